@@ -1,0 +1,33 @@
+/** The layers of src/ and of src/core, lowest first (docs/architecture.md). An arrow may only point down. */
+const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
+const coreLayers = ['markup', 'lengths', 'bands', 'properties', 'brand', 'pieces', 'site', 'menus', 'edit', 'resolve', 'render', 'formats'];
+
+const downOnly = (root, names) =>
+  names.slice(0, -1).map((name, index) => ({
+    name: `${root.replaceAll('/', '-')}-${name}-is-below`,
+    severity: 'error',
+    from: { path: `^${root}/${name}/`, pathNot: '\\.test\\.tsx?$' },
+    to: { path: `^${root}/(${names.slice(index + 1).join('|')})/` },
+  }));
+
+module.exports = {
+  forbidden: [
+    ...downOnly('src', layers),
+    ...downOnly('src/core', coreLayers),
+    { name: 'browser-never-imports-server', severity: 'error', from: { path: '^src/(workers|client|ui|features)/' }, to: { path: '^src/server/' } },
+    { name: 'ui-knows-no-open-site', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/client/' } },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^(src/core/|node_modules/(valibot|mutative|fast-xml-parser)/)' },
+    },
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+  },
+};

@@ -1,0 +1,49 @@
+import next from 'eslint-config-next';
+import nextTypescript from 'eslint-config-next/typescript';
+
+/** The layers, lowest first: each may import only what stands before it (and itself). */
+const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
+
+/** Beside the order: the browser's side and the server's side do not know each other's code. */
+const alsoForbidden = { client: ['server'], ui: ['server', 'client'], features: ['server'], workers: ['server'] };
+
+const layerRules = layers.map((layer, index) => ({
+  files: [`src/${layer}/**`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...[...layers.slice(index + 1), ...(alsoForbidden[layer] ?? [])].map((above) => ({
+            group: [`@/${above}/*`, `**/../${above}/*`],
+            message: `src/${layer} stands below src/${above} (docs/architecture.md).`,
+          })),
+        ],
+      },
+    ],
+  },
+}));
+
+const pureCore = {
+  files: ['src/core/**/*.ts'],
+  ignores: ['src/core/**/*.test.ts'],
+  rules: {
+    'no-restricted-globals': ['error', 'window', 'document', 'process', 'Buffer', 'fetch', 'setTimeout', 'localStorage', 'navigator', 'crypto', 'performance'],
+    'no-restricted-properties': [
+      'error',
+      { object: 'Math', property: 'random', message: 'The core has no randomness of its own: take it as an argument.' },
+      { object: 'Date', property: 'now', message: 'The core has no clock: take the time as an argument.' },
+    ],
+    'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core has no clock: take the time as an argument.' }],
+  },
+};
+
+const config = [
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
+  ...next,
+  ...nextTypescript,
+  ...layerRules,
+  pureCore,
+];
+
+export default config;

@@ -1,0 +1,10 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  serverExternalPackages: ['better-sqlite3', 'isomorphic-dompurify'],
+  turbopack: { root: import.meta.dirname },
+  poweredByHeader: false,
+  devIndicators: false,
+};
+
+export default config;
