@@ -1,6 +1,6 @@
 /** The layers of src/ and of src/core, lowest first (docs/architecture.md). An arrow may only point down. */
 const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
-const coreLayers = ['markup', 'lengths', 'bands', 'properties', 'brand', 'pieces', 'site', 'menus', 'edit', 'resolve', 'render', 'formats'];
+const coreLayers = ['markup', 'lengths', 'bands', 'brand', 'properties', 'pieces', 'site', 'menus', 'edit', 'resolve', 'render', 'formats'];
 
 const downOnly = (root, names) =>
   names.slice(0, -1).map((name, index) => ({

@@ -1,0 +1,65 @@
+// The inside of a preview frame. The workbench sends the very HTML and CSS that would be handed over; this script puts
+// them in place of what stands here, without a reload. Links then lead to the frames of other pages by themselves.
+(() => {
+  const style = document.createElement('style');
+  const shown = { html: '', css: '' };
+  let opened = null;
+  let scriptLoaded = false;
+
+  const tell = (message) => window.parent.postMessage(message, '*');
+  const file = () => location.pathname.split('/').slice(3).join('/');
+
+  const replacePage = (html) => {
+    const page = new DOMParser().parseFromString(html, 'text/html');
+    for (const { name, value } of page.documentElement.attributes) document.documentElement.setAttribute(name, value);
+    document.title = page.title;
+    document.head.append(style);
+    document.body.replaceChildren(...page.body.childNodes);
+    const script = page.querySelector('head script[src]');
+    if (script && !scriptLoaded) {
+      scriptLoaded = true;
+      const own = document.createElement('script');
+      own.src = script.getAttribute('src');
+      document.head.append(own);
+    }
+  };
+
+  // The stylesheet stands beside the pages' root, but its text is put into this page, which may lie deeper.
+  const rooted = (css) => css.replaceAll('url("fonts/', `url("${location.pathname.split('/').slice(0, 3).join('/')}/fonts/`);
+
+  const showDrawer = (id) => {
+    for (const dialog of document.querySelectorAll('dialog[open]')) if (dialog.id !== id) dialog.close();
+    const dialog = id === null ? null : document.getElementById(id);
+    if (dialog && !dialog.open) dialog.showModal();
+  };
+
+  window.addEventListener('message', ({ source, data }) => {
+    if (source !== window.parent) return;
+    const { html, css, drawer, round } = data;
+    const newPage = html !== shown.html;
+    if (newPage) replacePage(html);
+    if (css !== shown.css) style.textContent = rooted(css);
+    if (newPage || drawer !== opened) showDrawer(drawer);
+    Object.assign(shown, { html, css });
+    opened = drawer;
+    requestAnimationFrame(() => setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() })));
+  });
+
+  // The drawer may also be opened and closed by its own buttons; the workbench then follows.
+  const watchDrawer = () => {
+    const dialog = document.querySelector('dialog[open]');
+    const id = dialog ? dialog.id : null;
+    if (id !== opened) tell({ says: 'drawer', drawer: (opened = id) });
+  };
+  document.addEventListener('toggle', watchDrawer, true);
+  document.addEventListener('close', watchDrawer, true);
+
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[href]');
+    if (!link || link.origin === new URL(location.href).origin) return;
+    event.preventDefault();
+    tell({ says: 'leaves', href: link.href });
+  });
+
+  tell({ says: 'ready', file: file() });
+})();

@@ -1,0 +1,20 @@
+import * as v from 'valibot';
+import { editSchema } from '@/core/edit';
+import { database } from '@/server/db/open';
+import { readBody } from '@/server/http';
+import { commitEdits } from '@/server/sites/commit';
+import { commitResponse } from '@/server/sites/commit-response';
+
+const bodySchema = v.strictObject({
+  base: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  edits: v.pipe(v.array(editSchema), v.minLength(1, 'There is no edit in this request.'), v.maxLength(200)),
+  group: v.nullable(v.pipe(v.string(), v.maxLength(40))),
+});
+
+/** Applies edits, all or none. */
+export async function POST(request: Request, { params }: { params: Promise<{ site: string }> }) {
+  const body = await readBody(request, bodySchema);
+  if (!body.ok) return body.response;
+  const { base, edits, group } = body.value;
+  return commitResponse(commitEdits(database(), (await params).site, base, edits, group, new Date()));
+}

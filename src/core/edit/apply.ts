@@ -1,0 +1,38 @@
+import { apply as applyTo, create, type Patches } from 'mutative';
+import { integrityProblems } from '../site/integrity';
+import { problemText } from '../site/problem';
+import type { Site } from '../site/site';
+import { kindOf, type Edit } from './index';
+
+/** One step of a change as plain data: an operation, a path inside the document, a value. */
+export type Patch = Patches<true>[number];
+
+export interface Change {
+  /** The site after the change; the same object when nothing changed. */
+  site: Site;
+  patches: Patch[];
+  /** What takes the change back. */
+  inverse: Patch[];
+}
+export type Outcome = ({ ok: true } & Change) | { ok: false; reason: string };
+
+/**
+ * The site after these edits, all of them or none. Refused with a sentence where an edit cannot apply, or where the
+ * document would not hold together afterwards (a removed page that a menu points to, a fourth level …).
+ */
+export function applyEdits(site: Site, edits: readonly Edit[]): Outcome {
+  const [draft, finish] = create(site, { enablePatches: true });
+  for (const edit of edits) {
+    const reason = kindOf(edit).apply(draft, edit);
+    if (reason !== null) return { ok: false, reason };
+  }
+  const [next, patches, inverse] = finish();
+  const [problem] = integrityProblems(next);
+  if (problem) return { ok: false, reason: problemText(problem) };
+  return { ok: true, site: next, patches, inverse };
+}
+
+/** The site after patches that were made from this very state. Throws when they do not fit it. */
+export function applyPatches(site: Site, patches: readonly Patch[]): Site {
+  return patches.length === 0 ? site : applyTo(site, [...patches]);
+}

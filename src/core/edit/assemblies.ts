@@ -1,0 +1,82 @@
+import * as v from 'valibot';
+import { assemblyNouns, type AssemblyKind } from '../properties/assembly';
+import { assemblySchema, barSchema, edgeBays, type Assembly } from '../site/assembly';
+import { idSchema } from '../properties/id';
+import { nameSchema } from '../site/name';
+import type { Site } from '../site/site';
+import { editKind } from './edit-kind';
+import { assemblyPlaceSchema, type AssemblyPlace } from './place';
+
+/** The assembly at a place, or a sentence that says that it is gone. */
+export function findAssembly(site: Site, at: AssemblyPlace): Assembly | string {
+  return site[at.in][at.assembly] ?? `This ${assemblyNouns[at.in]} is no longer there.`;
+}
+
+function addVariant<K extends AssemblyKind>(kind: K) {
+  return v.strictObject({ edit: v.literal('addAssembly'), in: v.literal(kind), assembly: assemblySchema(kind) });
+}
+
+export const addAssembly = editKind({
+  title: 'Add a header, drawer or footer',
+  schema: v.variant('in', [addVariant('headers'), addVariant('drawers'), addVariant('footers')]),
+  apply(draft, edit) {
+    if (draft[edit.in][edit.assembly.id]) return `There is already a ${assemblyNouns[edit.in]} with the id ${edit.assembly.id}.`;
+    draft[edit.in][edit.assembly.id] = edit.assembly;
+    return null;
+  },
+});
+
+export const renameAssembly = editKind({
+  title: 'Rename',
+  schema: v.strictObject({ edit: v.literal('renameAssembly'), at: assemblyPlaceSchema, name: nameSchema }),
+  apply(draft, edit) {
+    const assembly = findAssembly(draft, edit.at);
+    if (typeof assembly === 'string') return assembly;
+    assembly.name = edit.name;
+    return null;
+  },
+});
+
+/** Removes a header, drawer or footer; where it stood on every page, nothing stands then. */
+export const removeAssembly = editKind({
+  title: 'Remove a header, drawer or footer',
+  schema: v.strictObject({ edit: v.literal('removeAssembly'), at: assemblyPlaceSchema }),
+  apply(draft, { at }) {
+    const assembly = findAssembly(draft, at);
+    if (typeof assembly === 'string') return assembly;
+    delete draft[at.in][at.assembly];
+    if (draft.placing.header === at.assembly) draft.placing.header = null;
+    if (draft.placing.footer === at.assembly) draft.placing.footer = null;
+    return null;
+  },
+});
+
+export const addBar = editKind({
+  title: 'Add a bar',
+  schema: v.strictObject({ edit: v.literal('addBar'), at: assemblyPlaceSchema, bar: barSchema }),
+  apply(draft, edit) {
+    const assembly = findAssembly(draft, edit.at);
+    if (typeof assembly === 'string') return assembly;
+    if (assembly.bars[edit.bar.id]) return `There is already a bar with the id ${edit.bar.id}.`;
+    assembly.bars[edit.bar.id] = edit.bar;
+    assembly.order.push(edit.bar.id);
+    return null;
+  },
+});
+
+/** Removes a bar with the pieces in it. */
+export const removeBar = editKind({
+  title: 'Remove a bar',
+  schema: v.strictObject({ edit: v.literal('removeBar'), at: assemblyPlaceSchema, bar: idSchema }),
+  apply(draft, edit) {
+    const assembly = findAssembly(draft, edit.at);
+    if (typeof assembly === 'string') return assembly;
+    const bar = assembly.bars[edit.bar];
+    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+    if (assembly.order.length === 1) return `“${bar.name}” is the last bar of “${assembly.name}”; at least one has to stay.`;
+    for (const bay of edgeBays) for (const piece of bar.bays[bay]) delete assembly.pieces[piece];
+    delete assembly.bars[edit.bar];
+    assembly.order = assembly.order.filter((id) => id !== edit.bar);
+    return null;
+  },
+});

@@ -1,0 +1,53 @@
+import * as v from 'valibot';
+import { addAssembly, addBar, removeAssembly, removeBar, renameAssembly } from './assemblies';
+import type { EditKind } from './edit-kind';
+import { addItem, addMenu, labelItem, linkItem, moveItem, removeItem, removeMenu, renameMenu } from './menus';
+import { addPages, changePage, removePage } from './pages';
+import { addPiece, movePiece, removePiece } from './pieces';
+import { addArtwork, moveBreakpoint, placeOnEveryPage, renameSite } from './site';
+import { clearValue, setValue } from './values';
+
+/** Every kind of edit by its name. */
+export const editKinds = {
+  setValue,
+  clearValue,
+  addPages,
+  changePage,
+  removePage,
+  addMenu,
+  renameMenu,
+  removeMenu,
+  addItem,
+  labelItem,
+  linkItem,
+  moveItem,
+  removeItem,
+  addAssembly,
+  renameAssembly,
+  removeAssembly,
+  addBar,
+  removeBar,
+  addPiece,
+  movePiece,
+  removePiece,
+  renameSite,
+  moveBreakpoint,
+  placeOnEveryPage,
+  addArtwork,
+};
+
+type EditOf<K> = K extends EditKind<infer T> ? T : never;
+/** A change to the site as plain data. */
+export type Edit = EditOf<(typeof editKinds)[keyof typeof editKinds]>;
+
+/** Reads an edit from outside; the kind is told by its name in `edit`. */
+export const editSchema: v.GenericSchema<unknown, Edit> = v.lazy((input) => {
+  const name = typeof input === 'object' && input !== null && 'edit' in input ? String(input.edit) : '';
+  if (Object.hasOwn(editKinds, name)) return editKinds[name as keyof typeof editKinds].schema as v.GenericSchema<unknown, Edit>;
+  return v.never(`There is no edit “${name}”.`);
+});
+
+/** The kind of an edit. */
+export function kindOf(edit: Edit): EditKind<Edit> {
+  return editKinds[edit.edit] as unknown as EditKind<Edit>;
+}

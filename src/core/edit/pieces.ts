@@ -1,0 +1,74 @@
+import * as v from 'valibot';
+import { idSchema } from '../properties/id';
+import { edgeBays, pieceSchema, type Assembly } from '../site/assembly';
+import { findAssembly } from './assemblies';
+import { editKind } from './edit-kind';
+import { assemblyPlaceSchema } from './place';
+
+const spotSchema = v.strictObject({
+  bar: idSchema,
+  bay: v.picklist(edgeBays),
+  index: v.pipe(v.number(), v.integer(), v.minValue(0)),
+});
+/** A spot among the pieces of a bay. */
+export type Spot = v.InferOutput<typeof spotSchema>;
+
+/** Where a piece stands; null when it is in no bay. */
+export function spotOf(assembly: Assembly, piece: string): Spot | null {
+  for (const bar of Object.values(assembly.bars)) {
+    for (const bay of edgeBays) {
+      const index = bar.bays[bay].indexOf(piece);
+      if (index >= 0) return { bar: bar.id, bay, index };
+    }
+  }
+  return null;
+}
+
+function takeOut(assembly: Assembly, piece: string): void {
+  const spot = spotOf(assembly, piece);
+  if (spot) assembly.bars[spot.bar]!.bays[spot.bay].splice(spot.index, 1);
+}
+
+export const addPiece = editKind({
+  title: 'Add a piece',
+  schema: v.strictObject({ edit: v.literal('addPiece'), at: assemblyPlaceSchema, spot: spotSchema, piece: pieceSchema }),
+  apply(draft, { at, spot, piece }) {
+    const assembly = findAssembly(draft, at);
+    if (typeof assembly === 'string') return assembly;
+    const bar = assembly.bars[spot.bar];
+    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+    if (assembly.pieces[piece.id]) return `There is already a piece with the id ${piece.id}.`;
+    assembly.pieces[piece.id] = piece;
+    bar.bays[spot.bay].splice(spot.index, 0, piece.id);
+    return null;
+  },
+});
+
+/** Moves a piece to a spot; the index counts without the piece itself. */
+export const movePiece = editKind({
+  title: 'Move a piece',
+  schema: v.strictObject({ edit: v.literal('movePiece'), at: assemblyPlaceSchema, piece: idSchema, spot: spotSchema }),
+  apply(draft, { at, piece, spot }) {
+    const assembly = findAssembly(draft, at);
+    if (typeof assembly === 'string') return assembly;
+    if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
+    const bar = assembly.bars[spot.bar];
+    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+    takeOut(assembly, piece);
+    bar.bays[spot.bay].splice(spot.index, 0, piece);
+    return null;
+  },
+});
+
+export const removePiece = editKind({
+  title: 'Remove a piece',
+  schema: v.strictObject({ edit: v.literal('removePiece'), at: assemblyPlaceSchema, piece: idSchema }),
+  apply(draft, { at, piece }) {
+    const assembly = findAssembly(draft, at);
+    if (typeof assembly === 'string') return assembly;
+    if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
+    takeOut(assembly, piece);
+    delete assembly.pieces[piece];
+    return null;
+  },
+});

@@ -1,0 +1,43 @@
+import * as v from 'valibot';
+import { pieceKind } from '../pieces';
+import { assemblyKinds, assemblyNouns, assemblyProperties } from '../properties/assembly';
+import { barProperties } from '../properties/bar';
+import { brandProperties } from '../properties/brand';
+import { idSchema } from '../properties/id';
+import type { Property, Values } from '../properties/property';
+import type { Site } from '../site/site';
+
+const assemblyPlace = { in: v.picklist(assemblyKinds), assembly: idSchema };
+
+/** A header, drawer or footer. */
+export const assemblyPlaceSchema = v.strictObject(assemblyPlace);
+export type AssemblyPlace = v.InferOutput<typeof assemblyPlaceSchema>;
+
+/** Something in the document that has properties: the brand, an assembly, a bar or a piece of it. */
+export const placeSchema = v.variant('on', [
+  v.strictObject({ on: v.literal('brand') }),
+  v.strictObject({ on: v.literal('assembly'), ...assemblyPlace }),
+  v.strictObject({ on: v.literal('bar'), ...assemblyPlace, bar: idSchema }),
+  v.strictObject({ on: v.literal('piece'), ...assemblyPlace, piece: idSchema }),
+]);
+export type Place = v.InferOutput<typeof placeSchema>;
+
+/** What stands at a place: its values and the properties that describe them. */
+export interface PlaceContent {
+  holder: { values: Values };
+  properties: readonly Property[];
+}
+
+/** What stands at a place of the document, or a sentence that says what is gone. */
+export function findPlace(site: Site, place: Place): PlaceContent | string {
+  if (place.on === 'brand') return { holder: site.brand, properties: brandProperties };
+  const assembly = site[place.in][place.assembly];
+  if (!assembly) return `This ${assemblyNouns[place.in]} is no longer there.`;
+  if (place.on === 'assembly') return { holder: assembly, properties: assemblyProperties[place.in] };
+  if (place.on === 'bar') {
+    const bar = assembly.bars[place.bar];
+    return bar ? { holder: bar, properties: barProperties } : `The bar is no longer in “${assembly.name}”.`;
+  }
+  const piece = assembly.pieces[place.piece];
+  return piece ? { holder: piece, properties: pieceKind(piece.kind).properties } : `The piece is no longer in “${assembly.name}”.`;
+}

@@ -1,0 +1,49 @@
+import * as v from 'valibot';
+import { bandSchema, bandsSchema } from '../bands/band';
+import { artworkSchema } from '../site/artwork';
+import { nameSchema } from '../site/name';
+import { placingSchema } from '../site/site';
+import { editKind } from './edit-kind';
+
+export const renameSite = editKind({
+  title: 'Rename the site',
+  schema: v.strictObject({ edit: v.literal('renameSite'), name: nameSchema }),
+  apply(draft, { name }) {
+    draft.name = name;
+    return null;
+  },
+});
+
+/** Moves the lower edge of a band (CSS px). */
+export const moveBreakpoint = editKind({
+  title: 'Move a breakpoint',
+  schema: v.strictObject({ edit: v.literal('moveBreakpoint'), band: bandSchema.entries.id, from: bandSchema.entries.from }),
+  apply(draft, edit) {
+    const band = draft.bands.find((each) => each.id === edit.band);
+    if (!band) return 'This band is no longer there.';
+    const moved = draft.bands.map((each) => ({ ...each, from: each.id === edit.band ? edit.from : each.from }));
+    const parsed = v.safeParse(bandsSchema, moved);
+    if (!parsed.success) return parsed.issues[0].message;
+    band.from = edit.from;
+    return null;
+  },
+});
+
+/** Says which header and footer stand on every page. */
+export const placeOnEveryPage = editKind({
+  title: 'Place on every page',
+  schema: v.strictObject({ edit: v.literal('placeOnEveryPage'), placing: v.partial(placingSchema) }),
+  apply(draft, { placing }) {
+    Object.assign(draft.placing, placing);
+    return null;
+  },
+});
+
+export const addArtwork = editKind({
+  title: 'Add artwork',
+  schema: v.strictObject({ edit: v.literal('addArtwork'), artwork: artworkSchema }),
+  apply(draft, { artwork }) {
+    draft.artwork[artwork.id] = artwork;
+    return null;
+  },
+});

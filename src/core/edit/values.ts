@@ -1,0 +1,62 @@
+import * as v from 'valibot';
+import { EVERYWHERE } from '../bands/follow';
+import type { Property, Values } from '../properties/property';
+import type { Site } from '../site/site';
+import { editKind } from './edit-kind';
+import { findPlace, placeSchema, type Place } from './place';
+
+const cellSchema = v.pipe(v.string(), v.maxLength(32));
+
+interface Cell {
+  /** The values at the place, open to change. */
+  values: Record<string, Record<string, unknown>>;
+  property: Property;
+}
+
+/** The cell of a property in the draft, or why it is not to be had. */
+function findCell(draft: Site, edit: { place: Place; property: string; cell: string }): Cell | string {
+  const found = findPlace(draft, edit.place);
+  if (typeof found === 'string') return found;
+  const property = found.properties.find((each) => each.name === edit.property);
+  if (!property) return `There is no property “${edit.property}” here.`;
+  if (property.banded ? !draft.bands.some((band) => band.id === edit.cell) : edit.cell !== EVERYWHERE) {
+    return `“${property.label}” has no value for “${edit.cell}”.`;
+  }
+  return { values: found.holder.values as Values as Cell['values'], property };
+}
+
+export const setValue = editKind({
+  title: 'Set a value',
+  schema: v.strictObject({
+    edit: v.literal('setValue'),
+    place: placeSchema,
+    property: v.string(),
+    cell: cellSchema,
+    value: v.unknown(),
+  }),
+  apply(draft, edit) {
+    const cell = findCell(draft, edit);
+    if (typeof cell === 'string') return cell;
+    const { values, property } = cell;
+    const parsed = v.safeParse(property.kind.schema, edit.value);
+    if (!parsed.success) return `${property.label}: ${parsed.issues[0].message}`;
+    values[property.name] = { ...values[property.name], [edit.cell]: parsed.output };
+    return null;
+  },
+});
+
+/** Takes a cell's own value away, so that it follows the wider band again. */
+export const clearValue = editKind({
+  title: 'Clear a value',
+  schema: v.strictObject({ edit: v.literal('clearValue'), place: placeSchema, property: v.string(), cell: cellSchema }),
+  apply(draft, edit) {
+    const cell = findCell(draft, edit);
+    if (typeof cell === 'string') return cell;
+    const { values, property } = cell;
+    const cells = { ...values[property.name] };
+    delete cells[edit.cell];
+    if (Object.keys(cells).length > 0) values[property.name] = cells;
+    else delete values[property.name];
+    return null;
+  },
+});

@@ -1,0 +1,66 @@
+/** The one writer of CSS: stylesheets are built as rules and blocks and escaped here. */
+
+export type Declarations = Record<string, string>;
+/** Selector to declarations, in the order in which they are to be written. */
+export type Rules = Record<string, Declarations>;
+export interface Block {
+  /** The condition of an at-rule, such as `@media (width < 40em)` or `@layer values`. */
+  at: string;
+  inside: CssNode[];
+}
+export type CssNode = Rules | Block;
+
+/** A CSS string with quotes (CSS Syntax, 4.3.5). */
+export function cssString(text: string): string {
+  return `"${text.replace(/["\\]/g, '\\$&').replace(/\n/g, '\\a ')}"`;
+}
+
+function isBlock(node: CssNode): node is Block {
+  return typeof node.at === 'string';
+}
+
+function writeRules(rules: Rules, indent: string): string {
+  return Object.entries(rules)
+    .filter(([, declarations]) => Object.keys(declarations).length > 0)
+    .map(([selector, declarations]) => {
+      const lines = Object.entries(declarations).map(([property, value]) => `${indent}  ${property}: ${value};\n`);
+      return `${indent}${selector} {\n${lines.join('')}${indent}}\n`;
+    })
+    .join('');
+}
+
+/** CSS of nodes, indented by two spaces a level; rules and blocks without content are left out. */
+export function writeCss(nodes: CssNode[], indent = ''): string {
+  return nodes
+    .map((node) => {
+      if (!isBlock(node)) return writeRules(node, indent);
+      const inside = writeCss(node.inside, `${indent}  `);
+      return inside === '' ? '' : `${indent}${node.at} {\n${inside}${indent}}\n`;
+    })
+    .join('');
+}
+
+/** Rules of several sources joined in order; a later declaration of the same selector and property wins. */
+export function joinRules(...sources: Rules[]): Rules {
+  const joined: Rules = {};
+  for (const rules of sources) {
+    for (const [selector, declarations] of Object.entries(rules)) {
+      joined[selector] = { ...joined[selector], ...declarations };
+    }
+  }
+  return joined;
+}
+
+/**
+ * What `rules` says other than `base`: the rules that have to be written in a narrower band when those of
+ * the wider one already hold. Both must name the same selectors and properties for the result to be complete.
+ */
+export function changedRules(base: Rules, rules: Rules): Rules {
+  const changed: Rules = {};
+  for (const [selector, declarations] of Object.entries(rules)) {
+    const before = base[selector] ?? {};
+    const entries = Object.entries(declarations).filter(([property, value]) => before[property] !== value);
+    if (entries.length > 0) changed[selector] = Object.fromEntries(entries);
+  }
+  return changed;
+}

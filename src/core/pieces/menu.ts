@@ -1,0 +1,206 @@
+import { el, type Element, type Node } from '../markup/html';
+import type { Declarations, Rules } from '../markup/css';
+import { px } from '../lengths/length';
+import { choiceKind } from '../properties/kinds/choice';
+import { lengthKind } from '../properties/kinds/length';
+import { referenceKind } from '../properties/kinds/reference';
+import { textKind } from '../properties/kinds/text';
+import { placeProperties } from '../properties/place';
+import { property } from '../properties/property';
+import { typeProperties } from '../properties/type';
+import { linkOrSpan, pieceClass, type MenuEntry, type PieceContext, type PieceKind, type SettledPiece } from './piece';
+
+const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
+type ShownAs = keyof typeof shownAsLabels;
+
+/** How each form stands: whether there is a list, which way it runs, and what becomes of an entry's children. */
+const forms: Record<ShownAs, { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }> = {
+  row: { list: true, direction: 'row', below: 'dropped' },
+  column: { list: true, direction: 'column', below: 'indented' },
+  columns: { list: true, direction: 'row', below: 'under a heading' },
+  button: { list: false, direction: 'column', below: 'indented' },
+};
+
+/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
+function belowCss(dropped: boolean, indent: string): Declarations {
+  return {
+    display: dropped ? 'none' : 'block',
+    position: dropped ? 'absolute' : 'static',
+    padding: dropped ? '0.5rem' : `0 0 0 ${indent}`,
+    'background-color': dropped ? 'var(--ground)' : 'transparent',
+    color: dropped ? 'var(--ink)' : 'inherit',
+    'box-shadow': dropped ? '0 0 0 1px var(--line)' : 'none',
+  };
+}
+
+/** The rules of a form. Every form names the same selectors and properties, so that each can take back another's. */
+function shownAsCss(value: ShownAs): Rules {
+  const { list, direction, below } = forms[value];
+  const dropped = below === 'dropped';
+  const headed = below === 'under a heading';
+  return {
+    '& > .menu-list': { display: list ? 'flex' : 'none', 'flex-direction': direction, 'flex-wrap': headed ? 'wrap' : 'nowrap' },
+    '& > .menu-list > li': { display: dropped ? 'flex' : 'block' },
+    '& > .menu-list > li > .menu-link': { 'font-weight': headed ? '600' : 'inherit' },
+    '& > .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
+    '& .menu-toggle': { display: dropped ? 'inline-grid' : 'none' },
+    '& > .menu-button': { display: value === 'button' ? 'inline-flex' : 'none' },
+  };
+}
+
+/** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
+function toggleHtml(entry: MenuEntry, belowId: string): Element {
+  return el('button', {
+    class: 'menu-toggle',
+    type: 'button',
+    'aria-expanded': 'false',
+    'aria-controls': belowId,
+    'aria-label': `${entry.label}: more`,
+  });
+}
+
+function entryHtml(entry: MenuEntry, prefix: string, level: number): Element {
+  const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
+  const belowId = `${prefix}-${entry.id}`;
+  const below = entry.children.length > 0;
+  return el(
+    'li',
+    {},
+    linkOrSpan(entry.href, { class: 'menu-link', ...current }, entry.label),
+    below && level === 1 && toggleHtml(entry, belowId),
+    below &&
+      el('ul', { class: 'menu-below', id: belowId }, ...entry.children.map((child) => entryHtml(child, prefix, level + 1))),
+  );
+}
+
+function menuButtonHtml(label: string, drawer: string): Element {
+  return el(
+    'button',
+    { class: 'menu-button', type: 'button', command: 'show-modal', commandfor: drawer, 'aria-haspopup': 'dialog' },
+    el('span', { class: 'menu-sign', 'aria-hidden': 'true' }),
+    label,
+  );
+}
+
+/** The button that opens the drawer, where some band asks for one and there is a drawer to open. */
+function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Node {
+  const { opens, buttonLabel } = piece.values as { opens: string | null; buttonLabel: string };
+  const asked = bands.some((band) => band.values.shownAs === 'button');
+  const drawer = asked && opens !== null ? context.drawer(opens) : null;
+  return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
+}
+
+/** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
+export const menu: PieceKind = {
+  kind: 'menu',
+  label: 'Menu',
+  properties: [
+    property({ name: 'menu', label: 'Menu', group: 'Content', kind: referenceKind('menus'), banded: false, initial: null }),
+    property<ShownAs>({
+      name: 'shownAs',
+      label: 'Shown as',
+      group: 'Collapse',
+      kind: choiceKind(shownAsLabels),
+      banded: true,
+      initial: 'row',
+      css: shownAsCss,
+    }),
+    property({ name: 'opens', label: 'Opens', group: 'Collapse', kind: referenceKind('drawers'), banded: false, initial: null }),
+    property({ name: 'buttonLabel', label: 'Label of the button', group: 'Collapse', kind: textKind(40), banded: false, initial: 'Menu' }),
+    property({
+      name: 'itemGap',
+      label: 'Between items',
+      group: 'Space',
+      kind: lengthKind(0, 120),
+      banded: true,
+      initial: 8,
+      css: (value) => ({ '& > .menu-list': { gap: px(value) } }),
+    }),
+    property({
+      name: 'itemPaddingBlock',
+      label: 'Inside, above and below',
+      group: 'Space',
+      kind: lengthKind(0, 80),
+      banded: true,
+      initial: 8,
+      css: (value) => ({ '& .menu-link': { 'padding-block': px(value) } }),
+    }),
+    property({
+      name: 'itemPaddingInline',
+      label: 'Inside, beside',
+      group: 'Space',
+      kind: lengthKind(0, 80),
+      banded: true,
+      initial: 10,
+      css: (value) => ({ '& .menu-link': { 'padding-inline': px(value) } }),
+    }),
+    ...typeProperties({ size: 16, weight: 'regular' }),
+    ...placeProperties,
+  ],
+  css: {
+    '.menu': { 'min-inline-size': '0' },
+    '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.menu-list > li': { 'align-items': 'center' },
+    '.menu li': { position: 'relative' },
+    '.menu-link': { display: 'block', color: 'inherit', 'text-decoration': 'none', 'white-space': 'nowrap' },
+    'a.menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
+    '.menu-link[aria-current]': { 'box-shadow': 'inset 0 -2px currentcolor' },
+    '.menu-toggle': {
+      'place-content': 'center',
+      'inline-size': '1.5rem',
+      'block-size': '1.5rem',
+      padding: '0',
+      border: '0',
+      background: 'none',
+      color: 'inherit',
+      cursor: 'pointer',
+    },
+    '.menu-toggle::before': {
+      content: '""',
+      'inline-size': '0.4rem',
+      'block-size': '0.4rem',
+      border: 'solid currentcolor',
+      'border-width': '0 2px 2px 0',
+      rotate: '45deg',
+      translate: '0 -25%',
+    },
+    '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
+    '.menu-list > li > .menu-below': { 'z-index': '10', 'min-inline-size': 'max-content', 'inset-block-start': '100%' },
+    '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
+    '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
+    '.menu-below .menu-below': { 'padding-inline-start': '1rem' },
+    '.menu-button': {
+      'align-items': 'center',
+      gap: '0.6em',
+      padding: '0.6em 0.8em',
+      border: '1px solid currentcolor',
+      'border-radius': '4px',
+      background: 'none',
+      color: 'inherit',
+      font: 'inherit',
+      cursor: 'pointer',
+    },
+    '.menu-sign': { 'inline-size': '1.1em', 'block-size': '0.8em', 'border-block': '2px solid', position: 'relative' },
+    '.menu-sign::after': { content: '""', position: 'absolute', 'inset-inline': '0', 'inset-block-start': 'calc(50% - 1px)', 'border-block-start': '2px solid' },
+  },
+  openCss: {
+    '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
+  },
+  openWithoutScriptsCss: {
+    '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
+  },
+  summary: (values) => (values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs]),
+  caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
+  html(piece, context, bands) {
+    const menuId = piece.values.menu as string | null;
+    const shown = menuId === null ? null : context.menu(menuId);
+    if (!shown || shown.entries.length === 0) return null;
+    const prefix = context.className(piece.id);
+    return el(
+      'nav',
+      { class: pieceClass(piece, context), 'aria-label': shown.name },
+      buttonWhereAsked(piece, context, bands),
+      el('ul', { class: 'menu-list' }, ...shown.entries.map((entry) => entryHtml(entry, prefix, 1))),
+    );
+  },
+};

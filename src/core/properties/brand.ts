@@ -1,0 +1,25 @@
+import { px } from '../lengths/length';
+import { lengthKind } from './kinds/length';
+import { property } from './property';
+
+/** Lengths of the brand that every bar reads. */
+export const brandProperties = [
+  property({
+    name: 'contentWidth',
+    label: 'Content width',
+    group: 'Width',
+    kind: lengthKind(320, 2400),
+    banded: true,
+    initial: 1200,
+    css: (value) => ({ '&': { '--content-width': px(value) } }),
+  }),
+  property({
+    name: 'gutter',
+    label: 'Side gutter',
+    group: 'Width',
+    kind: lengthKind(0, 200),
+    banded: true,
+    initial: 24,
+    css: (value) => ({ '&': { '--gutter': px(value) } }),
+  }),
+];

@@ -1,0 +1,21 @@
+import type * as v from 'valibot';
+import type { Reference, ReferenceTarget } from '../reference';
+
+/** How a value is edited; the sheet has one editor for each of these. */
+export type Editor =
+  | { as: 'text'; placeholder?: string }
+  | { as: 'length'; least: number; most: number }
+  | { as: 'choice'; options: readonly { value: string; label: string }[] }
+  | { as: 'colour' }
+  | { as: 'reference'; to: ReferenceTarget }
+  | { as: 'link' };
+
+/** A kind of value: what may be stored, and how it is written for people. */
+export interface Kind<T> {
+  editor: Editor;
+  schema: v.GenericSchema<unknown, T>;
+  /** The value in words, without the names of what it points at. */
+  text(value: T): string;
+  /** What the value points at inside the site. */
+  references?(value: T): Reference[];
+}

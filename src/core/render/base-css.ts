@@ -1,0 +1,45 @@
+import type { Rules } from '../markup/css';
+
+/** What every page starts from. */
+export const resetCss: Rules = {
+  '*, ::before, ::after': { 'box-sizing': 'border-box' },
+  html: { 'text-size-adjust': 'none' },
+  body: { margin: '0', 'min-block-size': '100vh', display: 'flex', 'flex-direction': 'column' },
+  'img, svg': { display: 'block' },
+  ':focus-visible': { outline: '2px solid currentcolor', 'outline-offset': '2px' },
+};
+
+/** Bars, bays, the drawer and the skip link: what headers, drawers and footers share. */
+export const assemblyCss: Rules = {
+  '.skip': { position: 'absolute', 'inset-block-start': '-10rem', 'z-index': '20', padding: '0.75rem 1rem', background: 'var(--ground)', color: 'var(--ink)' },
+  '.skip:focus': { 'inset-block-start': '0' },
+  '.bar': { 'padding-inline': 'var(--gutter)' },
+  '.bays': { display: 'grid', 'margin-inline': 'auto' },
+  '.bay': { 'min-inline-size': '0' },
+  '.bay-middle': { 'justify-content': 'center' },
+  '.bay-end': { 'justify-content': 'end' },
+  '.drawer': {
+    'inset-block': '0',
+    'block-size': '100%',
+    'max-block-size': 'none',
+    'max-inline-size': 'none',
+    margin: '0',
+    padding: '0',
+    border: '0',
+    'background-color': 'var(--ground)',
+    color: 'var(--ink)',
+  },
+  '.drawer::backdrop': { 'background-color': 'rgb(0 0 0 / 0.5)' },
+  '.drawer .bay': { 'justify-content': 'start' },
+  '.drawer-close': {
+    display: 'block',
+    margin: '0.75rem var(--gutter) 0.25rem auto',
+    padding: '0.6em 0.8em',
+    border: '1px solid currentcolor',
+    'border-radius': '4px',
+    background: 'none',
+    color: 'inherit',
+    font: 'inherit',
+    cursor: 'pointer',
+  },
+};

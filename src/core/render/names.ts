@@ -1,0 +1,51 @@
+import { assemblyNouns, assemblyKinds } from '../properties/assembly';
+import type { Id } from '../properties/id';
+import { edgeBays, type Assembly } from '../site/assembly';
+import type { Site } from '../site/site';
+
+/** Text as a lower-case name of letters, digits and single hyphens, such as `main-header`; `otherwise` when nothing is left. */
+export function slug(text: string, otherwise: string): string {
+  const plain = text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+  const name = plain.replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '');
+  if (name === '') return otherwise;
+  return /^[0-9]/.test(name) ? `${otherwise}-${name}` : name;
+}
+
+/** Class names by the id of what they stand for: an assembly, a bar or a piece. */
+export type Names = ReadonlyMap<Id, string>;
+
+/**
+ * Names no two things alike: a second `main-header-menu` becomes `main-header-menu-2`. The counted name may be the plain
+ * name of a later thing, so it is looked up too.
+ */
+function namer(taken: Set<string>) {
+  return (wanted: string): string => {
+    let name = wanted;
+    for (let count = 2; taken.has(name); count += 1) name = `${wanted}-${count}`;
+    taken.add(name);
+    return name;
+  };
+}
+
+function nameAssembly(assembly: Assembly, root: string, unique: (wanted: string) => string): [Id, string][] {
+  const bars = assembly.order.map((id): [Id, string] => [id, unique(`${root}-${slug(assembly.bars[id]!.name, 'bar')}`)]);
+  const pieces = assembly.order.flatMap((id) =>
+    edgeBays.flatMap((bay) =>
+      assembly.bars[id]!.bays[bay].map((piece): [Id, string] => [piece, unique(`${root}-${assembly.pieces[piece]!.kind}`)]),
+    ),
+  );
+  return [...bars, ...pieces];
+}
+
+/** Readable class names for everything in the site's headers, drawers and footers; also the ids of drawers. */
+export function settleNames(site: Site): Names {
+  // Names that the page's own markup and the kinds of pieces use.
+  const unique = namer(new Set(['header', 'drawer', 'footer', 'content', 'bar', 'bays', 'bay', 'skip', 'logo', 'menu', 'button', 'text']));
+  const entries = assemblyKinds.flatMap((kind) =>
+    Object.values(site[kind]).flatMap((assembly): [Id, string][] => {
+      const root = unique(slug(assembly.name, assemblyNouns[kind]));
+      return [[assembly.id, root], ...nameAssembly(assembly, root, unique)];
+    }),
+  );
+  return new Map(entries);
+}

@@ -1,0 +1,44 @@
+import type { Rules } from '../markup/css';
+import { el, type Node } from '../markup/html';
+import type { Page } from '../site/page';
+
+/** What stands in for the content of pages, which is not ours to design. */
+
+const paragraphs = [
+  'This text stands in for what the page will say. It is long enough to show how lines run under the header and how far the eye travels from one edge to the other.',
+  'A second paragraph follows, since few pages end after one. Set here at the site’s own text size, it shows whether the header speaks louder than what it heads.',
+  'And a third, so that a phone has something to scroll.',
+];
+
+function article(page: Page): Node[] {
+  return [
+    el('h1', {}, page.title),
+    ...paragraphs.flatMap((words, index): Node[] =>
+      index === 0 ? [el('p', {}, words)] : [el('h2', { id: `part-${index}` }, `Part ${index}`), el('p', {}, words)],
+    ),
+  ];
+}
+
+/** The stand-in content of a page: a wide opening on the home page, an article elsewhere. */
+export function standIn(page: Page): Node {
+  return el(
+    'main',
+    { id: 'content', tabindex: -1, class: 'stand-in' },
+    page.path === '/' && el('div', { class: 'stand-in-picture', 'aria-hidden': 'true' }),
+    el('div', { class: 'stand-in-text' }, ...article(page)),
+  );
+}
+
+export const standInCss: Rules = {
+  '.stand-in': { flex: '1', 'padding-block-end': '4rem' },
+  '.stand-in:focus': { outline: 'none' },
+  '.stand-in-picture': {
+    'block-size': '18rem',
+    'background-image':
+      'linear-gradient(172deg, transparent 62%, var(--deep) 62.3%), linear-gradient(186deg, transparent 54%, var(--muted) 54.3%), linear-gradient(var(--soft), var(--line))',
+  },
+  '.stand-in-text': { 'max-inline-size': 'var(--content-width)', 'margin-inline': 'auto', padding: '2.5rem var(--gutter) 0' },
+  '.stand-in :is(h1, h2)': { 'font-family': 'var(--heading-font)', 'font-weight': '600', 'line-height': '1.15', margin: '0 0 0.5em' },
+  '.stand-in h1': { 'font-size': 'clamp(1.75rem, 1.25rem + 2vw, 2.75rem)' },
+  '.stand-in p': { 'max-inline-size': '62ch', margin: '0 0 1.5em' },
+};

@@ -1,0 +1,46 @@
+import { bandChain } from '../bands/band';
+import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
+import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { barProperties } from '../properties/bar';
+import type { Id } from '../properties/id';
+import { edgeBays, type Assembly, type EdgeBay } from '../site/assembly';
+import type { Site } from '../site/site';
+import { settledValues } from './settled-values';
+
+export interface SettledBar {
+  id: Id;
+  name: string;
+  values: Record<string, unknown>;
+  bays: Record<EdgeBay, SettledPiece[]>;
+}
+
+/** A header, drawer or footer with every value settled for one band: what is measured and what is drawn. */
+export interface SettledAssembly {
+  id: Id;
+  kind: AssemblyKind;
+  name: string;
+  values: Record<string, unknown>;
+  bars: SettledBar[];
+}
+
+/** An assembly settled for a band of the site. */
+export function resolveAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): SettledAssembly {
+  const chain = bandChain(site.bands);
+  const piece = (id: Id): SettledPiece => {
+    const { kind: pieceName, values } = assembly.pieces[id]!;
+    return { id, kind: pieceName, values: settledValues(values, pieceKind(pieceName).properties, chain, band) };
+  };
+  const bars = assembly.order.map((id): SettledBar => {
+    const { name, values, bays } = assembly.bars[id]!;
+    const settledBays = Object.fromEntries(edgeBays.map((bay) => [bay, bays[bay].map(piece)])) as SettledBar['bays'];
+    return { id, name, values: settledValues(values, barProperties, chain, band), bays: settledBays };
+  });
+  const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
+  return { id: assembly.id, kind, name: assembly.name, values, bars };
+}
+
+/** All pieces of a settled assembly, in their order. */
+export function settledPieces(assembly: SettledAssembly): SettledPiece[] {
+  return assembly.bars.flatMap((bar) => edgeBays.flatMap((bay) => bar.bays[bay]));
+}

@@ -1,0 +1,50 @@
+import * as v from 'valibot';
+import { idSchema } from '../properties/id';
+
+/**
+ * Why a path cannot be a page's address on the site; null when it can. Segments hold unreserved characters
+ * only (RFC 3986, 2.3), so that a path is also a file name on every system.
+ */
+export function pathProblem(path: string): string | null {
+  if (!path.startsWith('/')) return `“${path}” has to begin with /.`;
+  if (path === '/') return null;
+  if (path.length > 200) return 'A path has at most 200 characters.';
+  const segments = path.slice(1).split('/');
+  if (segments.includes('')) return `“${path}” has an empty part: two / in a row, or one at the end.`;
+  if (segments.some((segment) => segment === '.' || segment === '..')) return `“${path}” may not hold . or .. as a part.`;
+  if (path.toLowerCase() === '/index') return '“/index” is the file of the home page; its path is /.';
+  const wrong = segments.find((segment) => !/^[A-Za-z0-9._~-]+$/.test(segment));
+  if (wrong === undefined) return null;
+  return `“${path}” holds a character that a path cannot have, in “${wrong}”. Use letters a to z, digits, -, ., _ and ~.`;
+}
+
+/** What makes two paths the same: many file systems do not tell capitals apart. */
+export function pathKey(path: string): string {
+  return path.toLowerCase();
+}
+
+export const pathSchema = v.pipe(
+  v.string(),
+  v.trim(),
+  v.rawCheck(({ dataset, addIssue }) => {
+    const problem = dataset.typed ? pathProblem(dataset.value) : null;
+    if (problem) addIssue({ message: problem });
+  }),
+);
+
+export const titleSchema = v.pipe(
+  v.string(),
+  v.trim(),
+  v.minLength(1, 'A page needs a title.'),
+  v.maxLength(120, 'A title has at most 120 characters.'),
+  v.regex(/^[^\p{Cc}]*$/u, 'Line breaks and control characters cannot stand in a title.'),
+);
+
+/** A page of the site; its content is a stand-in that ships with the application. */
+export const pageSchema = v.strictObject({
+  id: idSchema,
+  title: titleSchema,
+  path: pathSchema,
+  parent: v.nullable(idSchema),
+});
+export type Page = v.InferOutput<typeof pageSchema>;

@@ -1,0 +1,46 @@
+import { blob, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+
+/** A site: what is not a part of it with a row of its own (name, bands, brand, placing, order of pages). */
+export const sites = sqliteTable('sites', {
+  id: text().primaryKey(),
+  name: text().notNull(),
+  revision: integer().notNull(),
+  root: text({ mode: 'json' }).notNull(),
+  createdAt: integer({ mode: 'timestamp_ms' }).notNull(),
+  updatedAt: integer({ mode: 'timestamp_ms' }).notNull(),
+});
+
+/** A page, menu, header, drawer, footer or piece of artwork. */
+export const parts = sqliteTable(
+  'parts',
+  {
+    site: text().notNull().references(() => sites.id, { onDelete: 'cascade' }),
+    kind: text().notNull(),
+    id: text().notNull(),
+    body: text({ mode: 'json' }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.site, table.kind, table.id] })],
+);
+
+/** What was done, in order: edits with what takes them back, and steps of undo and redo over them. */
+export const revisions = sqliteTable(
+  'revisions',
+  {
+    site: text().notNull().references(() => sites.id, { onDelete: 'cascade' }),
+    revision: integer().notNull(),
+    kind: text({ enum: ['edit', 'undo', 'redo'] }).notNull(),
+    of: integer(),
+    group: text(),
+    title: text().notNull(),
+    patches: text({ mode: 'json' }).notNull(),
+    inverse: text({ mode: 'json' }).notNull(),
+    at: integer({ mode: 'timestamp_ms' }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.site, table.revision] })],
+);
+
+/** Bytes of artwork by their SHA-256 (hex); the same picture in two sites is kept once. */
+export const blobs = sqliteTable('blobs', {
+  hash: text().primaryKey(),
+  bytes: blob({ mode: 'buffer' }).notNull(),
+});

@@ -1,0 +1,75 @@
+import { defaultBands, defaultBrand } from '@/core/site/defaults';
+import { SITE_VERSION, type Site } from '@/core/site/site';
+import { assembly, byId, menuOf, pagesFromList } from './build';
+
+/** Orrery House: an invented planetarium, with its name in the middle of the header. */
+
+const pages = pagesFromList(`
+Home  /
+Tonight’s sky  /tonight
+Shows  /shows
+Workshops  /workshops
+Plan a visit  /visit
+Friends of the House  /friends
+Imprint  /imprint
+`);
+
+const menus = [
+  menuOf('m-sky', 'Sky', pages, ['/tonight', '/shows', '/workshops'], false),
+  menuOf('m-house', 'House', pages, ['/visit', '/friends'], false),
+];
+
+const header = assembly('headers', 'h-orrery', 'Main header', [
+  {
+    name: 'Main bar',
+    values: { leastHeight: { desktop: 88, phone: 64 }, edge: 'below' },
+    bays: {
+      start: [['menu', { menu: 'm-sky', shownAs: { desktop: 'row', phone: 'button' }, opens: 'd-orrery' }]],
+      middle: [['logo', { text: 'Orrery House', textSize: { desktop: 28, phone: 20 } }]],
+      end: [['menu', { menu: 'm-house', shown: { desktop: 'shown', phone: 'hidden' } }]],
+    },
+  },
+]);
+
+const drawer = assembly(
+  'drawers',
+  'd-orrery',
+  'Drawer',
+  [
+    {
+      name: 'Panel',
+      values: { bays: 'stacked', across: 'start' },
+      bays: {
+        start: [
+          ['menu', { menu: 'm-sky', shownAs: 'column' }],
+          ['menu', { menu: 'm-house', shownAs: 'column' }],
+        ],
+      },
+    },
+  ],
+  { side: 'start' },
+);
+
+const footer = assembly('footers', 'f-orrery', 'Footer', [
+  { name: 'Legal bar', values: { ground: 'soft', padding: 16 }, bays: { middle: [['text', { text: 'Orrery House, an invented planetarium.' }]] } },
+]);
+
+/** The second, small demo site. */
+export function orreryHouse(id: string): Site {
+  return {
+    version: SITE_VERSION,
+    id,
+    name: 'Orrery House',
+    language: 'en',
+    bands: defaultBands,
+    brand: { ...defaultBrand, colours: { ...defaultBrand.colours, accent: '#5a3d8a', deep: '#1d1836' }, fonts: { text: 'archivo', heading: 'archivo' } },
+    placing: { header: header.id, footer: footer.id },
+    pageOrder: pages.map((page) => page.id),
+    pages: byId(pages),
+    menus: byId(menus),
+    headers: byId([header]),
+    drawers: byId([drawer]),
+    footers: byId([footer]),
+    artwork: {},
+  };
+}

@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import type { SiteFile } from '@/core/render/files';
+import { blobBytes } from '../artwork/blobs';
+import type { Db } from '../db/open';
+
+const root = (...parts: string[]) => path.resolve(/*turbopackIgnore: true*/ process.cwd(), ...parts);
+const fontFolder = (family: string) => root('node_modules/@fontsource', family);
+
+/** The runtime script as it is shipped. */
+export function runtimeScript(): string {
+  return readFileSync(root('src/runtime/site.js'), 'utf8');
+}
+
+/** The bytes of a file of the hand-over. */
+export function fileBytes(db: Db, file: SiteFile): Buffer {
+  if ('text' in file) return Buffer.from(file.text);
+  if ('artwork' in file) return blobBytes(db, file.artwork);
+  if ('fontLicence' in file) return readFileSync(path.join(fontFolder(file.fontLicence), 'LICENSE'));
+  const { family, subset, weight } = file.font;
+  return readFileSync(path.join(fontFolder(family), 'files', `${family}-${subset}-${weight}-normal.woff2`));
+}
+
+const mediaTypes: Record<string, string> = {
+  html: 'text/html; charset=utf-8',
+  css: 'text/css; charset=utf-8',
+  js: 'text/javascript; charset=utf-8',
+  txt: 'text/plain; charset=utf-8',
+  woff2: 'font/woff2',
+  svg: 'image/svg+xml',
+  png: 'image/png',
+  webp: 'image/webp',
+  jpg: 'image/jpeg',
+};
+
+/** The media type of a file by its ending. */
+export function mediaType(filePath: string): string {
+  return mediaTypes[filePath.split('.').at(-1)!] ?? 'application/octet-stream';
+}
