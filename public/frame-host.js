@@ -5,6 +5,7 @@
   const shown = { html: '', css: '' };
   let opened = null;
   let scriptLoaded = false;
+  let endShown = false;
 
   const tell = (message) => window.parent.postMessage(message, '*');
   const file = () => location.pathname.split('/').slice(3).join('/');
@@ -35,11 +36,15 @@
 
   window.addEventListener('message', ({ source, data }) => {
     if (source !== window.parent) return;
-    const { html, css, drawer, round } = data;
+    const { html, css, drawer, atEnd, round } = data;
     const newPage = html !== shown.html;
     if (newPage) replacePage(html);
     if (css !== shown.css) style.textContent = rooted(css);
     if (newPage || drawer !== opened) showDrawer(drawer);
+    if (atEnd && !endShown) {
+      endShown = true;
+      scrollTo(0, document.documentElement.scrollHeight);
+    }
     Object.assign(shown, { html, css });
     opened = drawer;
     requestAnimationFrame(() => setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() })));

@@ -82,11 +82,16 @@ function menuButtonHtml(label: string, drawer: string): Element {
   );
 }
 
+/** The drawer behind the menu button; null where the menu is not shown as one. */
+function openedBy(values: Record<string, unknown>): string | null {
+  return values.shownAs === 'button' ? (values.opens as string | null) : null;
+}
+
 /** The button that opens the drawer, where some band asks for one and there is a drawer to open. */
 function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Node {
-  const { opens, buttonLabel } = piece.values as { opens: string | null; buttonLabel: string };
-  const asked = bands.some((band) => band.values.shownAs === 'button');
-  const drawer = asked && opens !== null ? context.drawer(opens) : null;
+  const { buttonLabel } = piece.values as { buttonLabel: string };
+  const opens = bands.map((band) => openedBy(band.values)).find((id) => id !== null);
+  const drawer = opens === undefined ? null : context.drawer(opens);
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
 }
 
@@ -191,6 +196,7 @@ export const menu: PieceKind = {
   },
   summary: (values) => (values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs]),
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
+  opens: openedBy,
   html(piece, context, bands) {
     const menuId = piece.values.menu as string | null;
     const shown = menuId === null ? null : context.menu(menuId);

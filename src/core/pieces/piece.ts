@@ -50,6 +50,8 @@ export interface PieceKind {
   summary(values: Record<string, unknown>): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */
   caption(values: Record<string, unknown>, nameOf: (id: Id) => string | null): string;
+  /** The drawer that the piece opens in a band with these values; null when it opens none there. */
+  opens?(values: Record<string, unknown>): Id | null;
   /** The piece's markup; `bands` holds it settled for every band, widest first, for what has to stand in the HTML for a narrower one. */
   html(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Element | null;
 }

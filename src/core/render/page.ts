@@ -4,7 +4,7 @@ import { pieceKind } from '../pieces';
 import type { PieceContext, SettledPiece } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Link } from '../properties/link';
-import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { edgeBays, type Assembly, type EdgeBay } from '../site/assembly';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
@@ -83,12 +83,8 @@ function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
 
 /** The drawers that these pieces open. */
 function openedDrawers(site: Site, pieces: readonly SettledPiece[]): Assembly[] {
-  const ids = new Set(pieces.map((piece) => piece.values.opens).filter((id) => typeof id === 'string'));
-  return [...ids].map((id) => site.drawers[id]).filter((drawer) => drawer !== undefined);
-}
-
-function piecesIn(assembly: PerBand): SettledPiece[] {
-  return assembly[0]!.bars.flatMap((bar) => edgeBays.flatMap((bay) => bar.bays[bay]));
+  const ids = new Set(pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null));
+  return [...ids].map((id) => (id === null ? undefined : site.drawers[id])).filter((drawer) => drawer !== undefined);
 }
 
 /** What stands on a page besides its content. Given apart from the placing, so that a workbench can show what is placed nowhere. */
@@ -114,7 +110,7 @@ export function renderPage(site: Site, page: Page, on: OnPage = placedOnPage(sit
   const context = pieceContext(site, page, names);
   const header = on.header && perBand(site, 'headers', on.header);
   const footer = on.footer && perBand(site, 'footers', on.footer);
-  const pieces = [header, footer].flatMap((assembly) => (assembly ? piecesIn(assembly) : []));
+  const pieces = [...(header ?? []), ...(footer ?? [])].flatMap(settledPieces);
   const drawers = new Set([...openedDrawers(site, pieces), ...(on.drawers ?? [])]);
   const file = pageFile(page.path);
   const title = page.path === '/' ? site.name : `${page.title} – ${site.name}`;

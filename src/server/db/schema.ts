@@ -31,6 +31,8 @@ export const revisions = sqliteTable(
     kind: text({ enum: ['edit', 'undo', 'redo'] }).notNull(),
     of: integer(),
     group: text(),
+    /** The id that the browser gave to the request, so that one sent twice is carried out once. */
+    batch: text(),
     title: text().notNull(),
     patches: text({ mode: 'json' }).notNull(),
     inverse: text({ mode: 'json' }).notNull(),

@@ -54,19 +54,29 @@ function conflict(db: Db, stored: StoredSite, base: number, patches: readonly Pa
     : `Another window changed the same thing meanwhile (${place}). Your change was not stored; look at what stands there now, and make it again if you still want it.`;
 }
 
+/** Edits of one request. `batch` tells it from every other, so that a request that is sent again after a lost answer does nothing twice. */
+export interface EditBatch {
+  base: number;
+  edits: readonly Edit[];
+  group: string | null;
+  batch: string;
+}
+
 /** Applies edits made on revision `base`, all or none; on a newer revision where they touch nothing that others changed. */
-export function commitEdits(db: Db, id: string, base: number, edits: readonly Edit[], group: string | null, now: Date): CommitResult {
+export function commitEdits(db: Db, id: string, { base, edits, group, batch }: EditBatch, now: Date): CommitResult {
   const stored = loadSite(db, id);
   if (!stored) return missing;
   const refuse = (status: 409 | 422, reason: string): CommitResult => ({ ok: false, status, reason, standing: standingOf(db, stored, base) });
   if (base > stored.revision) return refuse(409, 'This window is ahead of what is stored. Reload it.');
+  const carriedOut = base < stored.revision && stepsSince(db, id, base).some((step) => step.batch === batch);
+  if (carriedOut) return { ok: true, standing: standingOf(db, stored, base) };
   const outcome = applyEdits(stored.site, edits);
   if (!outcome.ok) return refuse(422, outcome.reason);
   const clash = conflict(db, stored, base, outcome.patches);
   if (clash) return refuse(409, clash);
   const { site, patches, inverse } = outcome;
   const revision = stored.revision + 1;
-  const step: StepRecord = { revision, kind: 'edit', of: null, group, title: kindOf(edits[0]!).title, patches, inverse };
+  const step: StepRecord = { revision, kind: 'edit', of: null, group, batch, title: kindOf(edits[0]!).title, patches, inverse };
   const saved = patches.length === 0 ? stored : saveSteps(db, stored, site, [step], now);
   return { ok: true, standing: standingOf(db, saved, base) };
 }
@@ -84,7 +94,7 @@ export function commitHistory(db: Db, id: string, base: number, kind: 'undo' | '
     const done = stepAt(db, id, of);
     const [patches, inverse] = kind === 'undo' ? [done.inverse, done.patches] : [done.patches, done.inverse];
     site = applyPatches(site, patches);
-    return { revision: stored.revision + index + 1, kind, of, group: done.group, title: done.title, patches, inverse };
+    return { revision: stored.revision + index + 1, kind, of, group: done.group, batch: null, title: done.title, patches, inverse };
   });
   return { ok: true, standing: standingOf(db, saveSteps(db, stored, site, steps, now), base) };
 }

@@ -19,6 +19,8 @@ export type TitledStep = Step & { title: string };
 
 /** A step as it is written, with its patches. */
 export interface StepRecord extends TitledStep {
+  /** The id of the request that brought an edit; null for undo and redo. */
+  batch: string | null;
   patches: readonly Patch[];
   inverse: readonly Patch[];
 }

@@ -18,6 +18,7 @@ CREATE TABLE `revisions` (
 	`kind` text NOT NULL,
 	`of` integer,
 	`group` text,
+	`batch` text,
 	`title` text NOT NULL,
 	`patches` text NOT NULL,
 	`inverse` text NOT NULL,

@@ -1,0 +1,5 @@
+import { MenusScreen } from '@/features/menus/menus-screen';
+
+export default function Page() {
+  return <MenusScreen />;
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { useStore } from 'zustand';
+import type { StoreApi } from 'zustand/vanilla';
+import type { Site } from '@/core/site/site';
+import type { Standing } from './api';
+import { openSite, type OpenSite } from './open-site';
+
+const Context = createContext<StoreApi<OpenSite> | null>(null);
+
+/** Windows of this browser tell each other of new revisions, so that none shows an old state for long. */
+function channelOf(site: string): BroadcastChannel {
+  return new BroadcastChannel(`gable-ridge-${site}`);
+}
+
+/** Opens a site for everything inside it. */
+export function OpenSiteProvider({ site, standing, children }: { site: Site; standing: Standing; children: ReactNode }) {
+  const [store] = useState(() => {
+    const announce = (revision: number) => {
+      const channel = channelOf(site.id);
+      channel.postMessage(revision);
+      channel.close();
+    };
+    return openSite(site, standing, announce);
+  });
+
+  useEffect(() => {
+    const catchUp = () => void store.getState().catchUp();
+    const channel = channelOf(site.id);
+    channel.onmessage = ({ data }) => {
+      if (data > store.getState().revision) catchUp();
+    };
+    const warn = (event: BeforeUnloadEvent) => {
+      if (store.getState().saveState !== 'saved') event.preventDefault();
+    };
+    window.addEventListener('focus', catchUp);
+    window.addEventListener('beforeunload', warn);
+    // What the server rendered may come out of a cache.
+    catchUp();
+    return () => {
+      channel.close();
+      window.removeEventListener('focus', catchUp);
+      window.removeEventListener('beforeunload', warn);
+    };
+  }, [store, site.id]);
+
+  return <Context.Provider value={store}>{children}</Context.Provider>;
+}
+
+/** A part of the open site's state; the component is drawn again when it changes. */
+export function useOpenSite<T>(select: (state: OpenSite) => T): T {
+  const store = useContext(Context);
+  if (!store) throw new Error('useOpenSite stands outside of OpenSiteProvider');
+  return useStore(store, select);
+}
+
+/** The open document. */
+export const useSite = () => useOpenSite((state) => state.site);
+
+/** Applies edits to the open site. */
+export const useEdit = () => useOpenSite((state) => state.edit);

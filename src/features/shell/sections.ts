@@ -1,0 +1,11 @@
+/** The screens of an open site, in the order of the rail. */
+export const sections = [
+  { path: 'pages', label: 'Pages' },
+  { path: 'menus', label: 'Menus' },
+  { path: 'headers', label: 'Headers' },
+  { path: 'drawers', label: 'Drawers' },
+  { path: 'footers', label: 'Footers' },
+  { path: 'release', label: 'Release' },
+] as const;
+
+export type SectionPath = (typeof sections)[number]['path'];

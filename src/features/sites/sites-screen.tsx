@@ -1,0 +1,138 @@
+'use client';
+
+import { App, Button, Input } from 'antd';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useRef, useState, type FormEvent } from 'react';
+import { createSite, deleteSite, openSiteFile, type Answer } from '@/client/api';
+import { problemText, type Problem } from '@/core/site/problem';
+import styles from './sites.module.css';
+
+interface ListedSite {
+  id: string;
+  name: string;
+  updatedAt: string;
+  pages: number;
+  headers: number;
+}
+
+/** A moment in figures that read the same everywhere: `2026-03-02 14:05`, in universal time as the server gave it. */
+function momentText(iso: string): string {
+  return iso.slice(0, 16).replace('T', ' ');
+}
+
+/** The reasons of a refusal, with the places inside the file where there are some. */
+function reasonsOf(answer: Answer<unknown> & { ok: false }): string[] {
+  const problems = answer.body.problems as Problem[] | undefined;
+  return problems ? problems.map(problemText) : [answer.reason];
+}
+
+/** Where one begins: the sites that are there, a new one, or one from a file. */
+export function SitesScreen({ sites }: { sites: ListedSite[] }) {
+  const router = useRouter();
+  const { modal } = App.useApp();
+  const [name, setName] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [problems, setProblems] = useState<string[]>([]);
+  const file = useRef<HTMLInputElement>(null);
+
+  const enter = async (made: Promise<Answer<{ id: string }>>) => {
+    setBusy(true);
+    const answer = await made;
+    setBusy(false);
+    if (answer.ok) router.push(`/sites/${answer.value.id}/pages`);
+    else setProblems(reasonsOf(answer));
+  };
+  const create = (event: FormEvent) => {
+    event.preventDefault();
+    if (name.trim() === '') setProblems(['Give the new site a name first.']);
+    else void enter(createSite(name));
+  };
+  const remove = (site: ListedSite) =>
+    modal.confirm({
+      title: `Remove “${site.name}”?`,
+      content: 'Its pages, menus, headers and history are gone then. Download its site file first if you may want it back.',
+      okText: 'Remove for good',
+      okButtonProps: { danger: true },
+      cancelText: 'Keep it',
+      onOk: async () => {
+        const answer = await deleteSite(site.id);
+        if (answer.ok) router.refresh();
+        else setProblems(reasonsOf(answer));
+      },
+    });
+
+  return (
+    <main className={styles.page}>
+      <header className={styles.head}>
+        <h1>Gable Ridge</h1>
+        <p className="quiet">The parts that stand on every page: headers, menus, drawers and footers, at every width at once.</p>
+      </header>
+      <section aria-label="Begin" className={styles.begin}>
+        <form onSubmit={create} className={styles.new}>
+          <label htmlFor="new-site">A new site</label>
+          <Input id="new-site" value={name} maxLength={60} placeholder="its name" onChange={(event) => setName(event.target.value)} />
+          <Button type="primary" htmlType="submit" loading={busy}>
+            Make it
+          </Button>
+        </form>
+        <span className="quiet">or</span>
+        <Button onClick={() => file.current?.click()}>Open a site file…</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Site file"
+          className="seen-by-readers-only"
+          tabIndex={-1}
+          onChange={async (event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) void enter(openSiteFile(await chosen.text()));
+          }}
+        />
+      </section>
+      {problems.length > 0 && (
+        <ul role="alert" className={styles.problems}>
+          {problems.map((problem) => (
+            <li key={problem}>{problem}</li>
+          ))}
+        </ul>
+      )}
+      <table className="rows" aria-label="Sites">
+        <thead>
+          <tr>
+            <th scope="col">Site</th>
+            <th scope="col">Pages</th>
+            <th scope="col">Headers</th>
+            <th scope="col">Last changed (UTC)</th>
+            <th scope="col">
+              <span className="seen-by-readers-only">Actions</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {sites.map((site) => (
+            <tr key={site.id}>
+              <th scope="row">
+                <Link href={`/sites/${site.id}/headers`} className={styles.name}>
+                  {site.name}
+                </Link>
+              </th>
+              <td className="figures">{site.pages}</td>
+              <td className="figures">{site.headers}</td>
+              <td className="figures">{momentText(site.updatedAt)}</td>
+              <td className={styles.actions}>
+                <a href={`/api/sites/${site.id}/site-file`}>Site file</a>
+                <button type="button" className="plain" onClick={() => remove(site)} aria-label={`Remove ${site.name}`}>
+                  Remove…
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {sites.length === 0 && <p className={styles.none}>No site yet. Make one above; it begins with three bands, an empty header and an empty footer.</p>}
+    </main>
+  );
+}

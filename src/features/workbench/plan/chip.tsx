@@ -1,0 +1,49 @@
+'use client';
+
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import type { KeyboardEvent } from 'react';
+import styles from './plan.module.css';
+import type { Direction } from './move';
+
+interface ChipProps {
+  id: string;
+  title: string;
+  selected: boolean;
+  onSelect(): void;
+  onMove(direction: Direction): void;
+  onRemove(): void;
+}
+
+const directions: Record<string, Direction> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
+
+/** A piece in the plan: to select, to drag, and to move by Alt and the arrow keys. */
+export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipProps) {
+  const drag = useDraggable({ id });
+  const drop = useDroppable({ id, data: { piece: true } });
+  const press = (event: KeyboardEvent) => {
+    const direction = event.altKey ? directions[event.key] : undefined;
+    if (direction) {
+      event.preventDefault();
+      onMove(direction);
+    } else if (event.key === 'Delete') onRemove();
+  };
+  return (
+    <button
+      type="button"
+      ref={(element) => {
+        drag.setNodeRef(element);
+        drop.setNodeRef(element);
+      }}
+      className={`${styles.chip} ${drop.isOver && !drag.isDragging ? styles.chipOver : ''}`}
+      style={drag.transform ? { transform: `translate(${drag.transform.x}px, ${drag.transform.y}px)`, zIndex: 5, position: 'relative' } : undefined}
+      aria-pressed={selected}
+      aria-describedby="plan-keys"
+      data-piece={id}
+      {...drag.listeners}
+      onClick={onSelect}
+      onKeyDown={press}
+    >
+      {title}
+    </button>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { newId } from '@/client/new-id';
+import { useEdit, useSite } from '@/client/open-site-context';
+import type { Spot } from '@/core/edit/pieces';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import { newBar } from '@/core/site/defaults';
+import { edgeBays, type Assembly, type Bar, type EdgeBay } from '@/core/site/assembly';
+import type { Selection } from '../selection';
+import { pieceTitle } from '../titles';
+import { Bay } from './bay';
+import { Chip } from './chip';
+import { movedSpot, spotBeside, type Direction } from './move';
+import { startPiece } from './new-piece';
+import styles from './plan.module.css';
+
+interface PlanProps {
+  kind: AssemblyKind;
+  assembly: Assembly;
+  selection: Selection;
+  onSelect(selection: Selection): void;
+}
+
+/** Where a dragged piece was let go: beside the piece below the pointer, or at the end of a bay. */
+function droppedSpot(assembly: Assembly, { active, over, activatorEvent, delta }: DragEndEvent): Spot | null {
+  if (!over || over.id === active.id) return null;
+  if (over.data.current?.piece) {
+    const pointer = (activatorEvent as PointerEvent).clientX + delta.x;
+    const side = pointer < over.rect.left + over.rect.width / 2 ? 'before' : 'after';
+    return spotBeside(assembly, String(active.id), String(over.id), side);
+  }
+  const { bar, bay } = over.data.current as { bar: string; bay: EdgeBay };
+  const others = assembly.bars[bar]!.bays[bay].filter((id) => id !== active.id);
+  return { bar, bay, index: others.length };
+}
+
+/** The scheme of bars, bays and pieces. */
+export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
+  const site = useSite();
+  const edit = useEdit();
+  const at = { in: kind, assembly: assembly.id };
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
+  const [said, setSaid] = useState('');
+  const plan = useRef<HTMLElement>(null);
+  const refocus = useRef<string | null>(null);
+
+  // A piece that moves to another bay is a new element there; the focus goes with it.
+  useEffect(() => {
+    if (refocus.current === null) return;
+    plan.current?.querySelector<HTMLElement>(`[data-piece="${refocus.current}"]`)?.focus();
+    refocus.current = null;
+  });
+
+  const move = (piece: string, spot: Spot | null) => {
+    if (!spot) return setSaid('There is nothing further in that direction.');
+    refocus.current = piece;
+    edit([{ edit: 'movePiece', at, piece, spot }]);
+    const bay = spot.bay;
+    setSaid(`${pieceTitle(site, assembly.pieces[piece]!)}: ${assembly.bars[spot.bar]!.name}, ${bay}, place ${spot.index + 1}`);
+  };
+  const add = (bar: string, bay: EdgeBay, pieceKindName: string) => {
+    const piece = startPiece(site, pieceKindName, kind, newId);
+    edit([{ edit: 'addPiece', at, spot: { bar, bay, index: assembly.bars[bar]!.bays[bay].length }, piece }]);
+    onSelect({ on: 'piece', id: piece.id });
+  };
+  const remove = (piece: string) => edit([{ edit: 'removePiece', at, piece }]);
+  const addBar = () => {
+    const bar = newBar(newId(), `Bar ${assembly.order.length + 1}`);
+    edit([{ edit: 'addBar', at, bar }]);
+    onSelect({ on: 'bar', id: bar.id });
+  };
+
+  const bayOf = (bar: Bar, bay: EdgeBay) => (
+    <Bay key={bay} bar={bar.id} barName={bar.name} bay={bay} onAdd={(pieceKindName) => add(bar.id, bay, pieceKindName)}>
+      {bar.bays[bay].map((id) => (
+        <Chip
+          key={id}
+          id={id}
+          title={pieceTitle(site, assembly.pieces[id]!)}
+          selected={selection.on === 'piece' && selection.id === id}
+          onSelect={() => onSelect({ on: 'piece', id })}
+          onMove={(direction: Direction) => move(id, movedSpot(assembly, id, direction))}
+          onRemove={() => remove(id)}
+        />
+      ))}
+    </Bay>
+  );
+
+  return (
+    <section ref={plan} aria-label="Plan">
+      <p id="plan-keys" className="seen-by-readers-only">
+        Alt and an arrow key move the piece, Delete removes it.
+      </p>
+      <DndContext
+        id="plan"
+        sensors={sensors}
+        collisionDetection={(args) => {
+          const hits = pointerWithin(args);
+          const chip = hits.find((hit) => hit.data?.droppableContainer.data.current?.piece && hit.id !== args.active.id);
+          return chip ? [chip] : hits.filter((hit) => hit.id !== args.active.id);
+        }}
+        onDragEnd={(event) => {
+          const spot = droppedSpot(assembly, event);
+          if (spot) move(String(event.active.id), spot);
+        }}
+      >
+        {assembly.order.map((id) => {
+          const bar = assembly.bars[id]!;
+          const selected = selection.on === 'bar' && selection.id === id;
+          return (
+            <div key={id} className={`${styles.bar} ${selected ? styles.barSelected : ''}`}>
+              <div className={styles.barHead}>
+                <button type="button" className="plain" aria-pressed={selected} onClick={() => onSelect({ on: 'bar', id })}>
+                  {bar.name}
+                </button>
+                {assembly.order.length > 1 && (
+                  <button type="button" className={`plain ${styles.barRemove}`} onClick={() => edit([{ edit: 'removeBar', at, bar: id }])} aria-label={`Remove ${bar.name}`}>
+                    remove
+                  </button>
+                )}
+              </div>
+              <div className={styles.bays}>{edgeBays.map((bay) => bayOf(bar, bay))}</div>
+            </div>
+          );
+        })}
+      </DndContext>
+      <Button size="small" onClick={addBar}>
+        Add a bar
+      </Button>
+      <span role="status" className="seen-by-readers-only">
+        {said}
+      </span>
+    </section>
+  );
+}

@@ -1,0 +1,13 @@
+import { pieceKind } from '@/core/pieces';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import type { Id } from '@/core/properties/id';
+import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
+import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
+
+/** The drawer that can be opened from an assembly in a band: the first that a piece shown there opens; null for none. */
+export function openedDrawer(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): Id | null {
+  if (kind === 'drawers') return assembly.id;
+  const pieces = settledPieces(resolveAssembly(site, kind, assembly, band)).filter((piece) => piece.values.shown !== 'hidden');
+  return pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null).find((id) => id !== null) ?? null;
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import { App } from 'antd';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useSite } from '@/client/open-site-context';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import type { Assembly } from '@/core/site/assembly';
+import { PreviewFrame } from '@/ui/preview/preview-frame';
+import type { RulerView } from '@/ui/ruler/ruler';
+import { openedDrawer } from './opened-drawer';
+import styles from './preview.module.css';
+import { useRendered } from './use-rendered';
+import { commonScale } from './views';
+
+/** The room between two views, in px of the screen. */
+const GAP = 16;
+
+/** The size of an element's content box in px, kept up to date. */
+function useRoom() {
+  const element = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState({ width: 0, height: 0 });
+  useEffect(() => {
+    const observer = new ResizeObserver(([entry]) => {
+      const { width, height } = entry!.contentRect;
+      setRoom({ width, height });
+    });
+    if (element.current) observer.observe(element.current);
+    return () => observer.disconnect();
+  }, []);
+  return [element, room] as const;
+}
+
+interface PreviewAreaProps {
+  kind: AssemblyKind;
+  assembly: Assembly;
+  views: readonly RulerView[];
+}
+
+/** All views at once, live and to one scale; one of them can be blown up to fill the area at 1:1. */
+export function PreviewArea({ kind, assembly, views }: PreviewAreaProps) {
+  const site = useSite();
+  const { notification } = App.useApp();
+  const [file, setFile] = useState('index.html');
+  const [blownUp, setBlownUp] = useState<string | null>(null);
+  // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
+  const [drawers, setDrawers] = useState<Record<string, boolean>>({});
+  const [area, room] = useRoom();
+  const rendered = useRendered(site, kind, assembly, file);
+  const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
+  const scale = blownUp === null ? commonScale(views.map((view) => view.width), room.width, GAP) : 1;
+  const leave = (href: string) =>
+    notification.info({ title: 'A preview stays on the site', description: `The link leads to ${href}.`, placement: 'bottomLeft' });
+
+  return (
+    <section className={styles.area} aria-label="Preview">
+      <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
+        {room.width > 0 &&
+          shown.map((view) => {
+            const drawer = openedDrawer(site, kind, assembly, view.id);
+            const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
+            return (
+              <View
+                key={view.id}
+                view={view}
+                scale={scale}
+                height={room.height - 26}
+                file={rendered.file}
+                root={`/frame/${site.id}`}
+                html={rendered.html}
+                css={rendered.css}
+                atEnd={kind === 'footers'}
+                drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
+                blownUp={blownUp !== null}
+                onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
+                onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
+                onNavigate={setFile}
+                onLeave={leave}
+              />
+            );
+          })}
+      </div>
+    </section>
+  );
+}
+
+interface ViewProps {
+  view: RulerView;
+  scale: number;
+  /** The height of the view on the screen, in px. */
+  height: number;
+  root: string;
+  file: string;
+  html: string;
+  css: string;
+  atEnd: boolean;
+  drawer: { element: string; open: boolean } | null;
+  blownUp: boolean;
+  onBlowUp(): void;
+  onDrawer(open: boolean): void;
+  onNavigate(file: string): void;
+  onLeave(href: string): void;
+}
+
+function View({ view, scale, height, root, file, html, css, atEnd, drawer, blownUp, ...on }: ViewProps) {
+  const openElement = drawer?.open ? drawer.element : null;
+  const content = useMemo(() => ({ html, css, drawer: openElement, atEnd }), [html, css, openElement, atEnd]);
+  return (
+    <div className={styles.view}>
+      <div className={styles.viewHead}>
+        <b>{view.name}</b>
+        <span className="figures">{view.width} px</span>
+        <span className={`quiet ${styles.file}`}>{file}</span>
+        {drawer && (
+          <button type="button" className="plain" aria-pressed={drawer.open} onClick={() => on.onDrawer(!drawer.open)}>
+            {drawer.open ? 'drawer open' : 'open drawer'}
+          </button>
+        )}
+        <button type="button" className="plain" aria-pressed={blownUp} onClick={on.onBlowUp} aria-label={`${view.name} view at 1:1`}>
+          {blownUp ? 'all views' : '1:1'}
+        </button>
+      </div>
+      <div className={styles.frame} style={{ inlineSize: view.width * scale, blockSize: height }}>
+        <PreviewFrame
+          title={`${view.name} view`}
+          root={root}
+          file={file}
+          content={content}
+          width={view.width}
+          height={height / scale}
+          scale={scale}
+          onNavigate={on.onNavigate}
+          onDrawer={(open) => on.onDrawer(open !== null)}
+          onLeave={on.onLeave}
+        />
+      </div>
+    </div>
+  );
+}

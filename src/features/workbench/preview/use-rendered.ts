@@ -1,0 +1,31 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import { homePage, renderedPages } from '@/core/render/files';
+import { settleNames } from '@/core/render/names';
+import { placedOnPage, renderPage, type OnPage } from '@/core/render/page';
+import { pageFile } from '@/core/render/paths';
+import { renderStylesheet } from '@/core/render/stylesheet';
+import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
+
+/** What stands on the previewed page: what is placed there, with what is on the workbench in its place. */
+function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage {
+  const placed = placedOnPage(site);
+  if (kind === 'headers') return { ...placed, header: assembly };
+  if (kind === 'footers') return { ...placed, footer: assembly };
+  return { ...placed, drawers: [assembly] };
+}
+
+/** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
+export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, wantedFile: string) {
+  const css = useMemo(() => renderStylesheet(site), [site]);
+  const page = useMemo(
+    () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
+    [site, wantedFile],
+  );
+  const html = useMemo(() => renderPage(site, page, onWorkbench(site, kind, assembly)), [site, page, kind, assembly]);
+  const names = useMemo(() => settleNames(site), [site]);
+  return { css, html, page, file: pageFile(page.path), names };
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { Button } from 'antd';
+import { useSite } from '@/client/open-site-context';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import { Screen } from '../shell/screen';
+import { AssemblySwitch, useAddAssembly } from './assembly-switch';
+import { Workbench } from './workbench';
+import styles from './workbench.module.css';
+
+const uses: Record<AssemblyKind, string> = {
+  headers: 'A header stands at the top of every page that it is placed on.',
+  drawers: 'A drawer is the panel that a menu button opens. One is made by itself when a menu is first shown as a menu button.',
+  footers: 'A footer stands at the end of every page that it is placed on.',
+};
+
+/** The workbench with the named header, drawer or footer, or with the first of its kind. */
+export function WorkbenchScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
+  const site = useSite();
+  const add = useAddAssembly(kind);
+  const assembly = (assemblyId !== null && site[kind][assemblyId]) || Object.values(site[kind])[0];
+  if (!assembly) {
+    return (
+      <Screen here={kind}>
+        <div className={styles.empty}>
+          <h2>No {assemblyNouns[kind]} yet</h2>
+          <p>{uses[kind]}</p>
+          <Button type="primary" onClick={add}>
+            Make a {assemblyNouns[kind]}
+          </Button>
+        </div>
+      </Screen>
+    );
+  }
+  return (
+    <Screen here={kind} crumb={<AssemblySwitch kind={kind} assembly={assembly} />}>
+      <Workbench key={assembly.id} kind={kind} assembly={assembly} />
+    </Screen>
+  );
+}

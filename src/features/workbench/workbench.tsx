@@ -1,0 +1,88 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useEdit, useSite } from '@/client/open-site-context';
+import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import type { Assembly } from '@/core/site/assembly';
+import { Ruler, type RulerBand } from '@/ui/ruler/ruler';
+import { PlacingMark } from './placing-mark';
+import { Plan } from './plan/plan';
+import { PreviewArea } from './preview/preview-area';
+import { viewsOf, type ViewWidths } from './preview/views';
+import { heldSelection, selectedPlace, type Selection } from './selection';
+import { SheetPanel } from './sheet/sheet-panel';
+import { ShowsWhere } from './shows-where';
+import { selectionTitle } from './titles';
+import styles from './workbench.module.css';
+
+const SCALE = { from: NARROWEST, to: WIDEST };
+
+function rulerBands(bands: readonly Band[]): RulerBand[] {
+  return bands.map((band, index) => {
+    const limits = breakpointLimits(bands, band.id);
+    return {
+      id: band.id,
+      name: band.name,
+      from: Math.max(band.from, NARROWEST),
+      to: bands[index - 1]?.from ?? WIDEST,
+      edge: limits && { ...limits, below: bands[index + 1]!.name },
+    };
+  });
+}
+
+/** The widths of the views, kept in this browser: they are how one looks at a site, not part of it. */
+function useViewWidths(site: string) {
+  const [widths, setWidths] = useState<ViewWidths>({});
+  const key = `gable-ridge-views-${site}`;
+  useEffect(() => {
+    const kept = window.localStorage.getItem(key);
+    // Read after the first drawing, since the server does not know it.
+    if (kept) queueMicrotask(() => setWidths(JSON.parse(kept)));
+  }, [key]);
+  const change = (view: string, width: number) => {
+    const next = { ...widths, [view]: width };
+    setWidths(next);
+    window.localStorage.setItem(key, JSON.stringify(next));
+  };
+  return [widths, change] as const;
+}
+
+/** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
+export function Workbench({ kind, assembly }: { kind: AssemblyKind; assembly: Assembly }) {
+  const site = useSite();
+  const edit = useEdit();
+  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly.order.at(-1)! });
+  const [widths, setWidth] = useViewWidths(site.id);
+  const views = viewsOf(site.bands, widths);
+  const selection = heldSelection(assembly, selected);
+
+  return (
+    <div className={styles.workbench}>
+      <PreviewArea kind={kind} assembly={assembly} views={views} />
+      <Ruler
+        scale={SCALE}
+        bands={rulerBands(site.bands)}
+        views={views}
+        onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
+        onView={setWidth}
+      />
+      <div className={styles.lower}>
+        <div className={styles.plan}>
+          <div className={styles.panelHead}>
+            <h2>Plan</h2>
+            <button type="button" className="plain" aria-pressed={selection.on === 'assembly'} onClick={() => setSelected({ on: 'assembly' })}>
+              {assembly.name}
+            </button>
+            <span className={styles.pushed}>
+              <PlacingMark kind={kind} id={assembly.id} />
+            </span>
+          </div>
+          <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
+          <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
+        </div>
+        <SheetPanel title={selectionTitle(site, assembly, selection)} place={selectedPlace(kind, assembly.id, selection)} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import { CloseOutlined } from '@ant-design/icons';
+import { useRef, useState } from 'react';
+import { editorFor } from './editors';
+import type { SheetActions, SheetCell, SheetRow } from './model';
+import styles from './sheet.module.css';
+
+interface CellProps {
+  row: SheetRow;
+  cell: SheetCell;
+  /** The band that the cell is for, in words; `every width` where there is one for all. */
+  where: string;
+  span: number;
+  actions: SheetActions;
+}
+
+let gestures = 0;
+
+/** A value: bold when it is set here, grey and slanted with what it follows when not; a click edits it. */
+export function Cell({ row, cell, where, span, actions }: CellProps) {
+  const [gesture, setGesture] = useState<string | null>(null);
+  const before = useRef<SheetCell>(cell);
+  const shown = useRef<HTMLButtonElement>(null);
+  const label = `${row.label}, ${where}`;
+  const state = cell.own ? 'set here' : cell.follows === null ? 'as it comes' : `follows ${cell.follows}`;
+
+  const open = () => {
+    before.current = cell;
+    setGesture(`sheet-${Date.now()}-${(gestures += 1)}`);
+  };
+  const close = (back?: boolean) => {
+    if (gesture !== null && back && cell.value !== before.current.value) {
+      if (before.current.own) actions.set(row.name, cell.key, before.current.value, gesture);
+      else actions.clear(row.name, cell.key);
+    }
+    setGesture(null);
+    // The editor goes away with the focus inside; it comes back to the cell that it was opened from.
+    requestAnimationFrame(() => {
+      if (document.activeElement === document.body) shown.current?.focus();
+    });
+  };
+
+  if (gesture !== null) {
+    const Editor = editorFor(row.editor);
+    return (
+      <td colSpan={span}>
+        <Editor
+          label={label}
+          editor={row.editor}
+          value={cell.value}
+          set={(value) => actions.set(row.name, cell.key, value, gesture)}
+          close={close}
+          options={actions.options}
+          makeLabel={actions.makeLabel}
+          make={() => {
+            if (row.editor.as === 'reference') actions.make(row.editor.to, row.name, cell.key);
+          }}
+        />
+      </td>
+    );
+  }
+  return (
+    <td colSpan={span}>
+      <span className={styles.cell}>
+        <button
+          ref={shown}
+          type="button"
+          className={`plain ${cell.own ? styles.own : styles.following}`}
+          aria-label={`${label}: ${cell.text}, ${state}`}
+          title={state}
+          onClick={open}
+          onKeyDown={(event) => {
+            if (cell.own && (event.key === 'Delete' || event.key === 'Backspace')) actions.clear(row.name, cell.key);
+          }}
+        >
+          <span className={styles.value}>{cell.text}</span>
+          {cell.follows !== null && <span className={styles.follows}>↤ {cell.follows}</span>}
+        </button>
+        {cell.own && (
+          <button
+            type="button"
+            className={`plain ${styles.clear}`}
+            aria-label={`Clear ${label}`}
+            title="Clear, so that it follows again (Delete)"
+            onClick={() => actions.clear(row.name, cell.key)}
+          >
+            <CloseOutlined aria-hidden="true" />
+          </button>
+        )}
+      </span>
+    </td>
+  );
+}

@@ -1,0 +1,54 @@
+import type { Editor } from '@/core/properties/kinds/kind';
+import type { ReferenceTarget } from '@/core/properties/reference';
+
+/** A column of the sheet: a band. */
+export interface SheetColumn {
+  key: string;
+  label: string;
+  /** What the column stands for, such as `≥ 1024`. */
+  range: string;
+}
+
+/** A value in a column of the sheet. */
+export interface SheetCell {
+  /** The cell of the document that the value is set in. */
+  key: string;
+  value: unknown;
+  text: string;
+  /** Whether the value is set here. */
+  own: boolean;
+  /** The name of the wider band that is followed; null when the value is its own or the initial one. */
+  follows: string | null;
+}
+
+/** A property; with one cell when it is the same at every width. */
+export interface SheetRow {
+  name: string;
+  label: string;
+  editor: Editor;
+  cells: SheetCell[];
+}
+
+export interface SheetGroup {
+  name: string;
+  rows: SheetRow[];
+}
+
+/** Something that a value can be chosen to point at. */
+export interface SheetOption {
+  value: string;
+  label: string;
+}
+
+/** What the sheet's editors ask of the screen that they stand on. */
+export interface SheetActions {
+  /** Sets a value; gives the reason when it is refused. */
+  set(property: string, cell: string, value: unknown, gesture: string): string | null;
+  clear(property: string, cell: string): void;
+  /** What a reference may point at. */
+  options(to: ReferenceTarget): SheetOption[];
+  /** How a new target is made, in words; null where there is no way. */
+  makeLabel(to: ReferenceTarget): string | null;
+  /** Makes a new target and lets the value point at it. */
+  make(to: ReferenceTarget, property: string, cell: string): void;
+}

@@ -1,0 +1,68 @@
+import { Fragment } from 'react';
+import { Cell } from './cell';
+import type { SheetActions, SheetColumn, SheetGroup } from './model';
+import styles from './sheet.module.css';
+
+interface SheetProps {
+  /** What the sheet is of, such as `Menu: Main`. */
+  title: string;
+  columns: readonly SheetColumn[];
+  groups: readonly SheetGroup[];
+  actions: SheetActions;
+}
+
+/** The table of properties of what is selected, with a column for each band. */
+export function Sheet({ title, columns, groups, actions }: SheetProps) {
+  return (
+    <>
+      <table className={`rows ${styles.sheet}`} aria-label={`Properties of ${title}`}>
+        <colgroup>
+          <col className={styles.propertyColumn} />
+          {columns.map((column) => (
+            <col key={column.key} />
+          ))}
+        </colgroup>
+        <thead>
+          <tr>
+            <th scope="col">Property</th>
+            {columns.map((column) => (
+              <th key={column.key} scope="col">
+                {column.label} <span className="figures">{column.range}</span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {groups.map((group) => (
+            <Fragment key={group.name}>
+              <tr>
+                <th scope="rowgroup" colSpan={columns.length + 1} className={styles.group}>
+                  {group.name}
+                </th>
+              </tr>
+              {group.rows.map((row) => (
+                <tr key={row.name}>
+                  <th scope="row">{row.label}</th>
+                  {row.cells.map((cell, index) => (
+                    <Cell
+                      key={cell.key}
+                      row={row}
+                      cell={cell}
+                      actions={actions}
+                      where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
+                      span={row.cells.length === 1 ? columns.length : 1}
+                    />
+                  ))}
+                </tr>
+              ))}
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      <p className={`quiet ${styles.legend}`}>
+        <b className={styles.own}>set here</b> · <i className={styles.following}>follows a wider band</i> · click a value to set it, clear it to
+        follow again
+      </p>
+    </>
+  );
+}
