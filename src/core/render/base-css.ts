@@ -15,7 +15,6 @@ export const assemblyCss: Rules = {
   '.skip:focus': { 'inset-block-start': '0' },
   '.bar': { 'padding-inline': 'var(--gutter)' },
   '.bays': { display: 'grid', 'margin-inline': 'auto' },
-  '.bay': { 'min-inline-size': '0' },
   '.bay-middle': { 'justify-content': 'center' },
   '.bay-end': { 'justify-content': 'end' },
   '.drawer': {

@@ -123,7 +123,7 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
               <td className="figures">{site.headers}</td>
               <td className="figures">{momentText(site.updatedAt)}</td>
               <td className={styles.actions}>
-                <a href={`/api/sites/${site.id}/site-file`}>Site file</a>
+                <a href={`/api/sites/${site.id}/site-file`}>Site file</a>{' '}
                 <button type="button" className="plain" onClick={() => remove(site)} aria-label={`Remove ${site.name}`}>
                   Remove…
                 </button>

@@ -91,8 +91,10 @@ const header = assembly('headers', 'h-main', 'Main header', [
     values: { edge: 'below', leastHeight: { desktop: 72, phone: 56 } },
     bays: {
       start: [['logo', { artwork: 'a-logo', artworkHeight: { desktop: 44, phone: 36 } }]],
-      middle: [['menu', { menu: 'm-main', shownAs: { desktop: 'row', tablet: 'button' }, opens: 'd-main', itemGap: 2, itemPaddingInline: 7 }]],
-      end: [['button', { label: 'Book a crossing', link: { to: 'page', page: 'pg-book' }, shown: { desktop: 'shown', phone: 'hidden' } }]],
+      end: [
+        ['menu', { menu: 'm-main', shownAs: { desktop: 'row', tablet: 'button' }, opens: 'd-main', itemGap: 2, itemPaddingInline: 7 }],
+        ['button', { label: 'Book a crossing', link: { to: 'page', page: 'pg-book' }, shown: { desktop: 'shown', phone: 'hidden' } }],
+      ],
     },
   },
 ]);

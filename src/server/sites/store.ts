@@ -4,7 +4,7 @@ import type { Patch } from '@/core/edit/apply';
 import type { Step } from '@/core/edit/history';
 import { integrityProblems } from '@/core/site/integrity';
 import { problemsOf, problemText } from '@/core/site/problem';
-import { siteSchema, type Site } from '@/core/site/site';
+import { siteSchema, type PartKind, type Site } from '@/core/site/site';
 import type { Db } from '../db/open';
 import { parts, revisions, sites } from '../db/schema';
 import { assembleSite, rootOf, rowChanges, rowsOf, type PartRow, type RowChanges } from './rows';
@@ -42,8 +42,9 @@ function cacheOf(db: Db): Map<string, StoredSite> {
   return cache;
 }
 
-function countOf(kind: string) {
-  return sql<number>`(select count(*) from ${parts} where ${parts.site} = ${sites.id} and ${parts.kind} = ${kind})`;
+function countOf(kind: PartKind) {
+  // Columns of a query over one table are written without its name, which would be taken for the inner table's.
+  return sql<number>`(select count(*) from parts where parts.site = sites.id and parts.kind = ${kind})`;
 }
 
 /** Every site, the last changed first. */

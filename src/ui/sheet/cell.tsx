@@ -66,7 +66,7 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
         <button
           ref={shown}
           type="button"
-          className={`plain ${cell.own ? styles.own : styles.following}`}
+          className={`plain ${cell.own ? styles.own : cell.follows === null ? 'quiet' : styles.following}`}
           aria-label={`${label}: ${cell.text}, ${state}`}
           title={state}
           onClick={open}
@@ -74,6 +74,7 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
             if (cell.own && (event.key === 'Delete' || event.key === 'Backspace')) actions.clear(row.name, cell.key);
           }}
         >
+          {cell.swatch && <span className={styles.swatch} style={{ background: cell.swatch }} />}
           <span className={styles.value}>{cell.text}</span>
           {cell.follows !== null && <span className={styles.follows}>↤ {cell.follows}</span>}
         </button>

@@ -15,6 +15,8 @@ export interface SheetCell {
   key: string;
   value: unknown;
   text: string;
+  /** The colour that the value stands for, as CSS; null when it is no colour. */
+  swatch: string | null;
   /** Whether the value is set here. */
   own: boolean;
   /** The name of the wider band that is followed; null when the value is its own or the initial one. */

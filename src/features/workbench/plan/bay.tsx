@@ -22,15 +22,15 @@ export function Bay({ bar, barName, bay, children, onAdd }: BayProps) {
   const items = pieceKinds.map(({ kind, label }) => ({ key: kind, label }));
   return (
     <div ref={setNodeRef} className={`${styles.bay} ${isOver ? styles.bayOver : ''}`} role="group" aria-label={`${barName}, ${bay}`}>
-      <span className={styles.bayName}>{bay}</span>
-      <div className={styles.chips}>
-        {children}
+      <div className={styles.bayHead}>
+        <span>{bay}</span>
         <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onAdd(key) }}>
           <button type="button" className={styles.add} aria-label={`Add a piece: ${barName}, ${bay}`} aria-haspopup="menu">
             <PlusOutlined aria-hidden="true" />
           </button>
         </Dropdown>
       </div>
+      <div className={styles.chips}>{children}</div>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSite } from '@/client/open-site-context';
@@ -111,8 +112,15 @@ function View({ view, scale, height, root, file, html, css, atEnd, drawer, blown
         <span className="figures">{view.width} px</span>
         <span className={`quiet ${styles.file}`}>{file}</span>
         {drawer && (
-          <button type="button" className="plain" aria-pressed={drawer.open} onClick={() => on.onDrawer(!drawer.open)}>
-            {drawer.open ? 'drawer open' : 'open drawer'}
+          <button
+            type="button"
+            className={`plain ${drawer.open ? styles.pressed : ''}`}
+            aria-pressed={drawer.open}
+            aria-label={`Drawer open in the ${view.name} view`}
+            title={drawer.open ? 'Close the drawer' : 'Open the drawer'}
+            onClick={() => on.onDrawer(!drawer.open)}
+          >
+            <MenuOutlined aria-hidden="true" />
           </button>
         )}
         <button type="button" className="plain" aria-pressed={blownUp} onClick={on.onBlowUp} aria-label={`${view.name} view at 1:1`}>

@@ -1,4 +1,5 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
+import type { ColourRole } from '@/core/brand/colour-roles';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { findPlace, type Place } from '@/core/edit/place';
 import { itemLabel } from '@/core/menus/entries';
@@ -29,10 +30,14 @@ function valueText(site: Site, { kind }: Property, value: unknown): string {
   return text === '' ? (editor.as === 'text' && editor.placeholder) || '–' : text;
 }
 
+function swatchOf(site: Site, { kind }: Property, value: unknown): string | null {
+  return kind.editor.as === 'colour' && value !== 'none' ? site.brand.colours[value as ColourRole] : null;
+}
+
 function cellOf(site: Site, values: Values, property: Property, cell: string): SheetCell {
   const { value, from, own } = settledValue(values, property, bandChain(site.bands), cell);
   const followed = own || from === null ? undefined : site.bands.find((band) => band.id === from);
-  return { key: cell, value, text: valueText(site, property, value), own, follows: followed?.name ?? null };
+  return { key: cell, value, text: valueText(site, property, value), swatch: swatchOf(site, property, value), own, follows: followed?.name ?? null };
 }
 
 function rowOf(site: Site, values: Values, property: Property): SheetRow {
