@@ -12,7 +12,7 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 };
 
-export default {
+const config = {
   projects: [
     {
       ...shared,
@@ -22,3 +22,5 @@ export default {
     },
   ],
 };
+
+export default config;

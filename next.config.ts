@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['better-sqlite3', 'isomorphic-dompurify'],
+  serverExternalPackages: ['better-sqlite3', 'jsdom'],
   turbopack: { root: import.meta.dirname },
   poweredByHeader: false,
   devIndicators: false,

@@ -204,7 +204,7 @@ export const menu: PieceKind = {
     const prefix = context.className(piece.id);
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': shown.name },
+      { class: pieceClass(piece, context), 'aria-label': context.landmark(shown.name) },
       buttonWhereAsked(piece, context, bands),
       el('ul', { class: 'menu-list' }, ...shown.entries.map((entry) => entryHtml(entry, prefix, 1))),
     );

@@ -30,6 +30,8 @@ export interface PieceContext {
   className(piece: Id): string;
   href(link: Link): string | null;
   menu(id: Id): { name: string; entries: MenuEntry[] } | null;
+  /** A name for a landmark that no other on the page has (WAI-ARIA, "Landmark Roles"): the wanted one, where it is free. */
+  landmark(wanted: string): string;
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
   /** The id of a drawer's element on the page. */
   drawer(id: Id): string | null;
@@ -63,5 +65,6 @@ export function pieceClass(piece: SettledPiece, context: PieceContext): string {
 
 /** Markup of a link that may have no target: then a span. */
 export function linkOrSpan(href: string | null, attributes: Record<string, string>, ...children: Node[]): Element {
-  return { tag: href === null ? 'span' : 'a', attributes: { ...attributes, href }, children };
+  const { class: name, ...others } = attributes;
+  return { tag: href === null ? 'span' : 'a', attributes: { class: name, href, ...others }, children };
 }

@@ -26,7 +26,8 @@ function hrefFrom(site: Site, file: string): (link: Link) => string | null {
   };
 }
 
-function pieceContext(site: Site, page: Page, names: Names): PieceContext {
+/** Context for the pieces of one assembly; `landmarks` holds the names that landmarks of the page have already. */
+function pieceContext(site: Site, page: Page, names: Names, assembly: Assembly, landmarks: Set<string>): PieceContext {
   const file = pageFile(page.path);
   const href = hrefFrom(site, file);
   return {
@@ -37,6 +38,13 @@ function pieceContext(site: Site, page: Page, names: Names): PieceContext {
     menu(id) {
       const menu = site.menus[id];
       return menu ? { name: menu.name, entries: menuEntries(site, menu, page.id, href) } : null;
+    },
+    landmark(wanted) {
+      const withPlace = `${wanted}, ${assembly.name}`;
+      let name = landmarks.has(wanted) ? withPlace : wanted;
+      for (let count = 2; landmarks.has(name); count += 1) name = `${withPlace} ${count}`;
+      landmarks.add(name);
+      return name;
     },
     artwork(id) {
       const artwork = site.artwork[id];
@@ -107,7 +115,8 @@ export function placedOnPage(site: Site): OnPage {
 /** A whole page as HTML, with everything that it links to relative to its own file. */
 export function renderPage(site: Site, page: Page, on: OnPage = placedOnPage(site)): string {
   const names = settleNames(site);
-  const context = pieceContext(site, page, names);
+  const landmarks = new Set<string>();
+  const contextOf = (assembly: Assembly) => pieceContext(site, page, names, assembly, landmarks);
   const header = on.header && perBand(site, 'headers', on.header);
   const footer = on.footer && perBand(site, 'footers', on.footer);
   const pieces = [...(header ?? []), ...(footer ?? [])].flatMap(settledPieces);
@@ -130,10 +139,10 @@ export function renderPage(site: Site, page: Page, on: OnPage = placedOnPage(sit
       'body',
       {},
       el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
-      header && el('header', { class: `header ${names.get(on.header!.id)!}` }, ...barsHtml(header, context)),
+      header && el('header', { class: `header ${names.get(on.header!.id)!}` }, ...barsHtml(header, contextOf(on.header!))),
       standIn(page),
-      footer && el('footer', { class: `footer ${names.get(on.footer!.id)!}` }, ...barsHtml(footer, context)),
-      ...[...drawers].map((drawer) => drawerHtml(site, drawer, context)),
+      footer && el('footer', { class: `footer ${names.get(on.footer!.id)!}` }, ...barsHtml(footer, contextOf(on.footer!))),
+      ...[...drawers].map((drawer) => drawerHtml(site, drawer, contextOf(drawer))),
     ),
   );
   return `<!doctype html>\n${writeHtml(html)}`;

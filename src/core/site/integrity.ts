@@ -108,11 +108,11 @@ export function orderProblems(order: readonly string[], things: Readonly<Record<
 function pageProblems(site: Site): Problem[] {
   const problems = orderProblems(site.pageOrder, site.pages, 'pageOrder');
   const byPath = new Map<string, string>();
-  for (const page of Object.values(site.pages)) {
+  for (const [id, page] of Object.entries(site.pages)) {
     const twin = byPath.get(pathKey(page.path));
-    if (twin !== undefined) problems.push({ path: `pages.${page.id}.path`, reason: `“${page.path}” is also the path of “${twin}”` });
+    if (twin !== undefined) problems.push({ path: `pages.${id}.path`, reason: `“${page.path}” is also the path of “${twin}”` });
     byPath.set(pathKey(page.path), page.title);
-    problems.push(...parentProblems(site, page.id));
+    problems.push(...parentProblems(site, id));
   }
   return problems;
 }

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import DOMPurify from 'isomorphic-dompurify';
+import createPurify from 'dompurify';
+import { JSDOM } from 'jsdom';
 import sharp from 'sharp';
 import type { ArtworkType } from '@/core/site/artwork';
 
@@ -22,15 +23,20 @@ function looksLikeSvg(bytes: Buffer): boolean {
   return /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/i.test(bytes.subarray(0, 4096).toString('utf8'));
 }
 
+const { window } = new JSDOM('');
+const purify = createPurify(window);
+
 /** What an SVG may not hold: anything that runs, or that loads from elsewhere. */
 function cleanSvg(text: string): string {
-  return DOMPurify.sanitize(text, {
+  const clean = purify.sanitize(text, {
+    RETURN_DOM_FRAGMENT: true,
     USE_PROFILES: { svg: true, svgFilters: true },
     FORBID_TAGS: ['style', 'image', 'feImage', 'foreignObject', 'a'],
     FORBID_ATTR: ['href', 'xlink:href'],
-    ADD_ATTR: ['xmlns'],
-    PARSER_MEDIA_TYPE: 'application/xhtml+xml',
   });
+  // Written as XML again, since a picture is read by an XML parser.
+  const svg = clean.firstElementChild;
+  return svg ? new window.XMLSerializer().serializeToString(svg) : '';
 }
 
 /** Picture bytes as they will be kept, told by what they hold rather than by what their name says. */

@@ -2,7 +2,7 @@
 
 import { CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
-import { editorFor } from './editors';
+import { ValueEditor } from './editors/value-editor';
 import type { SheetActions, SheetCell, SheetRow } from './model';
 import styles from './sheet.module.css';
 
@@ -42,10 +42,9 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
   };
 
   if (gesture !== null) {
-    const Editor = editorFor(row.editor);
     return (
       <td colSpan={span}>
-        <Editor
+        <ValueEditor
           label={label}
           editor={row.editor}
           value={cell.value}

@@ -44,12 +44,12 @@ function PickedEditor({ label, value, options, pick, close }: {
 }
 
 /** One of a few named values. */
-export function ChoiceEditor({ editor, options: _options, set, ...props }: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
+export function ChoiceEditor({ editor, set, ...props }: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
   return <PickedEditor {...props} options={editor.options} pick={set} />;
 }
 
 /** A colour of the brand. */
-export function ColourEditor({ set, options: _options, ...props }: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
+export function ColourEditor({ set, ...props }: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
   const roles = colourRoles.map((role) => ({ value: role as string, label: colourRoleLabels[role] as string }));
   return <PickedEditor {...props} options={[...roles, { value: 'none', label: 'none' }]} pick={set} />;
 }

@@ -1,4 +1,6 @@
-import type { ComponentType } from 'react';
+'use client';
+
+import { createElement, type ComponentType } from 'react';
 import type { Editor } from '@/core/properties/kinds/kind';
 import type { EditorProps } from './editor-props';
 import { ChoiceEditor, ColourEditor, LinkEditor, ReferenceEditor } from './picked-editor';
@@ -14,7 +16,7 @@ const editors = {
   link: LinkEditor,
 };
 
-/** The component that edits values of this form; it is given values of that form only. */
-export function editorFor(editor: Editor): ComponentType<EditorProps<Editor, unknown>> {
-  return editors[editor.as] as unknown as ComponentType<EditorProps<Editor, unknown>>;
+/** Edits a value by the editor of its form, which is given values of that form only. */
+export function ValueEditor(props: EditorProps<Editor, unknown>) {
+  return createElement(editors[props.editor.as] as unknown as ComponentType<EditorProps<Editor, unknown>>, props);
 }

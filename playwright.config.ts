@@ -1,0 +1,29 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { defineConfig } from '@playwright/test';
+import { chromiumArguments } from './tests/chromium-arguments';
+
+const port = 4390;
+// The configuration is read by every worker; they share the folder of the first.
+process.env.GABLE_TEST_DATA ??= mkdtempSync(path.join(tmpdir(), 'gable-ridge-data-'));
+
+export default defineConfig({
+  testDir: 'tests',
+  workers: 2,
+  timeout: 60_000,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : 'list',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArguments },
+  },
+  webServer: {
+    command: `${process.execPath} node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}`,
+    env: { DATA_DIR: process.env.GABLE_TEST_DATA },
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,93 @@
+import { expect, test } from '@jest/globals';
+import { applyEdits } from '@/core/edit/apply';
+import { countedIds, sampleSite } from '@/core/site/sample.test-data';
+import { drawerForButton } from './menu-drawer';
+import { movedSpot, spotBeside } from './plan/move';
+import { startPiece } from './plan/new-piece';
+import { commonScale, viewsOf } from './preview/views';
+import { openedDrawer } from './preview/opened-drawer';
+import { heldSelection } from './selection';
+import { sheetColumns, sheetGroups } from './sheet/sheet-model';
+import { pieceTitle } from './titles';
+
+const site = sampleSite();
+const header = site.headers.h!;
+const at = { in: 'headers', assembly: 'h' } as const;
+
+test('a piece moved by keys goes on from bay to bay and stops at the ends', () => {
+  expect(movedSpot(header, 'logo', 'right')).toEqual({ bar: 'b', bay: 'middle', index: 0 });
+  expect(movedSpot(header, 'button', 'left')).toEqual({ bar: 'b', bay: 'middle', index: 1 });
+  expect(movedSpot(header, 'logo', 'left')).toBeNull();
+  expect(movedSpot(header, 'button', 'right')).toBeNull();
+  expect(movedSpot(header, 'logo', 'down')).toBeNull();
+});
+
+test('a piece moved within its bay changes places with its neighbour', () => {
+  const both = structuredClone(header);
+  both.bars.b!.bays = { start: ['logo', 'menu'], middle: [], end: ['button'] };
+  expect(movedSpot(both, 'logo', 'right')).toEqual({ bar: 'b', bay: 'start', index: 1 });
+  expect(spotBeside(both, 'logo', 'menu', 'after')).toEqual({ bar: 'b', bay: 'start', index: 1 });
+  expect(spotBeside(both, 'button', 'menu', 'before')).toEqual({ bar: 'b', bay: 'start', index: 1 });
+});
+
+test('the sheet names what a value follows, by band', () => {
+  const groups = sheetGroups(site, { on: 'piece', ...at, piece: 'menu' });
+  const shownAs = groups.flatMap((group) => group.rows).find((row) => row.name === 'shownAs')!;
+  expect(shownAs.cells.map(({ text, own, follows }) => [text, own, follows])).toEqual([
+    ['row', true, null],
+    ['row', false, 'Desktop'],
+    ['menu button', true, null],
+  ]);
+  expect(sheetColumns(site.bands).map((column) => column.range)).toEqual(['≥ 1024', '640–1023', '< 640']);
+});
+
+test('the sheet says names instead of ids, and has one cell for what is the same at every width', () => {
+  const rows = sheetGroups(site, { on: 'piece', ...at, piece: 'menu' }).flatMap((group) => group.rows);
+  expect(rows.find((row) => row.name === 'opens')!.cells.map((cell) => cell.text)).toEqual(['Side drawer']);
+  const link = sheetGroups(site, { on: 'piece', ...at, piece: 'button' }).flatMap((group) => group.rows).find((row) => row.name === 'link')!;
+  expect(link.cells[0]!.text).toBe('Boats');
+});
+
+test('the sheet of what is gone is empty', () => {
+  expect(sheetGroups(site, { on: 'piece', ...at, piece: 'gone' })).toEqual([]);
+});
+
+test('a selection that is gone gives way to the first bar', () => {
+  expect(heldSelection(header, { on: 'piece', id: 'gone' })).toEqual({ on: 'bar', id: 'b' });
+});
+
+test('a menu button without a drawer gets the first there is, or one made for it with the menu inside', () => {
+  const piece = { ...header.pieces.menu!, values: { menu: { all: 'm' } } };
+  expect(drawerForButton(site, at, piece, countedIds())).toMatchObject([{ edit: 'setValue', property: 'opens', value: 'd' }]);
+  const without = { ...site, drawers: {}, headers: { h: { ...header, pieces: { ...header.pieces, menu: piece } } } };
+  const outcome = applyEdits(without, drawerForButton(without, at, piece, countedIds()));
+  if (!outcome.ok) throw new Error(outcome.reason);
+  const [drawer] = Object.values(outcome.site.drawers);
+  expect(Object.values(drawer!.pieces)[0]!.values).toEqual({ menu: { all: 'm' }, shownAs: { desktop: 'column' } });
+  expect(outcome.site.headers.h!.pieces.menu!.values.opens).toEqual({ all: drawer!.id });
+});
+
+test('a menu button that opens a drawer already keeps it', () => {
+  expect(drawerForButton(site, at, header.pieces.menu!, countedIds())).toEqual([]);
+});
+
+test('a new menu shows the first menu in the form that suits its place', () => {
+  expect(startPiece(site, 'menu', 'footers', countedIds()).values).toEqual({ menu: { all: 'm' }, shownAs: { desktop: 'columns' } });
+  expect(startPiece(site, 'menu', 'headers', countedIds()).values).toEqual({ menu: { all: 'm' } });
+});
+
+test('a drawer can be opened only where the menu is a menu button', () => {
+  expect(site.bands.map((band) => openedDrawer(site, 'headers', header, band.id))).toEqual([null, null, 'd']);
+});
+
+test('views stay within their bands and stand side by side in the room', () => {
+  const views = viewsOf(site.bands, { desktop: 500, phone: 320 });
+  expect(views.map((view) => view.width)).toEqual([1024, 768, 320]);
+  const scale = commonScale([1216, 768, 375], 1172, 16);
+  expect(scale * (1216 + 768 + 375) + 2 * 16).toBeCloseTo(1172);
+  expect(commonScale([320], 5000, 16)).toBe(1);
+});
+
+test('pieces are told apart by what they say', () => {
+  expect(Object.values(header.pieces).map((piece) => pieceTitle(site, piece))).toEqual(['Logo', 'Menu: Main', 'Button “Go”']);
+});

@@ -1,0 +1,176 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import { unzipSync } from 'fflate';
+import { newPiece } from '@/core/site/defaults';
+import { sampleSite } from '@/core/site/sample.test-data';
+import type { Edit } from '@/core/edit';
+import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
+import { blobBytes } from '../artwork/blobs';
+import { openDatabase, type Db } from '../db/open';
+import { parts } from '../db/schema';
+import { seedDemo } from '../demo/seed';
+import { siteZip } from '../handover/zip';
+import { commitEdits, commitHistory } from './commit';
+import { openSiteFile } from './create';
+import { deleteSite, insertSite, listSites, loadSite, stepsSince } from './store';
+
+const now = new Date('2026-03-02T10:00:00Z');
+const at = { in: 'headers', assembly: 'h' } as const;
+let folder: string;
+let db: Db;
+let id: string;
+
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'gable-ridge-store-'));
+  db = openDatabase(folder);
+  const site = sampleSite();
+  id = site.id;
+  insertSite(db, site, now);
+});
+
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+/** The same database as a new process would see it: nothing remembered, all read. */
+const reopened = () => openDatabase(folder);
+
+let batches = 0;
+function commit(base: number, edits: Edit[], group: string | null = null, batch = `b${(batches += 1)}`) {
+  return commitEdits(db, id, { base, edits, group, batch }, now);
+}
+
+const gap = (value: number, cell = 'desktop'): Edit => ({ edit: 'setValue', place: { on: 'piece', ...at, piece: 'menu' }, property: 'itemGap', cell, value });
+const rename = (name: string): Edit => ({ edit: 'renameSite', name });
+
+function gapOf(from: Db): unknown {
+  return loadSite(from, id)!.site.headers.h!.pieces.menu!.values.itemGap?.desktop;
+}
+
+test('an acknowledged edit is there for a new process', () => {
+  const result = commit(0, [gap(33)]);
+  expect(result).toMatchObject({ ok: true, standing: { revision: 1, undo: 'Set a value', redo: null } });
+  expect(gapOf(reopened())).toBe(33);
+  expect(loadSite(reopened(), id)!.revision).toBe(1);
+});
+
+test('a site read back is the site that was stored, order of its parts included', () => {
+  commit(0, [{ edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 0 }, piece: newPiece('t', 'text') }]);
+  expect(JSON.stringify(loadSite(reopened(), id)!.site)).toBe(JSON.stringify(loadSite(db, id)!.site));
+});
+
+test('an edit writes the rows of what it changed, and no others', () => {
+  const before = new Map(db.select().from(parts).all().map((row) => [`${row.kind} ${row.id}`, JSON.stringify(row.body)]));
+  commit(0, [gap(33)]);
+  const changed = db.select().from(parts).all().filter((row) => before.get(`${row.kind} ${row.id}`) !== JSON.stringify(row.body));
+  expect(changed.map((row) => `${row.kind} ${row.id}`)).toEqual(['headers h']);
+});
+
+test('a refused edit says why and changes nothing', () => {
+  const result = commit(0, [rename('Other'), gap(-5)]);
+  expect(result).toMatchObject({ ok: false, status: 422, reason: expect.stringContaining('Between items') });
+  expect(loadSite(reopened(), id)!.site).toEqual(sampleSite());
+  expect(stepsSince(db, id, 0)).toEqual([]);
+});
+
+test('undo and redo go through all gestures, also after a restart', () => {
+  commit(0, [gap(1)], 'typing');
+  commit(1, [gap(12)], 'typing');
+  commit(2, [rename('Other')]);
+  db = reopened();
+  commitHistory(db, id, 3, 'undo', now);
+  expect(loadSite(db, id)!.site.name).toBe('Tern Point');
+  const undone = commitHistory(db, id, 4, 'undo', now);
+  expect(undone).toMatchObject({ ok: true, standing: { revision: 6, undo: null, redo: 'Set a value' } });
+  expect(loadSite(db, id)!.site).toEqual(sampleSite());
+  db = reopened();
+  commitHistory(db, id, 6, 'redo', now);
+  expect(gapOf(reopened())).toBe(12);
+  expect(commitHistory(db, id, 8, 'redo', now)).toMatchObject({ ok: true, standing: { redo: null } });
+  expect(loadSite(reopened(), id)!.site.name).toBe('Other');
+});
+
+test('there is a sentence for nothing to undo', () => {
+  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({ ok: false, reason: 'There is nothing to undo.' });
+});
+
+test('an edit on an old revision is applied when it touches something else, and the answer brings what was missed', () => {
+  commit(0, [rename('Other')]);
+  const result = commit(0, [gap(20)]);
+  expect(result).toMatchObject({ ok: true, standing: { revision: 2, changes: [{ revision: 1 }, { revision: 2 }] } });
+  expect(gapOf(reopened())).toBe(20);
+});
+
+test('an edit on an old revision is refused when another window changed the same thing: neither is lost silently', () => {
+  commit(0, [gap(20)]);
+  const result = commit(0, [gap(40)]);
+  expect(result).toMatchObject({ ok: false, status: 409, reason: expect.stringContaining('Another window changed the same thing'), standing: { changes: [{ revision: 1 }] } });
+  expect(gapOf(reopened())).toBe(20);
+});
+
+test('an edit of something that another window removed is refused with what is gone', () => {
+  commit(0, [{ edit: 'removePiece', at, piece: 'menu' }]);
+  expect(commit(0, [gap(40)])).toMatchObject({ ok: false, status: 422, reason: 'The piece is no longer in “Main header”.' });
+});
+
+test('undo does not take back what another window did without it being seen first', () => {
+  commit(0, [gap(20)]);
+  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({ ok: false, reason: expect.stringContaining('Another window') });
+  expect(gapOf(db)).toBe(20);
+});
+
+test('a request that is sent again after a lost answer is carried out once', () => {
+  const add: Edit = { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 0 }, piece: newPiece('t', 'text') };
+  commit(0, [add], null, 'same');
+  expect(commit(0, [add], null, 'same')).toMatchObject({ ok: true, standing: { revision: 1 } });
+  expect(loadSite(reopened(), id)!.site.headers.h!.bars.b!.bays.start).toEqual(['t', 'logo']);
+});
+
+test('a browser that is ahead of the server is told so', () => {
+  expect(commit(7, [gap(1)])).toMatchObject({ ok: false, status: 409, reason: expect.stringContaining('ahead') });
+});
+
+test('a site that is gone is gone with all its rows', () => {
+  expect(deleteSite(db, id)).toBe(true);
+  expect(loadSite(db, id)).toBeNull();
+  expect(db.select().from(parts).all()).toEqual([]);
+  expect(commit(0, [gap(1)])).toMatchObject({ ok: false, status: 404 });
+});
+
+test('broken rows are not taken for a site', () => {
+  db.update(parts).set({ body: { id: 'h', name: 'half a header' } }).run();
+  expect(() => loadSite(reopened(), id)).toThrow('cannot be read from the database');
+});
+
+test('the demo sites are sound, counted in the list, and come back from their site files the same, artwork included', async () => {
+  deleteSite(db, id);
+  await seedDemo(db, now);
+  expect(listSites(db).map(({ name, pages, headers }) => [name, pages > 6, headers])).toEqual([
+    ['Hollin Sound Ferries', true, 1],
+    ['Orrery House', true, 1],
+  ]);
+  const { site } = loadSite(reopened(), 'hollin-sound')!;
+  const text = writeSiteFile(site, (hash) => blobBytes(db, hash).toString('base64'));
+  const reading = readSiteFile(text);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const opened = await openSiteFile(db, reading.file, now);
+  if (!opened.ok) throw new Error(opened.reason);
+  expect({ ...loadSite(reopened(), opened.id)!.site, id: site.id }).toEqual(site);
+});
+
+test('a site file whose artwork is not what its hash says is refused', async () => {
+  const hash = '0'.repeat(64);
+  const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"/>').toString('base64');
+  const file = { form: 'gable-ridge-site' as const, site: sampleSite(), artwork: { [hash]: svg } };
+  expect(await openSiteFile(db, file, now)).toMatchObject({ ok: false, reason: expect.stringContaining('not those that the hash stands for') });
+  expect(listSites(db)).toHaveLength(1);
+});
+
+test('the zip holds every file, the same bytes each time', async () => {
+  await seedDemo(db, now);
+  const zip = siteZip(db, 'hollin-sound')!;
+  const names = Object.keys(unzipSync(zip));
+  expect(names).toEqual(expect.arrayContaining(['index.html', 'routes/wren.html', 'site.css', 'site.js', 'fonts/figtree-latin-400.woff2', 'fonts/licence-figtree.txt']));
+  expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(1);
+  expect(Buffer.compare(siteZip(reopened(), 'hollin-sound')!, zip)).toBe(0);
+});
