@@ -1,0 +1,40 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { makeSite, openCell } from './support/site';
+
+/** Violations of a screen. The views show the designer's site, which is judged on its own where it is handed over. */
+async function violations(page: Page) {
+  const { violations: found } = await new AxeBuilder({ page }).exclude('iframe').analyze();
+  return found.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`);
+}
+
+const screens = ['', 'sites/hollin-sound/pages', 'sites/hollin-sound/menus', 'sites/hollin-sound/headers', 'sites/hollin-sound/drawers', 'sites/hollin-sound/footers', 'sites/hollin-sound/release', 'sites/nobody/pages'];
+
+for (const screen of screens) {
+  test(`no violation on /${screen}`, async ({ page }) => {
+    await page.goto(`/${screen}`);
+    await page.waitForLoadState('networkidle');
+    expect(await violations(page)).toEqual([]);
+  });
+}
+
+test('no violation with a cell being edited, and with the dialog of pages open', async ({ page }) => {
+  await page.goto('/sites/hollin-sound/headers');
+  await openCell(page, 'Least height', 'Desktop');
+  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('x');
+  expect(await violations(page)).toEqual([]);
+  await page.goto('/sites/hollin-sound/pages');
+  await page.getByRole('button', { name: 'Add pages…' }).click();
+  await page.getByLabel(/One page a line/).fill('A  /a\nB  /a');
+  await expect(page.getByRole('list', { name: 'Problems' })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+});
+
+test('empty screens say what to do, without violation', async ({ page, request }) => {
+  const id = await makeSite(request, 'Empty');
+  for (const [path, words] of [['pages', 'Paste the list'], ['menus', 'No menu yet'], ['drawers', 'No drawer yet'], ['headers', 'No piece yet']] as const) {
+    await page.goto(`/sites/${id}/${path}`);
+    await expect(page.getByText(words)).toBeVisible();
+    expect(await violations(page)).toEqual([]);
+  }
+});

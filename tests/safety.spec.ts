@@ -1,0 +1,63 @@
+import { request as plainRequest } from 'node:http';
+import { expect, test } from '@playwright/test';
+import { view } from './support/site';
+
+/** The status of a request with these headers, sent without a browser's or a library's own. */
+function statusOf(baseURL: string, method: string, path: string, headers: Record<string, string>): Promise<number> {
+  const { hostname, port } = new URL(baseURL);
+  return new Promise((resolve, reject) => {
+    const sent = plainRequest({ hostname, port, method, path, headers }, (response) => {
+      response.resume();
+      resolve(response.statusCode!);
+    });
+    sent.on('error', reject);
+    sent.end(method === 'POST' ? '{"name":"Foreign"}' : undefined);
+  });
+}
+
+test('other websites reach nothing, by another name or from another origin', async ({ baseURL }) => {
+  const json = { 'content-type': 'application/json' };
+  expect(await statusOf(baseURL!, 'GET', '/', { host: 'elsewhere.example' })).toBe(403);
+  expect(await statusOf(baseURL!, 'GET', '/api/sites/hollin-sound', { host: 'elsewhere.example' })).toBe(403);
+  expect(await statusOf(baseURL!, 'POST', '/api/sites', { ...json, origin: 'https://elsewhere.example' })).toBe(403);
+  expect(await statusOf(baseURL!, 'POST', '/api/sites', { ...json, origin: 'null' })).toBe(403);
+  expect(await statusOf(baseURL!, 'DELETE', '/api/sites/hollin-sound', { origin: 'null' })).toBe(403);
+  expect(await statusOf(baseURL!, 'GET', '/', {})).toBe(200);
+});
+
+test('code of a site runs in an origin of its own, from which the application cannot be reached', async ({ page }) => {
+  await page.goto('/sites/hollin-sound/headers');
+  const inside = await view(page, 'Desktop')
+    .locator('html')
+    .evaluate(async () => {
+      const reached = (work: () => unknown) => {
+        try {
+          return String(work());
+        } catch {
+          return 'refused';
+        }
+      };
+      return {
+        origin: self.origin,
+        parent: reached(() => parent.document.title),
+        storage: reached(() => localStorage.length),
+        cookie: reached(() => document.cookie),
+        asked: await fetch('/api/sites/hollin-sound').then((response) => response.text(), () => 'refused'),
+      };
+    });
+  expect(inside).toEqual({ origin: 'null', parent: 'refused', storage: 'refused', cookie: 'refused', asked: 'refused' });
+});
+
+test('a page opened on its own is shut in as well', async ({ page }) => {
+  await page.goto('/try/hollin-sound/index.html');
+  expect(await page.evaluate(() => self.origin)).toBe('null');
+  await page.getByRole('link', { name: 'Fares & tickets', exact: true }).first().click();
+  await expect(page.getByRole('heading', { name: 'Fares & tickets', level: 1 })).toBeVisible();
+  await expect(page.locator('header img')).toHaveJSProperty('naturalWidth', 212);
+});
+
+test('files outside of the site are not served', async ({ request }) => {
+  for (const path of ['/try/hollin-sound/../../package.json', '/try/hollin-sound/%2e%2e/package.json', '/try/hollin-sound/fonts/%2e%2e%2fsite.css', '/frame/hollin-sound/nothing.css']) {
+    expect((await request.get(path)).status()).toBe(404);
+  }
+});

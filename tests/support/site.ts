@@ -1,0 +1,45 @@
+import { expect, type APIRequestContext, type FrameLocator, type Page } from '@playwright/test';
+
+export const pageList = `Home  /
+Rooms  /rooms
+  The tower room  /rooms/tower
+  The boat house  /rooms/boat-house
+Table  /table
+Visit  /visit`;
+
+/** Makes an empty site without the interface and gives its id. */
+export async function makeSite(request: APIRequestContext, name: string): Promise<string> {
+  const response = await request.post('/api/sites', { data: { name } });
+  expect(response.status()).toBe(201);
+  return (await response.json()).id;
+}
+
+/** Opens the demo's site file as a site of its own, so that tests do not meet on it. */
+export async function copyOfDemo(request: APIRequestContext): Promise<string> {
+  const file = await (await request.get('/api/sites/hollin-sound/site-file')).text();
+  const response = await request.post('/api/sites/open', { data: file, headers: { 'content-type': 'application/json' } });
+  expect(response.status()).toBe(201);
+  return (await response.json()).id;
+}
+
+/** The stored document of a site. */
+export async function storedSite(request: APIRequestContext, id: string) {
+  return (await (await request.get(`/api/sites/${id}`)).json()) as { site: Record<string, never>; standing: { revision: number } };
+}
+
+export const view = (page: Page, band: string): FrameLocator => page.frameLocator(`iframe[title="${band} view"]`);
+
+/** Waits until everything shown is on disk, as the save mark says. */
+export async function saved(page: Page) {
+  await expect(page.locator('[data-state]')).toHaveAttribute('data-state', 'saved');
+}
+
+/** Picks an entry of the list that stands open. */
+export async function pick(page: Page, label: string | RegExp) {
+  await page.locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option').filter({ hasText: label }).first().click();
+}
+
+/** Opens the cell of the sheet for a property and a band. */
+export async function openCell(page: Page, property: string, band: string) {
+  await page.getByRole('button', { name: new RegExp(`^${property}, ${band}:`) }).click();
+}

@@ -1,0 +1,200 @@
+import { expect, test, type Page } from '@playwright/test';
+import { copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
+
+let id: string;
+
+test.beforeEach(async ({ page, request }) => {
+  id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers`);
+  await expect(view(page, 'Phone').locator('header')).toBeVisible();
+});
+
+const plan = (page: Page) => page.getByRole('region', { name: 'Plan', exact: true });
+const chip = (page: Page, name: string) => plan(page).locator('[data-piece]').filter({ hasText: name });
+const bay = (page: Page, name: string) => plan(page).getByRole('group', { name });
+
+/** The height of the main bar in a view, in CSS px of the page inside. */
+const barHeight = (page: Page, band: string) =>
+  view(page, band).locator('.main-header-main-bar').evaluate((bar) => bar.getBoundingClientRect().height);
+
+test('all bands are shown at once, each as wide as its handle says', async ({ page }) => {
+  for (const [band, width] of [['Desktop', 1216], ['Tablet', 768], ['Phone', 375]] as const) {
+    expect(await view(page, band).locator('html').evaluate(() => innerWidth)).toBe(width);
+  }
+  await expect(view(page, 'Desktop').getByRole('link', { name: 'Sailings', exact: true }).first()).toBeVisible();
+  await expect(view(page, 'Tablet').locator('header').getByRole('button', { name: 'Menu' })).toBeVisible();
+});
+
+test('a value set for the phone changes the phone, and clearing it makes it follow again', async ({ page }) => {
+  const before = { desktop: await barHeight(page, 'Desktop'), tablet: await barHeight(page, 'Tablet') };
+  await openCell(page, 'Least height', 'Phone');
+  await page.getByRole('textbox', { name: 'Least height, Phone' }).fill('120');
+  await expect.poll(() => barHeight(page, 'Phone')).toBeGreaterThanOrEqual(120);
+  expect({ desktop: await barHeight(page, 'Desktop'), tablet: await barHeight(page, 'Tablet') }).toEqual(before);
+  await page.keyboard.press('Enter');
+  const cell = page.getByRole('button', { name: 'Least height, Phone: 120 px, set here' });
+  await cell.focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByRole('button', { name: 'Least height, Phone: 72 px, follows Desktop' })).toBeVisible();
+});
+
+test('what is typed wrongly is said in place and not stored', async ({ page, request }) => {
+  await openCell(page, 'Least height', 'Tablet');
+  await page.getByRole('textbox', { name: 'Least height, Tablet' }).fill('tall');
+  await expect(page.getByRole('alert').filter({ hasText: '“tall” is not a length' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Least height, Tablet' }).fill('9000');
+  await expect(page.getByRole('alert').filter({ hasText: 'from 0 to 400 px' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  expect((await storedSite(request, id)).standing.revision).toBe(0);
+});
+
+test('Escape brings back what stood in the cell', async ({ page }) => {
+  await openCell(page, 'Least height', 'Phone');
+  await page.getByRole('textbox', { name: 'Least height, Phone' }).fill('200');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Least height, Phone: 56 px, set here' })).toBeVisible();
+});
+
+test('undo takes a whole stretch of typing back, also after the browser was closed', async ({ page, context }) => {
+  await openCell(page, 'Least height', 'Desktop');
+  await page.getByRole('textbox', { name: 'Least height, Desktop' }).pressSequentially('150');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(`/sites/${id}/headers`);
+  await expect(again.getByRole('button', { name: 'Least height, Desktop: 150 px, set here' })).toBeVisible();
+  await again.getByRole('button', { name: 'Undo' }).click();
+  await expect(again.getByRole('button', { name: 'Least height, Desktop: 72 px, set here' })).toBeVisible();
+  await expect(again.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await again.keyboard.press('Control+Shift+Z');
+  await expect(again.getByRole('button', { name: 'Least height, Desktop: 150 px, set here' })).toBeVisible();
+});
+
+test('a piece is dragged from bay to bay', async ({ page }) => {
+  const from = (await chip(page, 'Logo').boundingBox())!;
+  const to = (await bay(page, 'Main bar, middle').boundingBox())!;
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 30, to.y + 30, { steps: 8 });
+  await page.mouse.up();
+  await expect(bay(page, 'Main bar, middle').locator('[data-piece]')).toHaveText(['Logo']);
+  await expect(view(page, 'Desktop').locator('.bay-middle .logo')).toBeVisible();
+});
+
+test('a piece is moved by keys and keeps the focus', async ({ page }) => {
+  await chip(page, 'Logo').focus();
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(bay(page, 'Main bar, middle').locator('[data-piece]')).toBeFocused();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(bay(page, 'Notice bar, middle').locator('[data-piece]')).toBeFocused();
+  await expect(bay(page, 'Notice bar, middle').locator('[data-piece]')).toHaveText(['Logo']);
+});
+
+test('pieces are hidden in one band and not in the others', async ({ page }) => {
+  const table = page.getByRole('region', { name: 'Which piece shows where' });
+  await table.getByRole('button', { name: 'Logo, Tablet: artwork' }).click();
+  await expect(view(page, 'Tablet').locator('header .logo')).toBeHidden();
+  await expect(view(page, 'Desktop').locator('header .logo')).toBeVisible();
+  await expect(table.getByRole('button', { name: 'Logo, Phone: hidden' })).toBeVisible();
+  await table.getByRole('button', { name: 'Logo, Phone: hidden' }).click();
+  await expect(view(page, 'Phone').locator('header .logo')).toBeVisible();
+  await expect(view(page, 'Tablet').locator('header .logo')).toBeHidden();
+});
+
+test('a breakpoint is dragged, in one stretch of undo, and moved by keys', async ({ page }) => {
+  const edge = page.getByRole('slider', { name: 'Breakpoint between Tablet and Desktop' });
+  const box = (await edge.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 90, box.y + 10, { steps: 10 });
+  await page.mouse.up();
+  const dragged = Number(await edge.getAttribute('aria-valuenow'));
+  expect(dragged).toBeGreaterThan(1100);
+  await expect.poll(() => view(page, 'Desktop').locator('style').textContent()).toContain(`@media (width < ${dragged / 16}em)`);
+  await edge.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(edge).toHaveAttribute('aria-valuenow', String(dragged + 11));
+  for (const expected of [dragged + 1, dragged, 1024]) {
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(edge).toHaveAttribute('aria-valuenow', String(expected));
+  }
+});
+
+test('a view’s handle is moved by keys and by dragging, and stays within its band', async ({ page }) => {
+  const handle = page.getByRole('slider', { name: 'Width of the Tablet view' });
+  await handle.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('PageUp');
+  await expect.poll(() => view(page, 'Tablet').locator('html').evaluate(() => innerWidth)).toBe(779);
+  await page.keyboard.press('End');
+  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+  await page.keyboard.press('ArrowRight');
+  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+  await page.reload();
+  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+});
+
+test('a click on a link in one view leads all views to that page', async ({ page }) => {
+  await view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first().click();
+  for (const band of ['Desktop', 'Tablet', 'Phone']) await expect(view(page, band).getByRole('heading', { name: 'Fares & tickets', level: 1 })).toBeVisible();
+  await view(page, 'Desktop').locator('footer').getByRole('link', { name: 'Cars and vans' }).click();
+  await expect(view(page, 'Phone').getByRole('heading', { name: 'Cars and vans', level: 1 })).toBeVisible();
+  await expect(view(page, 'Tablet').locator('header img').first()).toHaveJSProperty('complete', true);
+});
+
+test('the drawer is opened from the view’s head, from inside, and stays open while one edits', async ({ page }) => {
+  await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
+  const drawer = view(page, 'Phone').getByRole('dialog');
+  await expect(drawer).toBeVisible();
+  await chip(page, 'Menu: Main').click();
+  await openCell(page, 'Label of the button', 'every width');
+  const field = page.getByRole('textbox', { name: 'Label of the button, every width' });
+  await field.fill('All pages');
+  await expect(view(page, 'Phone').locator('.menu-button', { hasText: 'All pages' })).toBeAttached();
+  await expect(drawer).toBeVisible();
+  await expect(field).toBeFocused();
+  await drawer.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute('aria-pressed', 'false');
+});
+
+test('a view is blown up to 1:1 and put back', async ({ page }) => {
+  await page.getByRole('button', { name: 'Tablet view at 1:1' }).click();
+  await expect(page.locator('iframe')).toHaveCount(1);
+  expect(Math.round((await page.locator('iframe').boundingBox())!.width)).toBe(768);
+  await page.getByRole('button', { name: 'Tablet view at 1:1' }).click();
+  await expect(page.locator('iframe')).toHaveCount(3);
+});
+
+test('a bar is added and removed, the last one is not', async ({ page }) => {
+  await page.getByRole('button', { name: 'Add a bar' }).click();
+  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Remove Bar 3' }).click();
+  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveCount(0);
+});
+
+test('another footer is put on every page', async ({ page }) => {
+  await page.goto(`/sites/${id}/footers/f-small`);
+  await page.getByRole('button', { name: /put this footer on every page/ }).click();
+  await expect(page.getByText('stands on every page')).toBeVisible();
+  await saved(page);
+  expect(await (await page.request.get(`/try/${id}/help/contact.html`)).text()).toContain('<footer class="footer small-footer">');
+});
+
+test('a drawer that a button opens cannot be removed from under it', async ({ page }) => {
+  await page.goto(`/sites/${id}/drawers`);
+  await page.getByRole('button', { name: 'Main drawer', exact: true }).first().click();
+  await page.getByRole('menuitem', { name: 'Remove' }).click();
+  await expect(page.getByText('“Main drawer” cannot be removed yet')).toBeVisible();
+});
+
+test('a link to an address with a script in it is refused in the cell', async ({ page, request }) => {
+  await chip(page, 'Button').click();
+  await openCell(page, 'Leads to', 'every width');
+  await page.keyboard.type('javascript:alert(1)');
+  await pick(page, 'javascript:alert(1)');
+  await expect(page.getByRole('alert').filter({ hasText: 'A link may not use javascript:' })).toBeVisible();
+  expect((await storedSite(request, id)).standing.revision).toBe(0);
+});
