@@ -31,7 +31,11 @@
   const showDrawer = (id) => {
     for (const dialog of document.querySelectorAll('dialog[open]')) if (dialog.id !== id) dialog.close();
     const dialog = id === null ? null : document.getElementById(id);
-    if (dialog && !dialog.open) dialog.showModal();
+    if (!dialog || dialog.open) return;
+    // A dialog takes the focus, which would leave the workbench in the middle of typing; an inert one cannot.
+    dialog.inert = true;
+    dialog.showModal();
+    dialog.inert = false;
   };
 
   window.addEventListener('message', ({ source, data }) => {

@@ -79,7 +79,7 @@ test('requests that make no sense are answered with a sentence, and change nothi
   const body = { base: 0, group: null, batch: 'b' };
   const cases: [number, Parameters<typeof request.post>[1]][] = [
     [415, { data: 'x', headers: { 'content-type': 'text/plain' } }],
-    [400, { data: '{', headers: { 'content-type': 'application/json' } }],
+    [400, { data: Buffer.from('{'), headers: { 'content-type': 'application/json' } }],
     [422, { data: { ...body, edits: [] } }],
     [422, { data: { ...body, edits: [{ edit: 'explode' }] } }],
     [422, { data: { ...body, edits: [{ edit: 'renameSite', name: '' }] } }],

@@ -43,8 +43,10 @@ async function compose(page: Page): Promise<string> {
   await page.keyboard.press('Enter');
   await openCell(page, 'Leads to', 'every width');
   await pick(page, 'Visit');
+  await page.getByRole('button', { name: 'Button “Book a room”, Phone: shown' }).click();
 
   await page.getByRole('link', { name: 'Footers' }).click();
+  await expect(page.getByRole('heading', { name: 'Footers', level: 1 })).toBeVisible();
   await addPiece(page, 'start', 'Menu');
   await addPiece(page, 'end', 'Text');
   await openCell(page, 'Text', 'every width');

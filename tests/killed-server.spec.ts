@@ -24,7 +24,7 @@ async function kill() {
 }
 
 test.afterEach(async () => {
-  if (server?.exitCode === null) await kill();
+  if (server && server.exitCode === null && server.signalCode === null) await kill();
 });
 
 /** Adds a page and says whether it was acknowledged. */

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
+import { clickInside, copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
 
@@ -138,9 +138,11 @@ test('a view’s handle is moved by keys and by dragging, and stays within its b
 });
 
 test('a click on a link in one view leads all views to that page', async ({ page }) => {
-  await view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first().click();
+  await clickInside(page, 'Desktop', view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first());
   for (const band of ['Desktop', 'Tablet', 'Phone']) await expect(view(page, band).getByRole('heading', { name: 'Fares & tickets', level: 1 })).toBeVisible();
-  await view(page, 'Desktop').locator('footer').getByRole('link', { name: 'Cars and vans' }).click();
+  const below = view(page, 'Desktop').locator('header').getByRole('link', { name: 'Cars and vans' });
+  await clickInside(page, 'Desktop', view(page, 'Desktop').getByRole('button', { name: 'Fares & tickets: more' }));
+  await clickInside(page, 'Desktop', below);
   await expect(view(page, 'Phone').getByRole('heading', { name: 'Cars and vans', level: 1 })).toBeVisible();
   await expect(view(page, 'Tablet').locator('header img').first()).toHaveJSProperty('complete', true);
 });
@@ -156,7 +158,7 @@ test('the drawer is opened from the view’s head, from inside, and stays open w
   await expect(view(page, 'Phone').locator('.menu-button', { hasText: 'All pages' })).toBeAttached();
   await expect(drawer).toBeVisible();
   await expect(field).toBeFocused();
-  await drawer.getByRole('button', { name: 'Close' }).click();
+  await clickInside(page, 'Phone', drawer.getByRole('button', { name: 'Close' }));
   await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute('aria-pressed', 'false');
 });
 

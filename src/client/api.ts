@@ -5,7 +5,7 @@ import type { Artwork } from '@/core/site/artwork';
 /** Where a site stands on the server, for a browser that knew it at an older revision. */
 export interface Standing {
   revision: number;
-  changes: { revision: number; patches: Patch[] }[];
+  changes: { revision: number; batch: string | null; patches: Patch[] }[];
   undo: string | null;
   redo: string | null;
 }

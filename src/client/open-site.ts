@@ -68,7 +68,7 @@ export function openSite(site: Site, standing: Standing, announce: (revision: nu
       const waiting = state.waiting.filter((batch) => batch !== done);
       const { revision, undo, redo } = next;
       const fresh = next.changes.filter((change) => change.revision > state.revision);
-      const mine = done !== null && fresh.length === 1 && state.waiting[0] === done;
+      const mine = done !== null && fresh.length === 1 && fresh[0]!.batch === done.id;
       if (mine) set({ acknowledged: done.after, waiting, revision, undo, redo });
       else if (fresh.length > 0 || done !== null) {
         const acknowledged = applyPatches(state.acknowledged, fresh.flatMap((change) => change.patches));

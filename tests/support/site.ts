@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext, type FrameLocator, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type FrameLocator, type Locator, type Page } from '@playwright/test';
 
 export const pageList = `Home  /
 Rooms  /rooms
@@ -28,6 +28,18 @@ export async function storedSite(request: APIRequestContext, id: string) {
 }
 
 export const view = (page: Page, band: string): FrameLocator => page.frameLocator(`iframe[title="${band} view"]`);
+
+/** Clicks on something inside a view, where a hand would: the views are drawn to a scale, which the locator's own click does not know. */
+export async function clickInside(page: Page, band: string, inside: Locator) {
+  await expect(inside).toBeVisible();
+  const frame = (await page.locator(`iframe[title="${band} view"]`).boundingBox())!;
+  const { x, y, width } = await inside.evaluate((element) => {
+    const rect = element.getBoundingClientRect();
+    return { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2, width: innerWidth };
+  });
+  const scale = frame.width / width;
+  await page.mouse.click(frame.x + x * scale, frame.y + y * scale);
+}
 
 /** Waits until everything shown is on disk, as the save mark says. */
 export async function saved(page: Page) {

@@ -9,6 +9,8 @@ import { loadSite, saveSteps, stepAt, stepsSince, type StepRecord, type StoredSi
 /** A revision as a browser needs it to catch up. */
 export interface Revision {
   revision: number;
+  /** The id of the request that brought it; null for undo and redo. */
+  batch: string | null;
   patches: readonly Patch[];
 }
 
@@ -32,7 +34,7 @@ function standingOf(db: Db, stored: StoredSite, base: number): Standing {
   const changes = base === stored.revision ? [] : stepsSince(db, stored.site.id, base);
   return {
     revision: stored.revision,
-    changes: changes.map(({ revision, patches }) => ({ revision, patches })),
+    changes: changes.map(({ revision, batch, patches }) => ({ revision, batch, patches })),
     undo: undo.length > 0 ? titles.get(undo[0]!)! : null,
     redo: redo.length > 0 ? titles.get(redo.at(-1)!)! : null,
   };
