@@ -1,0 +1,30 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { nextTool, root } from './run.mjs';
+
+const chromiumArguments = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'];
+
+/** Serves the built application with a fresh demo on a port, until `close` is called. */
+export async function serveDemo(port) {
+  const dataDir = mkdtempSync(path.join(tmpdir(), 'gable-ridge-script-'));
+  const server = spawn(process.execPath, [nextTool, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: root,
+    stdio: 'ignore',
+    env: { ...process.env, DATA_DIR: dataDir },
+  });
+  const origin = `http://127.0.0.1:${port}`;
+  for (let tries = 0; tries < 120; tries += 1) {
+    const up = await fetch(origin).then((response) => response.ok, () => false);
+    if (up) break;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  return { origin, close: () => server.kill() };
+}
+
+/** Debian's Chromium without a window. */
+export function launchBrowser() {
+  return chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArguments });
+}

@@ -1,0 +1,50 @@
+// Takes the pictures of docs/screenshots from a fresh demo, at 1280 x 800.
+import path from 'node:path';
+import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
+import { root } from './lib/run.mjs';
+
+await ensurePackages();
+await ensureChromium();
+await ensureBuild();
+const { launchBrowser, serveDemo } = await import('./lib/server.mjs');
+
+const demo = '/sites/hollin-sound';
+const views = [
+  { name: 'sites', path: '/' },
+  {
+    name: 'headers',
+    path: `${demo}/headers`,
+    async before(page) {
+      await page.getByRole('region', { name: 'Plan', exact: true }).getByRole('button', { name: 'Menu: Main' }).click();
+      await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
+    },
+  },
+  { name: 'drawers', path: `${demo}/drawers` },
+  { name: 'footers', path: `${demo}/footers` },
+  { name: 'pages', path: `${demo}/pages` },
+  {
+    name: 'add-pages',
+    path: '/sites/orrery-house/pages',
+    async before(page) {
+      await page.getByRole('button', { name: 'Add pages…' }).click();
+      await page.getByLabel(/One page a line/).fill('Star parties  /parties\n  In the dome  /parties/dome\n  On the hill  /parties/hill\nLate shows  /shows');
+    },
+  },
+  { name: 'menus', path: `${demo}/menus` },
+  { name: 'release', path: `${demo}/release` },
+  { name: 'handed-over', path: '/try/hollin-sound/fares/cars.html' },
+];
+
+const server = await serveDemo(4395);
+const browser = await launchBrowser();
+for (const { name, path: address, before } of views) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(server.origin + address, { waitUntil: 'networkidle' });
+  await before?.(page);
+  // Frames and fonts come after the page itself.
+  await page.waitForTimeout(1000);
+  await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
+  await page.close();
+}
+await browser.close();
+server.close();
