@@ -1,7 +1,7 @@
 // The inside of a preview frame. The workbench sends the very HTML and CSS that would be handed over; this script puts
 // them in place of what stands here, without a reload. Links then lead to the frames of other pages by themselves.
 (() => {
-  const style = document.createElement('style');
+  let styles = [];
   const shown = { html: '', css: '' };
   let opened = null;
   let scriptLoaded = false;
@@ -14,7 +14,7 @@
     const page = new DOMParser().parseFromString(html, 'text/html');
     for (const { name, value } of page.documentElement.attributes) document.documentElement.setAttribute(name, value);
     document.title = page.title;
-    document.head.append(style);
+    document.head.append(...styles);
     document.body.replaceChildren(...page.body.childNodes);
     const script = page.querySelector('head script[src]');
     if (script && !scriptLoaded) {
@@ -27,6 +27,19 @@
 
   // The stylesheet stands beside the pages' root, but its text is put into this page, which may lie deeper.
   const rooted = (css) => css.replaceAll('url("fonts/', `url("${location.pathname.split('/').slice(0, 3).join('/')}/fonts/`);
+
+  // Each top-level rule stands in an element of its own, so that fonts and layers that stay the same are not read again.
+  const replaceStyles = (css) => {
+    const texts = css.split(/(?<=^}\n)/m);
+    if (texts.length !== styles.length) {
+      for (const style of styles) style.remove();
+      styles = texts.map(() => document.createElement('style'));
+      document.head.append(...styles);
+    }
+    texts.forEach((text, index) => {
+      if (styles[index].textContent !== text) styles[index].textContent = text;
+    });
+  };
 
   const showDrawer = (id) => {
     for (const dialog of document.querySelectorAll('dialog[open]')) if (dialog.id !== id) dialog.close();
@@ -43,7 +56,7 @@
     const { html, css, drawer, atEnd, round } = data;
     const newPage = html !== shown.html;
     if (newPage) replacePage(html);
-    if (css !== shown.css) style.textContent = rooted(css);
+    if (css !== shown.css) replaceStyles(rooted(css));
     if (newPage || drawer !== opened) showDrawer(drawer);
     if (atEnd && !endShown) {
       endShown = true;

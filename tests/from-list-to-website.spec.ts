@@ -67,9 +67,9 @@ test('a list of pages becomes a header and footer that work on a website', async
   await test.step('what was previewed is what was handed over, byte for byte', async () => {
     await page.getByRole('link', { name: 'Headers' }).click();
     await expect(view(page, 'Phone').locator('header nav')).toBeVisible();
-    const shown = await view(page, 'Phone').locator('style').textContent();
+    const shown = (await view(page, 'Phone').locator('style').allTextContents()).join('');
     const exported = readFileSync(path.join(folder, 'site.css'), 'utf8');
-    expect(shown!.replaceAll(/url\("\/frame\/[^/]+\/fonts\//g, 'url("fonts/')).toBe(exported);
+    expect(shown.replaceAll(/url\("\/frame\/[^/]+\/fonts\//g, 'url("fonts/')).toBe(exported);
     const site = /sites\/([^/]+)\//.exec(page.url())![1]!;
     for (const file of ['index.html', 'rooms/tower.html', 'site.js', 'site.css']) {
       const served = await page.request.get(`/try/${site}/${file}`);

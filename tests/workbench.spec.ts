@@ -112,7 +112,7 @@ test('a breakpoint is dragged, in one stretch of undo, and moved by keys', async
   await page.mouse.up();
   const dragged = Number(await edge.getAttribute('aria-valuenow'));
   expect(dragged).toBeGreaterThan(1100);
-  await expect.poll(() => view(page, 'Desktop').locator('style').textContent()).toContain(`@media (width < ${dragged / 16}em)`);
+  await expect.poll(async () => (await view(page, 'Desktop').locator('style').allTextContents()).join('')).toContain(`@media (width < ${dragged / 16}em)`);
   await edge.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');

@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { StoreApi } from 'zustand/vanilla';
 import type { Site } from '@/core/site/site';
@@ -55,8 +55,20 @@ export function useOpenSite<T>(select: (state: OpenSite) => T): T {
   return useStore(store, select);
 }
 
+const LaterSiteContext = createContext<Site | null>(null);
+
+/** Inside it, the open document is drawn when there is time: what shows an edit first is not kept waiting by what only lists it. */
+export function LaterSite({ children }: { children: ReactNode }) {
+  const later = useDeferredValue(useOpenSite((state) => state.site));
+  return <LaterSiteContext value={later}>{children}</LaterSiteContext>;
+}
+
 /** The open document. */
-export const useSite = () => useOpenSite((state) => state.site);
+export function useSite(): Site {
+  const later = useContext(LaterSiteContext);
+  const now = useOpenSite((state) => (later === null ? state.site : null));
+  return (later ?? now)!;
+}
 
 /** Applies edits to the open site. */
 export const useEdit = () => useOpenSite((state) => state.edit);

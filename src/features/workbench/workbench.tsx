@@ -1,7 +1,7 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { useEdit, useSite } from '@/client/open-site-context';
+import { memo, useEffect, useState } from 'react';
+import { LaterSite, useEdit, useSite } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
@@ -48,14 +48,39 @@ function useViewWidths(site: string) {
   return [widths, change] as const;
 }
 
+/** Plan and sheet, which follow an edit as soon as the views have shown it. */
+const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+  const site = useSite();
+  const assembly = site[kind][assemblyId];
+  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly?.order.at(-1) ?? '' });
+  if (!assembly) return null;
+  const selection = heldSelection(assembly, selected);
+  return (
+    <div className={styles.lower}>
+      <div className={styles.plan}>
+        <div className={styles.panelHead}>
+          <h2>Plan</h2>
+          <button type="button" className="plain" aria-pressed={selection.on === 'assembly'} onClick={() => setSelected({ on: 'assembly' })}>
+            {assembly.name}
+          </button>
+          <span className={styles.pushed}>
+            <PlacingMark kind={kind} id={assembly.id} />
+          </span>
+        </div>
+        <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
+        <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
+      </div>
+      <SheetPanel title={selectionTitle(site, assembly, selection)} place={selectedPlace(kind, assembly.id, selection)} />
+    </div>
+  );
+});
+
 /** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
 export function Workbench({ kind, assembly }: { kind: AssemblyKind; assembly: Assembly }) {
   const site = useSite();
   const edit = useEdit();
-  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly.order.at(-1)! });
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
-  const selection = heldSelection(assembly, selected);
 
   return (
     <div className={styles.workbench}>
@@ -67,22 +92,9 @@ export function Workbench({ kind, assembly }: { kind: AssemblyKind; assembly: As
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}
       />
-      <div className={styles.lower}>
-        <div className={styles.plan}>
-          <div className={styles.panelHead}>
-            <h2>Plan</h2>
-            <button type="button" className="plain" aria-pressed={selection.on === 'assembly'} onClick={() => setSelected({ on: 'assembly' })}>
-              {assembly.name}
-            </button>
-            <span className={styles.pushed}>
-              <PlacingMark kind={kind} id={assembly.id} />
-            </span>
-          </div>
-          <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
-          <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
-        </div>
-        <SheetPanel title={selectionTitle(site, assembly, selection)} place={selectedPlace(kind, assembly.id, selection)} />
-      </div>
+      <LaterSite>
+        <Lower kind={kind} assemblyId={assembly.id} />
+      </LaterSite>
     </div>
   );
 }
