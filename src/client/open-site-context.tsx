@@ -63,6 +63,9 @@ export function LaterSite({ children }: { children: ReactNode }) {
   return <LaterSiteContext value={later}>{children}</LaterSiteContext>;
 }
 
+/** The open document at once, also inside `LaterSite`: for what shows an edit first. */
+export const useSiteNow = () => useOpenSite((state) => state.site);
+
 /** The open document. */
 export function useSite(): Site {
   const later = useContext(LaterSiteContext);

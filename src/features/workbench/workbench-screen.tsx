@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
-import { useSite } from '@/client/open-site-context';
+import { LaterSite, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
 import { Screen } from '../shell/screen';
 import { AssemblySwitch, useAddAssembly } from './assembly-switch';
@@ -14,8 +14,7 @@ const uses: Record<AssemblyKind, string> = {
   footers: 'A footer stands at the end of every page that it is placed on.',
 };
 
-/** The workbench with the named header, drawer or footer, or with the first of its kind. */
-export function WorkbenchScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
+function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
   const site = useSite();
   const add = useAddAssembly(kind);
   const assembly = (assemblyId !== null && site[kind][assemblyId]) || Object.values(site[kind])[0];
@@ -34,7 +33,16 @@ export function WorkbenchScreen({ kind, assemblyId }: { kind: AssemblyKind; asse
   }
   return (
     <Screen here={kind} crumb={<AssemblySwitch kind={kind} assembly={assembly} />}>
-      <Workbench key={assembly.id} kind={kind} assembly={assembly} />
+      <Workbench key={assembly.id} kind={kind} assemblyId={assembly.id} />
     </Screen>
+  );
+}
+
+/** The workbench with the named header, drawer or footer, or with the first of its kind. Its views show an edit before all else does. */
+export function WorkbenchScreen(props: { kind: AssemblyKind; assemblyId: string | null }) {
+  return (
+    <LaterSite>
+      <LaterScreen {...props} />
+    </LaterSite>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
 
 import { memo, useEffect, useState } from 'react';
-import { LaterSite, useEdit, useSite } from '@/client/open-site-context';
+import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import type { Assembly } from '@/core/site/assembly';
 import { Ruler, type RulerBand } from '@/ui/ruler/ruler';
 import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
@@ -48,7 +47,7 @@ function useViewWidths(site: string) {
   return [widths, change] as const;
 }
 
-/** Plan and sheet, which follow an edit as soon as the views have shown it. */
+/** Plan and sheet. */
 const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
   const site = useSite();
   const assembly = site[kind][assemblyId];
@@ -75,16 +74,17 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
   );
 });
 
-/** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
-export function Workbench({ kind, assembly }: { kind: AssemblyKind; assembly: Assembly }) {
-  const site = useSite();
+/** The views and the ruler, which show an edit at once. */
+const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+  const site = useSiteNow();
   const edit = useEdit();
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
-
+  const assembly = site[kind][assemblyId];
+  if (!assembly) return null;
   return (
-    <div className={styles.workbench}>
-      <PreviewArea kind={kind} assembly={assembly} views={views} />
+    <>
+      <PreviewArea site={site} kind={kind} assembly={assembly} views={views} />
       <Ruler
         scale={SCALE}
         bands={rulerBands(site.bands)}
@@ -92,9 +92,16 @@ export function Workbench({ kind, assembly }: { kind: AssemblyKind; assembly: As
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}
       />
-      <LaterSite>
-        <Lower kind={kind} assemblyId={assembly.id} />
-      </LaterSite>
+    </>
+  );
+});
+
+/** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
+export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+  return (
+    <div className={styles.workbench}>
+      <Views kind={kind} assemblyId={assemblyId} />
+      <Lower kind={kind} assemblyId={assemblyId} />
     </div>
   );
 }

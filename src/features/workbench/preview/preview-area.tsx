@@ -3,9 +3,9 @@
 import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useSite } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/ruler';
 import { openedDrawer } from './opened-drawer';
@@ -32,14 +32,14 @@ function useRoom() {
 }
 
 interface PreviewAreaProps {
+  site: Site;
   kind: AssemblyKind;
   assembly: Assembly;
   views: readonly RulerView[];
 }
 
 /** All views at once, live and to one scale; one of them can be blown up to fill the area at 1:1. */
-export function PreviewArea({ kind, assembly, views }: PreviewAreaProps) {
-  const site = useSite();
+export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
   const { notification } = App.useApp();
   const [file, setFile] = useState('index.html');
   const [blownUp, setBlownUp] = useState<string | null>(null);
