@@ -1,6 +1,19 @@
 /** The layers of src/ and of src/core, lowest first (docs/architecture.md). An arrow may only point down. */
 const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
-const coreLayers = ['markup', 'lengths', 'bands', 'brand', 'properties', 'pieces', 'site', 'menus', 'edit', 'resolve', 'render', 'formats'];
+const coreLayers = [
+  'markup',
+  'lengths',
+  'bands',
+  'brand',
+  'properties',
+  'pieces',
+  'site',
+  'menus',
+  'edit',
+  'resolve',
+  'render',
+  'formats',
+];
 
 const downOnly = (root, names) =>
   names.slice(0, -1).map((name, index) => ({
@@ -14,8 +27,18 @@ module.exports = {
   forbidden: [
     ...downOnly('src', layers),
     ...downOnly('src/core', coreLayers),
-    { name: 'browser-never-imports-server', severity: 'error', from: { path: '^src/(workers|client|ui|features)/' }, to: { path: '^src/server/' } },
-    { name: 'ui-knows-no-open-site', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/client/' } },
+    {
+      name: 'browser-never-imports-server',
+      severity: 'error',
+      from: { path: '^src/(workers|client|ui|features)/' },
+      to: { path: '^src/server/' },
+    },
+    {
+      name: 'ui-knows-no-open-site',
+      severity: 'error',
+      from: { path: '^src/ui/' },
+      to: { path: '^src/client/' },
+    },
     {
       name: 'core-is-pure',
       severity: 'error',
@@ -28,6 +51,9 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

@@ -5,7 +5,12 @@ import nextTypescript from 'eslint-config-next/typescript';
 const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
 
 /** Beside the order: the browser's side and the server's side do not know each other's code. */
-const alsoForbidden = { client: ['server'], ui: ['server', 'client'], features: ['server'], workers: ['server'] };
+const alsoForbidden = {
+  client: ['server'],
+  ui: ['server', 'client'],
+  features: ['server'],
+  workers: ['server'],
+};
 
 const layerRules = layers.map((layer, index) => ({
   files: [`src/${layer}/**`],
@@ -28,13 +33,35 @@ const pureCore = {
   files: ['src/core/**/*.ts'],
   ignores: ['src/core/**/*.test.ts'],
   rules: {
-    'no-restricted-globals': ['error', 'window', 'document', 'process', 'Buffer', 'fetch', 'setTimeout', 'localStorage', 'navigator', 'crypto', 'performance'],
+    'no-restricted-globals': [
+      'error',
+      'window',
+      'document',
+      'process',
+      'Buffer',
+      'fetch',
+      'setTimeout',
+      'localStorage',
+      'navigator',
+      'crypto',
+      'performance',
+    ],
     'no-restricted-properties': [
       'error',
-      { object: 'Math', property: 'random', message: 'The core has no randomness of its own: take it as an argument.' },
+      {
+        object: 'Math',
+        property: 'random',
+        message: 'The core has no randomness of its own: take it as an argument.',
+      },
       { object: 'Date', property: 'now', message: 'The core has no clock: take the time as an argument.' },
     ],
-    'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core has no clock: take the time as an argument.' }],
+    'no-restricted-syntax': [
+      'error',
+      {
+        selector: "NewExpression[callee.name='Date']",
+        message: 'The core has no clock: take the time as an argument.',
+      },
+    ],
   },
 };
 

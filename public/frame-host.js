@@ -12,7 +12,8 @@
 
   const replacePage = (html) => {
     const page = new DOMParser().parseFromString(html, 'text/html');
-    for (const { name, value } of page.documentElement.attributes) document.documentElement.setAttribute(name, value);
+    for (const { name, value } of page.documentElement.attributes)
+      document.documentElement.setAttribute(name, value);
     document.title = page.title;
     document.head.append(...styles);
     document.body.replaceChildren(...page.body.childNodes);
@@ -26,7 +27,8 @@
   };
 
   // The stylesheet stands beside the pages' root, but its text is put into this page, which may lie deeper.
-  const rooted = (css) => css.replaceAll('url("fonts/', `url("${location.pathname.split('/').slice(0, 3).join('/')}/fonts/`);
+  const rooted = (css) =>
+    css.replaceAll('url("fonts/', `url("${location.pathname.split('/').slice(0, 3).join('/')}/fonts/`);
 
   // Each top-level rule stands in an element of its own, so that fonts and layers that stay the same are not read again.
   const replaceStyles = (css) => {
@@ -64,7 +66,9 @@
     }
     Object.assign(shown, { html, css });
     opened = drawer;
-    requestAnimationFrame(() => setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() })));
+    requestAnimationFrame(() =>
+      setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() })),
+    );
   });
 
   // The drawer may also be opened and closed by its own buttons; the workbench then follows.

@@ -9,7 +9,12 @@ const port = process.env.PORT ?? '4300';
 
 await ensurePackages();
 await ensureBuild();
-console.log(`Gable Ridge opens at http://${host}:${port}  (data in ${process.env.DATA_DIR ?? 'data'}; Ctrl+C ends it)`);
-const server = spawn(process.execPath, [nextTool, 'start', '-H', host, '-p', port], { cwd: root, stdio: 'inherit' });
+console.log(
+  `Gable Ridge opens at http://${host}:${port}  (data in ${process.env.DATA_DIR ?? 'data'}; Ctrl+C ends it)`,
+);
+const server = spawn(process.execPath, [nextTool, 'start', '-H', host, '-p', port], {
+  cwd: root,
+  stdio: 'inherit',
+});
 server.on('exit', (code) => process.exit(code ?? 0));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

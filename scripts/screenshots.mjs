@@ -15,7 +15,10 @@ const views = [
     name: 'headers',
     path: `${demo}/headers`,
     async before(page) {
-      await page.getByRole('region', { name: 'Plan', exact: true }).getByRole('button', { name: 'Menu: Main' }).click();
+      await page
+        .getByRole('region', { name: 'Plan', exact: true })
+        .getByRole('button', { name: 'Menu: Main' })
+        .click();
       await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
     },
   },
@@ -27,7 +30,11 @@ const views = [
     path: '/sites/orrery-house/pages',
     async before(page) {
       await page.getByRole('button', { name: 'Add pages…' }).click();
-      await page.getByLabel(/One page a line/).fill('Star parties  /parties\n  In the dome  /parties/dome\n  On the hill  /parties/hill\nLate shows  /shows');
+      await page
+        .getByLabel(/One page a line/)
+        .fill(
+          'Star parties  /parties\n  In the dome  /parties/dome\n  On the hill  /parties/hill\nLate shows  /shows',
+        );
     },
   },
   { name: 'menus', path: `${demo}/menus` },

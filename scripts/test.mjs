@@ -11,15 +11,38 @@ const interfaceReport = path.join(reports, 'interface.json');
 const node = process.execPath;
 
 const steps = [
+  ['format', () => run(node, [tool('prettier', 'bin/prettier.cjs'), '--check', '--log-level=warn', '.'])],
   ['lint', () => run(node, [tool('eslint', 'bin/eslint.js'), '.', '--max-warnings=0'])],
-  ['layers', () => run(node, [tool('dependency-cruiser', 'bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'src'])],
+  [
+    'layers',
+    () =>
+      run(node, [
+        tool('dependency-cruiser', 'bin/dependency-cruise.mjs'),
+        '--config',
+        '.dependency-cruiser.cjs',
+        'src',
+      ]),
+  ],
   ['types', () => run(node, [tool('typescript', 'bin/tsc'), '--noEmit'])],
   [
     'unit tests',
-    () => run(node, ['--experimental-vm-modules', '--no-warnings', tool('jest', 'bin/jest.js'), '--json', `--outputFile=${unitReport}`]),
+    () =>
+      run(node, [
+        '--experimental-vm-modules',
+        '--no-warnings',
+        tool('jest', 'bin/jest.js'),
+        '--json',
+        `--outputFile=${unitReport}`,
+      ]),
   ],
   ['build', () => ensureBuild().then(() => 0)],
-  ['interface tests', () => run(node, [tool('@playwright/test', 'cli.js'), 'test'], { PLAYWRIGHT_JSON_OUTPUT_FILE: interfaceReport })],
+  [
+    'interface tests',
+    () =>
+      run(node, [tool('@playwright/test', 'cli.js'), 'test'], {
+        PLAYWRIGHT_JSON_OUTPUT_FILE: interfaceReport,
+      }),
+  ],
 ];
 
 /** Counts of a report; a run that wrote none counts as one failure. */
@@ -41,8 +64,14 @@ for (const [name, work] of steps) {
   times.push(`${name} ${Math.round((Date.now() - start) / 1000)} s`);
 }
 
-const unit = countsOf(unitReport, (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }));
-const browser = countsOf(interfaceReport, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }));
+const unit = countsOf(unitReport, (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+}));
+const browser = countsOf(interfaceReport, ({ stats }) => ({
+  passed: stats.expected + stats.flaky,
+  failed: stats.unexpected,
+}));
 console.log(`\nRan ${times.join(', ')}.${failed.length > 0 ? ` Failed: ${failed.join(', ')}.` : ''}`);
 console.log(`tests: ${unit.passed + browser.passed} passed, ${unit.failed + browser.failed} failed`);
 process.exit(failed.length > 0 || unit.passed === 0 || browser.passed === 0 ? 1 : 0);

@@ -8,7 +8,16 @@ async function violations(page: Page) {
   return found.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`);
 }
 
-const screens = ['', 'sites/hollin-sound/pages', 'sites/hollin-sound/menus', 'sites/hollin-sound/headers', 'sites/hollin-sound/drawers', 'sites/hollin-sound/footers', 'sites/hollin-sound/release', 'sites/nobody/pages'];
+const screens = [
+  '',
+  'sites/hollin-sound/pages',
+  'sites/hollin-sound/menus',
+  'sites/hollin-sound/headers',
+  'sites/hollin-sound/drawers',
+  'sites/hollin-sound/footers',
+  'sites/hollin-sound/release',
+  'sites/nobody/pages',
+];
 
 for (const screen of screens) {
   test(`no violation on /${screen}`, async ({ page }) => {
@@ -32,7 +41,12 @@ test('no violation with a cell being edited, and with the dialog of pages open',
 
 test('empty screens say what to do, without violation', async ({ page, request }) => {
   const id = await makeSite(request, 'Empty');
-  for (const [path, words] of [['pages', 'Paste the list'], ['menus', 'No menu yet'], ['drawers', 'No drawer yet'], ['headers', 'No piece yet']] as const) {
+  for (const [path, words] of [
+    ['pages', 'Paste the list'],
+    ['menus', 'No menu yet'],
+    ['drawers', 'No drawer yet'],
+    ['headers', 'No piece yet'],
+  ] as const) {
     await page.goto(`/sites/${id}/${path}`);
     await expect(page.getByText(words)).toBeVisible();
     expect(await violations(page)).toEqual([]);

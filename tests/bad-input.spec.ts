@@ -3,7 +3,11 @@ import { copyOfDemo, makeSite, storedSite } from './support/site';
 
 test.describe('a list of pages', () => {
   for (const [what, text, message] of [
-    ['a path twice', 'Home  /\nRooms  /rooms\nMore rooms  /Rooms', 'Line 3: “/Rooms” already stands in line 2.'],
+    [
+      'a path twice',
+      'Home  /\nRooms  /rooms\nMore rooms  /Rooms',
+      'Line 3: “/Rooms” already stands in line 2.',
+    ],
     ['an impossible path', 'Home  /\nRooms  /rooms?x=1', 'Line 2: “/rooms?x=1” holds a character'],
     ['a sitemap that is not XML', '<urlset>\n<url>', 'This is not XML'],
     ['an index of sitemaps', '<sitemapindex></sitemapindex>', 'index of sitemaps'],
@@ -23,8 +27,11 @@ test.describe('a list of pages', () => {
     const id = await makeSite(request, 'From a sitemap');
     await page.goto(`/sites/${id}/pages`);
     await page.getByRole('button', { name: 'Add pages…' }).click();
-    const xml = '<urlset><url><loc>https://example.com/</loc></url><url><loc>https://example.com/a/b</loc></url><url><loc>https://example.com/a</loc></url></urlset>';
-    await page.getByLabel('Sitemap or text file').setInputFiles({ name: 'sitemap.xml', mimeType: 'text/xml', buffer: Buffer.from(xml) });
+    const xml =
+      '<urlset><url><loc>https://example.com/</loc></url><url><loc>https://example.com/a/b</loc></url><url><loc>https://example.com/a</loc></url></urlset>';
+    await page
+      .getByLabel('Sitemap or text file')
+      .setInputFiles({ name: 'sitemap.xml', mimeType: 'text/xml', buffer: Buffer.from(xml) });
     await page.getByRole('button', { name: 'Add 3 pages' }).click();
     await expect(page.getByRole('button', { name: 'Path of B: /a/b' })).toBeVisible();
   });
@@ -40,24 +47,51 @@ test.describe('a list of pages', () => {
 
 test.describe('a site file', () => {
   for (const [what, change, message] of [
-    ['a newer version', (json: { site: { version: number } }) => void (json.site.version = 99), 'site.version: is 99; this application reads version 1.'],
-    ['a missing reference', (json: { site: { menus: Record<string, unknown> } }) => void delete json.site.menus['m-footer'], 'points to a menu that is not there (m-footer)'],
+    [
+      'a newer version',
+      (json: { site: { version: number } }) => void (json.site.version = 99),
+      'site.version: is 99; this application reads version 1.',
+    ],
+    [
+      'a missing reference',
+      (json: { site: { menus: Record<string, unknown> } }) => void delete json.site.menus['m-footer'],
+      'points to a menu that is not there (m-footer)',
+    ],
     [
       'a script in a link',
-      (json: { site: { menus: Record<string, { items: Record<string, { link: unknown }> }> } }) => void (Object.values(json.site.menus['m-main']!.items)[0]!.link = { to: 'address', address: 'javascript:alert(1)' }),
+      (json: { site: { menus: Record<string, { items: Record<string, { link: unknown }> }> } }) =>
+        void (Object.values(json.site.menus['m-main']!.items)[0]!.link = {
+          to: 'address',
+          address: 'javascript:alert(1)',
+        }),
       'A link may not use javascript:',
     ],
   ] as const) {
-    test(`with ${what} is refused with the place inside it, and nothing is stored`, async ({ page, request }) => {
+    test(`with ${what} is refused with the place inside it, and nothing is stored`, async ({
+      page,
+      request,
+    }) => {
       const json = await (await request.get('/api/sites/hollin-sound/site-file')).json();
       (change as (json: unknown) => void)(json);
       await page.goto('/');
-      const before = await page.getByRole('table', { name: 'Sites' }).getByRole('row').filter({ hasText: 'Refused' }).count();
+      const before = await page
+        .getByRole('table', { name: 'Sites' })
+        .getByRole('row')
+        .filter({ hasText: 'Refused' })
+        .count();
       json.site.name = 'Refused';
-      await page.getByLabel('Site file').setInputFiles({ name: 'x.gable.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(json)) });
+      await page
+        .getByLabel('Site file')
+        .setInputFiles({
+          name: 'x.gable.json',
+          mimeType: 'application/json',
+          buffer: Buffer.from(JSON.stringify(json)),
+        });
       await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible();
       await page.reload();
-      await expect(page.getByRole('table', { name: 'Sites' }).getByRole('row').filter({ hasText: 'Refused' })).toHaveCount(before);
+      await expect(
+        page.getByRole('table', { name: 'Sites' }).getByRole('row').filter({ hasText: 'Refused' }),
+      ).toHaveCount(before);
     });
   }
 
@@ -65,7 +99,9 @@ test.describe('a site file', () => {
     const id = await copyOfDemo(request);
     await page.goto('/');
     const text = await (await request.get(`/api/sites/${id}/site-file`)).text();
-    await page.getByLabel('Site file').setInputFiles({ name: 'x.gable.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await page
+      .getByLabel('Site file')
+      .setInputFiles({ name: 'x.gable.json', mimeType: 'application/json', buffer: Buffer.from(text) });
     await expect(page).toHaveURL(/\/sites\/[\w-]+\/pages$/);
     const opened = /sites\/([^/]+)\//.exec(page.url())![1]!;
     const again = await (await request.get(`/api/sites/${opened}/site-file`)).text();
@@ -90,6 +126,12 @@ test('requests that make no sense are answered with a sentence, and change nothi
     expect(response.status()).toBe(status);
     expect((await response.json()).reason).toMatch(/\w{3}/);
   }
-  expect((await request.post('/api/sites/nobody/edits', { data: { ...body, edits: [{ edit: 'renameSite', name: 'X' }] } })).status()).toBe(404);
+  expect(
+    (
+      await request.post('/api/sites/nobody/edits', {
+        data: { ...body, edits: [{ edit: 'renameSite', name: 'X' }] },
+      })
+    ).status(),
+  ).toBe(404);
   expect((await storedSite(request, id)).standing.revision).toBe(0);
 });

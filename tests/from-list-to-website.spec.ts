@@ -6,12 +6,15 @@ import { expect, test, type Page } from '@playwright/test';
 import { openCell, pageList, pick, saved, view } from './support/site';
 import { unpack } from './support/export';
 
-const mark = '<svg xmlns="http://www.w3.org/2000/svg" width="120" height="40" viewBox="0 0 120 40"><path d="M0 40 60 0l60 40z"/></svg>';
+const mark =
+  '<svg xmlns="http://www.w3.org/2000/svg" width="120" height="40" viewBox="0 0 120 40"><path d="M0 40 60 0l60 40z"/></svg>';
 
 async function addPiece(page: Page, bay: string, kind: string) {
   await page.getByRole('button', { name: `Add a piece: Main bar, ${bay}` }).click();
   await page.getByRole('menuitem', { name: kind, exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece][aria-pressed="true"]')).toContainText(kind);
+  await expect(
+    page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece][aria-pressed="true"]'),
+  ).toContainText(kind);
 }
 
 /** The whole path through the interface, from an empty site to its zip; gives the folder of the unpacked zip. */
@@ -112,7 +115,10 @@ test('a list of pages becomes a header and footer that work on a website', async
     await visitor.keyboard.press('Enter');
     await expect(visitor).toHaveURL(/rooms\/tower\.html$/);
     await expect(header.locator('[aria-current="page"]')).toHaveText('The tower room');
-    await expect(header.getByRole('link', { name: 'Rooms', exact: true })).toHaveAttribute('aria-current', 'true');
+    await expect(header.getByRole('link', { name: 'Rooms', exact: true })).toHaveAttribute(
+      'aria-current',
+      'true',
+    );
   });
 
   await test.step('on the phone the menu is behind a button that opens a drawer', async () => {
@@ -145,7 +151,14 @@ test('a list of pages becomes a header and footer that work on a website', async
   });
 
   await test.step('the fonts of the brand have come', async () => {
-    expect(await visitor.evaluate(async () => (await document.fonts.ready, [...document.fonts].filter((font) => font.status === 'loaded').length))).toBeGreaterThan(0);
+    expect(
+      await visitor.evaluate(
+        async () => (
+          await document.fonts.ready,
+          [...document.fonts].filter((font) => font.status === 'loaded').length
+        ),
+      ),
+    ).toBeGreaterThan(0);
   });
   expect(problems).toEqual([]);
   await visitor.close();
@@ -166,7 +179,10 @@ test('a list of pages becomes a header and footer that work on a website', async
   });
 
   await test.step('with scripts off the menu works by pointer, and the drawer where the browser opens it by itself', async () => {
-    const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 1280, height: 800 } });
+    const context = await browser.newContext({
+      javaScriptEnabled: false,
+      viewport: { width: 1280, height: 800 },
+    });
     const plain = await context.newPage();
     await plain.goto(home);
     await plain.locator('header').getByRole('link', { name: 'Rooms', exact: true }).hover();

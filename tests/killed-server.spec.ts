@@ -10,11 +10,24 @@ const dataDir = mkdtempSync(path.join(tmpdir(), 'gable-ridge-killed-'));
 let server: ChildProcess | null = null;
 
 async function start() {
-  server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, DATA_DIR: dataDir },
-    stdio: 'ignore',
-  });
-  await expect.poll(() => fetch(origin).then((response) => response.status, () => 0), { timeout: 30_000 }).toBe(200);
+  server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      env: { ...process.env, DATA_DIR: dataDir },
+      stdio: 'ignore',
+    },
+  );
+  await expect
+    .poll(
+      () =>
+        fetch(origin).then(
+          (response) => response.status,
+          () => 0,
+        ),
+      { timeout: 30_000 },
+    )
+    .toBe(200);
 }
 
 async function kill() {
@@ -32,7 +45,9 @@ async function addPage(index: number): Promise<boolean> {
   const page = { id: `k${index}`, title: `Page ${index}`, path: `/killed/${index}`, parent: null };
   const body = { base: 0, edits: [{ edit: 'addPages', pages: [page] }], group: null, batch: `k${index}` };
   // Every edit adds to the same order of pages, so each has to know of the one before it.
-  const standing = await fetch(`${origin}/api/sites/orrery-house/changes?since=0`).then((response) => response.json());
+  const standing = await fetch(`${origin}/api/sites/orrery-house/changes?since=0`).then((response) =>
+    response.json(),
+  );
   const response = await fetch(`${origin}/api/sites/orrery-house/edits`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },

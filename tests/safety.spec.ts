@@ -3,7 +3,12 @@ import { expect, test } from '@playwright/test';
 import { view } from './support/site';
 
 /** The status of a request with these headers, sent without a browser's or a library's own. */
-function statusOf(baseURL: string, method: string, path: string, headers: Record<string, string>): Promise<number> {
+function statusOf(
+  baseURL: string,
+  method: string,
+  path: string,
+  headers: Record<string, string>,
+): Promise<number> {
   const { hostname, port } = new URL(baseURL);
   return new Promise((resolve, reject) => {
     const sent = plainRequest({ hostname, port, method, path, headers }, (response) => {
@@ -19,13 +24,17 @@ test('other websites reach nothing, by another name or from another origin', asy
   const json = { 'content-type': 'application/json' };
   expect(await statusOf(baseURL!, 'GET', '/', { host: 'elsewhere.example' })).toBe(403);
   expect(await statusOf(baseURL!, 'GET', '/api/sites/hollin-sound', { host: 'elsewhere.example' })).toBe(403);
-  expect(await statusOf(baseURL!, 'POST', '/api/sites', { ...json, origin: 'https://elsewhere.example' })).toBe(403);
+  expect(
+    await statusOf(baseURL!, 'POST', '/api/sites', { ...json, origin: 'https://elsewhere.example' }),
+  ).toBe(403);
   expect(await statusOf(baseURL!, 'POST', '/api/sites', { ...json, origin: 'null' })).toBe(403);
   expect(await statusOf(baseURL!, 'DELETE', '/api/sites/hollin-sound', { origin: 'null' })).toBe(403);
   expect(await statusOf(baseURL!, 'GET', '/', {})).toBe(200);
 });
 
-test('code of a site runs in an origin of its own, from which the application cannot be reached', async ({ page }) => {
+test('code of a site runs in an origin of its own, from which the application cannot be reached', async ({
+  page,
+}) => {
   await page.goto('/sites/hollin-sound/headers');
   const inside = await view(page, 'Desktop')
     .locator('html')
@@ -42,10 +51,19 @@ test('code of a site runs in an origin of its own, from which the application ca
         parent: reached(() => parent.document.title),
         storage: reached(() => localStorage.length),
         cookie: reached(() => document.cookie),
-        asked: await fetch('/api/sites/hollin-sound').then((response) => response.text(), () => 'refused'),
+        asked: await fetch('/api/sites/hollin-sound').then(
+          (response) => response.text(),
+          () => 'refused',
+        ),
       };
     });
-  expect(inside).toEqual({ origin: 'null', parent: 'refused', storage: 'refused', cookie: 'refused', asked: 'refused' });
+  expect(inside).toEqual({
+    origin: 'null',
+    parent: 'refused',
+    storage: 'refused',
+    cookie: 'refused',
+    asked: 'refused',
+  });
 });
 
 test('a page opened on its own is shut in as well', async ({ page }) => {
@@ -57,7 +75,12 @@ test('a page opened on its own is shut in as well', async ({ page }) => {
 });
 
 test('files outside of the site are not served', async ({ request }) => {
-  for (const path of ['/try/hollin-sound/../../package.json', '/try/hollin-sound/%2e%2e/package.json', '/try/hollin-sound/fonts/%2e%2e%2fsite.css', '/frame/hollin-sound/nothing.css']) {
+  for (const path of [
+    '/try/hollin-sound/../../package.json',
+    '/try/hollin-sound/%2e%2e/package.json',
+    '/try/hollin-sound/fonts/%2e%2e%2fsite.css',
+    '/frame/hollin-sound/nothing.css',
+  ]) {
     expect((await request.get(path)).status()).toBe(404);
   }
 });

@@ -15,7 +15,10 @@ test('what one window does, the other shows, and both edits are kept', async ({ 
   await expect(page.getByRole('textbox', { name: 'Least height, Desktop' })).toHaveValue('99');
 });
 
-test('two windows that set the same value at once: the later one is told, and the first is kept', async ({ page, request }) => {
+test('two windows that set the same value at once: the later one is told, and the first is kept', async ({
+  page,
+  request,
+}) => {
   const id = await copyOfDemo(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
@@ -23,7 +26,13 @@ test('two windows that set the same value at once: the later one is told, and th
   await page.route('**/changes?*', (route) => route.abort());
   const place = { on: 'bar', in: 'headers', assembly: 'h-main', bar: 'h-main-b2' };
   const theirs = { edit: 'setValue', place, property: 'leastHeight', cell: 'desktop', value: 111 };
-  expect((await request.post(`/api/sites/${id}/edits`, { data: { base: 0, edits: [theirs], group: null, batch: 'theirs' } })).ok()).toBe(true);
+  expect(
+    (
+      await request.post(`/api/sites/${id}/edits`, {
+        data: { base: 0, edits: [theirs], group: null, batch: 'theirs' },
+      })
+    ).ok(),
+  ).toBe(true);
   await openCell(page, 'Least height', 'Desktop');
   await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('222');
   await expect(page.getByText('Another window changed the same thing meanwhile')).toBeVisible();
@@ -32,7 +41,10 @@ test('two windows that set the same value at once: the later one is told, and th
   expect((await storedSite(request, id)).standing.revision).toBe(1);
 });
 
-test('without an answer from the server the mark says so, and the edit is sent when it answers again', async ({ page, request }) => {
+test('without an answer from the server the mark says so, and the edit is sent when it answers again', async ({
+  page,
+  request,
+}) => {
   const id = await copyOfDemo(request);
   await page.goto(`/sites/${id}/headers`);
   await page.route('**/edits', (route) => route.abort());

@@ -15,27 +15,45 @@ const bay = (page: Page, name: string) => plan(page).getByRole('group', { name }
 
 /** The height of the main bar in a view, in CSS px of the page inside. */
 const barHeight = (page: Page, band: string) =>
-  view(page, band).locator('.main-header-main-bar').evaluate((bar) => bar.getBoundingClientRect().height);
+  view(page, band)
+    .locator('.main-header-main-bar')
+    .evaluate((bar) => bar.getBoundingClientRect().height);
 
 test('all bands are shown at once, each as wide as its handle says', async ({ page }) => {
-  for (const [band, width] of [['Desktop', 1216], ['Tablet', 768], ['Phone', 375]] as const) {
-    expect(await view(page, band).locator('html').evaluate(() => innerWidth)).toBe(width);
+  for (const [band, width] of [
+    ['Desktop', 1216],
+    ['Tablet', 768],
+    ['Phone', 375],
+  ] as const) {
+    expect(
+      await view(page, band)
+        .locator('html')
+        .evaluate(() => innerWidth),
+    ).toBe(width);
   }
-  await expect(view(page, 'Desktop').getByRole('link', { name: 'Sailings', exact: true }).first()).toBeVisible();
+  await expect(
+    view(page, 'Desktop').getByRole('link', { name: 'Sailings', exact: true }).first(),
+  ).toBeVisible();
   await expect(view(page, 'Tablet').locator('header').getByRole('button', { name: 'Menu' })).toBeVisible();
 });
 
-test('a value set for the phone changes the phone, and clearing it makes it follow again', async ({ page }) => {
+test('a value set for the phone changes the phone, and clearing it makes it follow again', async ({
+  page,
+}) => {
   const before = { desktop: await barHeight(page, 'Desktop'), tablet: await barHeight(page, 'Tablet') };
   await openCell(page, 'Least height', 'Phone');
   await page.getByRole('textbox', { name: 'Least height, Phone' }).fill('120');
   await expect.poll(() => barHeight(page, 'Phone')).toBeGreaterThanOrEqual(120);
-  expect({ desktop: await barHeight(page, 'Desktop'), tablet: await barHeight(page, 'Tablet') }).toEqual(before);
+  expect({ desktop: await barHeight(page, 'Desktop'), tablet: await barHeight(page, 'Tablet') }).toEqual(
+    before,
+  );
   await page.keyboard.press('Enter');
   const cell = page.getByRole('button', { name: 'Least height, Phone: 120 px, set here' });
   await cell.focus();
   await page.keyboard.press('Delete');
-  await expect(page.getByRole('button', { name: 'Least height, Phone: 72 px, follows Desktop' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Least height, Phone: 72 px, follows Desktop' }),
+  ).toBeVisible();
 });
 
 test('what is typed wrongly is said in place and not stored', async ({ page, request }) => {
@@ -56,7 +74,10 @@ test('Escape brings back what stood in the cell', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Least height, Phone: 56 px, set here' })).toBeVisible();
 });
 
-test('undo takes a whole stretch of typing back, also after the browser was closed', async ({ page, context }) => {
+test('undo takes a whole stretch of typing back, also after the browser was closed', async ({
+  page,
+  context,
+}) => {
   await openCell(page, 'Least height', 'Desktop');
   await page.getByRole('textbox', { name: 'Least height, Desktop' }).pressSequentially('150');
   await page.keyboard.press('Enter');
@@ -112,7 +133,9 @@ test('a breakpoint is dragged, in one stretch of undo, and moved by keys', async
   await page.mouse.up();
   const dragged = Number(await edge.getAttribute('aria-valuenow'));
   expect(dragged).toBeGreaterThan(1100);
-  await expect.poll(async () => (await view(page, 'Desktop').locator('style').allTextContents()).join('')).toContain(`@media (width < ${dragged / 16}em)`);
+  await expect
+    .poll(async () => (await view(page, 'Desktop').locator('style').allTextContents()).join(''))
+    .toContain(`@media (width < ${dragged / 16}em)`);
   await edge.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
@@ -128,7 +151,13 @@ test('a view’s handle is moved by keys and by dragging, and stays within its b
   await handle.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('PageUp');
-  await expect.poll(() => view(page, 'Tablet').locator('html').evaluate(() => innerWidth)).toBe(779);
+  await expect
+    .poll(() =>
+      view(page, 'Tablet')
+        .locator('html')
+        .evaluate(() => innerWidth),
+    )
+    .toBe(779);
   await page.keyboard.press('End');
   await expect(handle).toHaveAttribute('aria-valuenow', '1023');
   await page.keyboard.press('ArrowRight');
@@ -138,16 +167,27 @@ test('a view’s handle is moved by keys and by dragging, and stays within its b
 });
 
 test('a click on a link in one view leads all views to that page', async ({ page }) => {
-  await clickInside(page, 'Desktop', view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first());
-  for (const band of ['Desktop', 'Tablet', 'Phone']) await expect(view(page, band).getByRole('heading', { name: 'Fares & tickets', level: 1 })).toBeVisible();
+  await clickInside(
+    page,
+    'Desktop',
+    view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first(),
+  );
+  for (const band of ['Desktop', 'Tablet', 'Phone'])
+    await expect(view(page, band).getByRole('heading', { name: 'Fares & tickets', level: 1 })).toBeVisible();
   const below = view(page, 'Desktop').locator('header').getByRole('link', { name: 'Cars and vans' });
-  await clickInside(page, 'Desktop', view(page, 'Desktop').getByRole('button', { name: 'Fares & tickets: more' }));
+  await clickInside(
+    page,
+    'Desktop',
+    view(page, 'Desktop').getByRole('button', { name: 'Fares & tickets: more' }),
+  );
   await clickInside(page, 'Desktop', below);
   await expect(view(page, 'Phone').getByRole('heading', { name: 'Cars and vans', level: 1 })).toBeVisible();
   await expect(view(page, 'Tablet').locator('header img').first()).toHaveJSProperty('complete', true);
 });
 
-test('the drawer is opened from the view’s head, from inside, and stays open while one edits', async ({ page }) => {
+test('the drawer is opened from the view’s head, from inside, and stays open while one edits', async ({
+  page,
+}) => {
   await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
   const drawer = view(page, 'Phone').getByRole('dialog');
   await expect(drawer).toBeVisible();
@@ -159,7 +199,10 @@ test('the drawer is opened from the view’s head, from inside, and stays open w
   await expect(drawer).toBeVisible();
   await expect(field).toBeFocused();
   await clickInside(page, 'Phone', drawer.getByRole('button', { name: 'Close' }));
-  await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute('aria-pressed', 'false');
+  await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
 });
 
 test('a view is blown up to 1:1 and put back', async ({ page }) => {
@@ -172,7 +215,10 @@ test('a view is blown up to 1:1 and put back', async ({ page }) => {
 
 test('a bar is added and removed, the last one is not', async ({ page }) => {
   await page.getByRole('button', { name: 'Add a bar' }).click();
-  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await page.getByRole('button', { name: 'Remove Bar 3' }).click();
   await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveCount(0);
 });
@@ -182,7 +228,9 @@ test('another footer is put on every page', async ({ page }) => {
   await page.getByRole('button', { name: /put this footer on every page/ }).click();
   await expect(page.getByText('stands on every page')).toBeVisible();
   await saved(page);
-  expect(await (await page.request.get(`/try/${id}/help/contact.html`)).text()).toContain('<footer class="footer small-footer">');
+  expect(await (await page.request.get(`/try/${id}/help/contact.html`)).text()).toContain(
+    '<footer class="footer small-footer">',
+  );
 });
 
 test('a drawer that a button opens cannot be removed from under it', async ({ page }) => {

@@ -16,7 +16,10 @@ function filesBelow(entry) {
 /** A hash over the names and contents of files, to tell whether anything made from them is stale. */
 function hashOf(entries) {
   const hash = createHash('sha256');
-  for (const file of entries.map((entry) => at(entry)).filter(existsSync).flatMap(filesBelow)) {
+  for (const file of entries
+    .map((entry) => at(entry))
+    .filter(existsSync)
+    .flatMap(filesBelow)) {
     hash.update(path.relative(root, file)).update('\0').update(readFileSync(file)).update('\0');
   }
   return hash.digest('hex');
@@ -54,7 +57,9 @@ const chromium = '/usr/bin/chromium';
 export async function ensureChromium() {
   if (existsSync(chromium)) return;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    console.error('The tests need Chromium at /usr/bin/chromium. Install Debian’s package “chromium” as root, then run this again.');
+    console.error(
+      'The tests need Chromium at /usr/bin/chromium. Install Debian’s package “chromium” as root, then run this again.',
+    );
     process.exit(1);
   }
   console.log('Installing Chromium …');

@@ -5,7 +5,16 @@ import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { nextTool, root } from './run.mjs';
 
-const chromiumArguments = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'];
+const chromiumArguments = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--disable-dev-shm-usage',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+];
 
 /** Serves the built application with a fresh demo on a port, until `close` is called. */
 export async function serveDemo(port) {
@@ -17,7 +26,10 @@ export async function serveDemo(port) {
   });
   const origin = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 120; tries += 1) {
-    const up = await fetch(origin).then((response) => response.ok, () => false);
+    const up = await fetch(origin).then(
+      (response) => response.ok,
+      () => false,
+    );
     if (up) break;
     await new Promise((resolve) => setTimeout(resolve, 250));
   }

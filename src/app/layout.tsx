@@ -9,7 +9,10 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { theme } from '@/ui/theme/tokens';
 
-export const metadata: Metadata = { title: 'Gable Ridge', description: 'Headers, menus, drawers and footers for every width at once.' };
+export const metadata: Metadata = {
+  title: 'Gable Ridge',
+  description: 'Headers, menus, drawers and footers for every width at once.',
+};
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (

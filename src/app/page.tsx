@@ -6,6 +6,9 @@ import { SitesScreen } from '@/features/sites/sites-screen';
 /** The list of sites. */
 export default async function Page() {
   await connection();
-  const sites = listSites(database()).map(({ updatedAt, ...site }) => ({ ...site, updatedAt: updatedAt.toISOString() }));
+  const sites = listSites(database()).map(({ updatedAt, ...site }) => ({
+    ...site,
+    updatedAt: updatedAt.toISOString(),
+  }));
   return <SitesScreen sites={sites} />;
 }

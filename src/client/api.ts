@@ -11,7 +11,8 @@ export interface Standing {
 }
 
 /** What the server said; `offline` when it could not be reached at all. */
-export type Answer<T> = { ok: true; value: T } | { ok: false; offline: boolean; reason: string; body: Record<string, unknown> };
+export type Answer<T> =
+  { ok: true; value: T } | { ok: false; offline: boolean; reason: string; body: Record<string, unknown> };
 
 const unreachable = 'The server does not answer. Is the application still running?';
 
@@ -20,7 +21,12 @@ async function ask<T>(path: string, init?: RequestInit): Promise<Answer<T>> {
     const response = await fetch(path, init);
     const body = response.status === 204 ? {} : await response.json();
     if (response.ok) return { ok: true, value: body as T };
-    return { ok: false, offline: false, reason: body.reason ?? `The server answered ${response.status}.`, body };
+    return {
+      ok: false,
+      offline: false,
+      reason: body.reason ?? `The server answered ${response.status}.`,
+      body,
+    };
   } catch {
     return { ok: false, offline: true, reason: unreachable, body: {} };
   }
@@ -43,7 +49,8 @@ export const postEdits = (site: string, batch: EditBatch) =>
 export const postHistory = (site: string, base: number, step: 'undo' | 'redo') =>
   post<{ standing: Standing }>(`/api/sites/${site}/history`, JSON.stringify({ base, step }));
 
-export const getChanges = (site: string, since: number) => ask<{ standing: Standing }>(`/api/sites/${site}/changes?since=${since}`);
+export const getChanges = (site: string, since: number) =>
+  ask<{ standing: Standing }>(`/api/sites/${site}/changes?since=${since}`);
 
 export const createSite = (name: string) => post<{ id: string }>('/api/sites', JSON.stringify({ name }));
 
@@ -52,7 +59,10 @@ export const openSiteFile = (text: string) => post<{ id: string }>('/api/sites/o
 export const deleteSite = (site: string) => ask<unknown>(`/api/sites/${site}`, { method: 'DELETE' });
 
 export const postArtwork = (site: string, base64: string) =>
-  post<{ artwork: Pick<Artwork, 'type' | 'width' | 'height' | 'hash'> }>(`/api/sites/${site}/artwork`, JSON.stringify({ base64 }));
+  post<{ artwork: Pick<Artwork, 'type' | 'width' | 'height' | 'hash'> }>(
+    `/api/sites/${site}/artwork`,
+    JSON.stringify({ base64 }),
+  );
 
 /** A file of the hand-over; sizes in bytes. */
 export interface HandoverFile {

@@ -15,7 +15,15 @@ function channelOf(site: string): BroadcastChannel {
 }
 
 /** Opens a site for everything inside it. */
-export function OpenSiteProvider({ site, standing, children }: { site: Site; standing: Standing; children: ReactNode }) {
+export function OpenSiteProvider({
+  site,
+  standing,
+  children,
+}: {
+  site: Site;
+  standing: Standing;
+  children: ReactNode;
+}) {
   const [store] = useState(() => {
     const announce = (revision: number) => {
       const channel = channelOf(site.id);

@@ -40,7 +40,10 @@ export interface OpenSite {
 const RETRY_AFTER = 1500;
 
 /** The site with edits on top; those that no longer apply are left out and named. */
-function onTop(acknowledged: Site, waiting: readonly Batch[]): { site: Site; kept: Batch[]; refused: string[] } {
+function onTop(
+  acknowledged: Site,
+  waiting: readonly Batch[],
+): { site: Site; kept: Batch[]; refused: string[] } {
   let site = acknowledged;
   const kept: Batch[] = [];
   const refused: string[] = [];
@@ -55,7 +58,11 @@ function onTop(acknowledged: Site, waiting: readonly Batch[]): { site: Site; kep
 }
 
 /** Opens a site as the server gave it. `announce` tells other windows of a new revision. */
-export function openSite(site: Site, standing: Standing, announce: (revision: number) => void): StoreApi<OpenSite> {
+export function openSite(
+  site: Site,
+  standing: Standing,
+  announce: (revision: number) => void,
+): StoreApi<OpenSite> {
   const store = createStore<OpenSite>()((set, get) => {
     let sending = false;
     const idle: (() => void)[] = [];
@@ -71,7 +78,10 @@ export function openSite(site: Site, standing: Standing, announce: (revision: nu
       const mine = done !== null && fresh.length === 1 && fresh[0]!.batch === done.id;
       if (mine) set({ acknowledged: done.after, waiting, revision, undo, redo });
       else if (fresh.length > 0 || done !== null) {
-        const acknowledged = applyPatches(state.acknowledged, fresh.flatMap((change) => change.patches));
+        const acknowledged = applyPatches(
+          state.acknowledged,
+          fresh.flatMap((change) => change.patches),
+        );
         const { site: shown, kept, refused } = onTop(acknowledged, waiting);
         set({ acknowledged, site: shown, waiting: kept, revision, undo, redo });
         refused.forEach(notify);
@@ -123,7 +133,11 @@ export function openSite(site: Site, standing: Standing, announce: (revision: nu
         if (!outcome.ok) return outcome.reason;
         if (outcome.patches.length === 0) return null;
         const batch: Batch = { id: nanoid(), edits, group, after: outcome.site };
-        set({ site: outcome.site, waiting: [...get().waiting, batch], saveState: get().saveState === 'offline' ? 'offline' : 'saving' });
+        set({
+          site: outcome.site,
+          waiting: [...get().waiting, batch],
+          saveState: get().saveState === 'offline' ? 'offline' : 'saving',
+        });
         void send();
         return null;
       },

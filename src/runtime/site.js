@@ -31,7 +31,8 @@
     // A click on the backdrop has the dialog itself as its target; `closedby` does the same where it is known.
     if (target.matches('dialog[closedby="any"]')) {
       const { left, right, top, bottom } = target.getBoundingClientRect();
-      const outside = event.clientX < left || event.clientX > right || event.clientY < top || event.clientY > bottom;
+      const outside =
+        event.clientX < left || event.clientX > right || event.clientY < top || event.clientY > bottom;
       if (outside) target.close();
     }
     // A link to a place on this page would leave the drawer standing open over it.

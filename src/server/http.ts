@@ -32,7 +32,11 @@ export async function jsonText(request: Request): Promise<Body<string>> {
     return { ok: false, response: refusal(415, 'Only JSON is read here (content-type: application/json).') };
   }
   const text = await readLimited(request);
-  if (text === null) return { ok: false, response: refusal(413, `More than ${MOST_BODY / 1048576} MB cannot be read at once.`) };
+  if (text === null)
+    return {
+      ok: false,
+      response: refusal(413, `More than ${MOST_BODY / 1048576} MB cannot be read at once.`),
+    };
   return { ok: true, value: text };
 }
 

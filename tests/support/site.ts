@@ -17,17 +17,24 @@ export async function makeSite(request: APIRequestContext, name: string): Promis
 /** Opens the demo's site file as a site of its own, so that tests do not meet on it. */
 export async function copyOfDemo(request: APIRequestContext): Promise<string> {
   const file = await (await request.get('/api/sites/hollin-sound/site-file')).text();
-  const response = await request.post('/api/sites/open', { data: file, headers: { 'content-type': 'application/json' } });
+  const response = await request.post('/api/sites/open', {
+    data: file,
+    headers: { 'content-type': 'application/json' },
+  });
   expect(response.status()).toBe(201);
   return (await response.json()).id;
 }
 
 /** The stored document of a site. */
 export async function storedSite(request: APIRequestContext, id: string) {
-  return (await (await request.get(`/api/sites/${id}`)).json()) as { site: Record<string, never>; standing: { revision: number } };
+  return (await (await request.get(`/api/sites/${id}`)).json()) as {
+    site: Record<string, never>;
+    standing: { revision: number };
+  };
 }
 
-export const view = (page: Page, band: string): FrameLocator => page.frameLocator(`iframe[title="${band} view"]`);
+export const view = (page: Page, band: string): FrameLocator =>
+  page.frameLocator(`iframe[title="${band} view"]`);
 
 /** Clicks on something inside a view, where a hand would: the views are drawn to a scale, which the locator's own click does not know. */
 export async function clickInside(page: Page, band: string, inside: Locator) {
@@ -48,7 +55,11 @@ export async function saved(page: Page) {
 
 /** Picks an entry of the list that stands open. */
 export async function pick(page: Page, label: string | RegExp) {
-  await page.locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option').filter({ hasText: label }).first().click();
+  await page
+    .locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option')
+    .filter({ hasText: label })
+    .first()
+    .click();
 }
 
 /** Opens the cell of the sheet for a property and a band. */

@@ -4,8 +4,18 @@ import { mediaEm } from '../lengths/length';
 /** A named range of viewport widths, from `from` CSS px up to the next wider band. The narrowest starts at 0. */
 export const bandSchema = v.strictObject({
   id: v.pipe(v.string(), v.regex(/^[\w-]{1,32}$/, 'A band’s id is 1 to 32 letters, digits, - or _.')),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1, 'A band needs a name.'), v.maxLength(40, 'A band’s name has at most 40 characters.')),
-  from: v.pipe(v.number(), v.integer('A breakpoint is a whole number of px.'), v.minValue(0), v.maxValue(4000)),
+  name: v.pipe(
+    v.string(),
+    v.trim(),
+    v.minLength(1, 'A band needs a name.'),
+    v.maxLength(40, 'A band’s name has at most 40 characters.'),
+  ),
+  from: v.pipe(
+    v.number(),
+    v.integer('A breakpoint is a whole number of px.'),
+    v.minValue(0),
+    v.maxValue(4000),
+  ),
 });
 export type Band = v.InferOutput<typeof bandSchema>;
 
@@ -14,16 +24,22 @@ export const NARROWEST = 320;
 /** The widest viewport on the ruler, in CSS px. */
 export const WIDEST = 1920;
 /** The least extent of a band, in CSS px, so that each can be seen and taken hold of. */
-export const LEAST_BAND = 40;
+const LEAST_BAND = 40;
 
 /** Bands widest first; the narrowest starts at 0 and each is at least `LEAST_BAND` px. */
 export const bandsSchema = v.pipe(
   v.array(bandSchema),
   v.minLength(1, 'A site needs at least one band.'),
   v.check((bands) => bands.at(-1)?.from === 0, 'The narrowest band has to start at 0 px.'),
-  v.check((bands) => new Set(bands.map((band) => band.id)).size === bands.length, 'Two bands have the same id.'),
   v.check(
-    (bands) => bands.every((band, index) => index === 0 || bands[index - 1]!.from - Math.max(band.from, NARROWEST) >= LEAST_BAND),
+    (bands) => new Set(bands.map((band) => band.id)).size === bands.length,
+    'Two bands have the same id.',
+  ),
+  v.check(
+    (bands) =>
+      bands.every(
+        (band, index) => index === 0 || bands[index - 1]!.from - Math.max(band.from, NARROWEST) >= LEAST_BAND,
+      ),
     `Bands stand widest first, each at least ${LEAST_BAND} px wide, and the first breakpoint above ${NARROWEST} px.`,
   ),
 );
@@ -58,7 +74,10 @@ export function breakpointLimits(bands: readonly Band[], id: string): { least: n
   const below = bands[index + 1];
   if (index < 0 || !below) return null;
   const above = bands[index - 1];
-  return { least: Math.max(below.from, NARROWEST) + LEAST_BAND, most: (above ? above.from : WIDEST) - LEAST_BAND };
+  return {
+    least: Math.max(below.from, NARROWEST) + LEAST_BAND,
+    most: (above ? above.from : WIDEST) - LEAST_BAND,
+  };
 }
 
 /** The media query for a band and all narrower ones: `@media (width < 64em)` (Media Queries 4, 2.4.3 range form). */

@@ -44,7 +44,14 @@ test('setting a band changes that band and those that follow it, and nothing wid
 });
 
 test('every width is in exactly one band', () => {
-  expect([320, 639, 640, 1023, 1024, 5000].map((width) => bandAt(bands, width).id)).toEqual(['p', 'p', 't', 't', 'd', 'd']);
+  expect([320, 639, 640, 1023, 1024, 5000].map((width) => bandAt(bands, width).id)).toEqual([
+    'p',
+    'p',
+    't',
+    't',
+    'd',
+    'd',
+  ]);
 });
 
 test('bands say their widths', () => {
@@ -55,10 +62,20 @@ test('a breakpoint can be moved within its neighbours, and the limits themselves
   const limits = breakpointLimits(bands, 't')!;
   expect(limits).toEqual({ least: 360, most: 984 });
   for (const from of [limits.least, limits.most]) {
-    expect(v.is(bandsSchema, bands.map((band) => (band.id === 't' ? { ...band, from } : band)))).toBe(true);
+    expect(
+      v.is(
+        bandsSchema,
+        bands.map((band) => (band.id === 't' ? { ...band, from } : band)),
+      ),
+    ).toBe(true);
   }
   for (const from of [limits.least - 1, limits.most + 1]) {
-    expect(v.is(bandsSchema, bands.map((band) => (band.id === 't' ? { ...band, from } : band)))).toBe(false);
+    expect(
+      v.is(
+        bandsSchema,
+        bands.map((band) => (band.id === 't' ? { ...band, from } : band)),
+      ),
+    ).toBe(false);
   }
   expect(breakpointLimits(bands, 'p')).toBeNull();
 });
@@ -66,8 +83,20 @@ test('a breakpoint can be moved within its neighbours, and the limits themselves
 test.each([
   ['no band', []],
   ['a gap at the bottom', [{ id: 'a', name: 'A', from: 10 }]],
-  ['the same id twice', [{ id: 'a', name: 'A', from: 900 }, { id: 'a', name: 'B', from: 0 }]],
-  ['bands out of order', [{ id: 'a', name: 'A', from: 0 }, { id: 'b', name: 'B', from: 900 }]],
+  [
+    'the same id twice',
+    [
+      { id: 'a', name: 'A', from: 900 },
+      { id: 'a', name: 'B', from: 0 },
+    ],
+  ],
+  [
+    'bands out of order',
+    [
+      { id: 'a', name: 'A', from: 0 },
+      { id: 'b', name: 'B', from: 900 },
+    ],
+  ],
 ])('%s is refused', (_, wrong) => {
   expect(v.is(bandsSchema, wrong)).toBe(false);
 });

@@ -20,7 +20,12 @@ export interface Settled<T> {
  * The value that holds in a cell of the chain, with the cell that it comes from.
  * Throws when the chain does not hold the cell.
  */
-export function settle<T>(values: CellValues<T>, chain: readonly string[], cell: string, initial: T): Settled<T> {
+export function settle<T>(
+  values: CellValues<T>,
+  chain: readonly string[],
+  cell: string,
+  initial: T,
+): Settled<T> {
   const index = chain.indexOf(cell);
   if (index < 0) throw new Error(`Cell ${cell} is not on the axis ${chain.join(' > ')}`);
   for (let at = index; at >= 0; at -= 1) {

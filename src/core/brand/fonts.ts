@@ -14,7 +14,7 @@ export const fontFamilies: readonly FontFamily[] = [
 ];
 
 /** The weights that are shipped of each family: regular and strong. */
-export const fontWeights = [400, 600] as const;
+const fontWeights = [400, 600] as const;
 
 /** The character sets into which a family's files are split, with the code points of each. */
 export const fontSubsets = {

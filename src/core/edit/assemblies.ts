@@ -13,14 +13,19 @@ export function findAssembly(site: Site, at: AssemblyPlace): Assembly | string {
 }
 
 function addVariant<K extends AssemblyKind>(kind: K) {
-  return v.strictObject({ edit: v.literal('addAssembly'), in: v.literal(kind), assembly: assemblySchema(kind) });
+  return v.strictObject({
+    edit: v.literal('addAssembly'),
+    in: v.literal(kind),
+    assembly: assemblySchema(kind),
+  });
 }
 
 export const addAssembly = editKind({
   title: 'Add a header, drawer or footer',
   schema: v.variant('in', [addVariant('headers'), addVariant('drawers'), addVariant('footers')]),
   apply(draft, edit) {
-    if (draft[edit.in][edit.assembly.id]) return `There is already a ${assemblyNouns[edit.in]} with the id ${edit.assembly.id}.`;
+    if (draft[edit.in][edit.assembly.id])
+      return `There is already a ${assemblyNouns[edit.in]} with the id ${edit.assembly.id}.`;
     draft[edit.in][edit.assembly.id] = edit.assembly;
     return null;
   },
@@ -73,7 +78,8 @@ export const removeBar = editKind({
     if (typeof assembly === 'string') return assembly;
     const bar = assembly.bars[edit.bar];
     if (!bar) return `The bar is no longer in “${assembly.name}”.`;
-    if (assembly.order.length === 1) return `“${bar.name}” is the last bar of “${assembly.name}”; at least one has to stay.`;
+    if (assembly.order.length === 1)
+      return `“${bar.name}” is the last bar of “${assembly.name}”; at least one has to stay.`;
     for (const bay of edgeBays) for (const piece of bar.bays[bay]) delete assembly.pieces[piece];
     delete assembly.bars[edit.bar];
     assembly.order = assembly.order.filter((id) => id !== edit.bar);

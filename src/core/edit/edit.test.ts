@@ -30,42 +30,87 @@ const everyEdit: Edit[] = [
   { edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships' },
   { edit: 'addMenu', menu: { id: 'm2', name: 'Other', top: [], items: {} } },
   { edit: 'renameMenu', menu: 'm', name: 'First' },
-  { edit: 'addItem', menu: 'm', item: { id: 'i9', label: 'Mail', link: { to: 'address', address: 'mailto:a@example.com' }, children: [] } },
+  {
+    edit: 'addItem',
+    menu: 'm',
+    item: { id: 'i9', label: 'Mail', link: { to: 'address', address: 'mailto:a@example.com' }, children: [] },
+  },
   { edit: 'labelItem', menu: 'm', item: 'i3', label: null },
   { edit: 'linkItem', menu: 'm', item: 'i3', link: { to: 'nothing' } },
   { edit: 'moveItem', menu: 'm', item: 'i3', parent: null, index: 0 },
   { edit: 'removeItem', menu: 'm', item: 'i2' },
-  { edit: 'addAssembly', in: 'footers', assembly: { ...sampleSite().headers.h!, id: 'f2', pieces: {}, bars: { b: { ...sampleSite().headers.h!.bars.b!, bays: { start: [], middle: [], end: [] } } } } },
+  {
+    edit: 'addAssembly',
+    in: 'footers',
+    assembly: {
+      ...sampleSite().headers.h!,
+      id: 'f2',
+      pieces: {},
+      bars: { b: { ...sampleSite().headers.h!.bars.b!, bays: { start: [], middle: [], end: [] } } },
+    },
+  },
   { edit: 'renameAssembly', at, name: 'Other header' },
   { edit: 'removeAssembly', at },
-  { edit: 'addBar', at, bar: { id: 'b2', name: 'Second', division: 'edges', bays: { start: [], middle: [], end: [] }, values: {} } },
+  {
+    edit: 'addBar',
+    at,
+    bar: {
+      id: 'b2',
+      name: 'Second',
+      division: 'edges',
+      bays: { start: [], middle: [], end: [] },
+      values: {},
+    },
+  },
   { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 1 }, piece: newPiece('t', 'text') },
   { edit: 'movePiece', at, piece: 'logo', spot: { bar: 'b', bay: 'end', index: 0 } },
   { edit: 'removePiece', at, piece: 'logo' },
   { edit: 'renameSite', name: 'Other' },
   { edit: 'moveBreakpoint', band: 'tablet', from: 700 },
   { edit: 'placeOnEveryPage', placing: { footer: null } },
-  { edit: 'addArtwork', artwork: { id: 'a', name: 'Mark', type: 'image/png', width: 2, height: 2, alt: '', hash: 'a'.repeat(64) } },
+  {
+    edit: 'addArtwork',
+    artwork: { id: 'a', name: 'Mark', type: 'image/png', width: 2, height: 2, alt: '', hash: 'a'.repeat(64) },
+  },
 ];
 
-test.each(everyEdit.map((edit) => [edit.edit, edit] as const))('%s is read from JSON, changes the site, and its inverse takes it back', (_, edit) => {
-  const site = sampleSite();
-  const before = structuredClone(site);
-  const read = v.parse(editSchema, JSON.parse(JSON.stringify(edit)));
-  const { site: after, patches, inverse } = applied(site, read);
-  expect(after).not.toEqual(before);
-  expect(site).toEqual(before);
-  expect(applyPatches(site, JSON.parse(JSON.stringify(patches)))).toEqual(after);
-  expect(applyPatches(after, JSON.parse(JSON.stringify(inverse)))).toEqual(before);
-});
+test.each(everyEdit.map((edit) => [edit.edit, edit] as const))(
+  '%s is read from JSON, changes the site, and its inverse takes it back',
+  (_, edit) => {
+    const site = sampleSite();
+    const before = structuredClone(site);
+    const read = v.parse(editSchema, JSON.parse(JSON.stringify(edit)));
+    const { site: after, patches, inverse } = applied(site, read);
+    expect(after).not.toEqual(before);
+    expect(site).toEqual(before);
+    expect(applyPatches(site, JSON.parse(JSON.stringify(patches)))).toEqual(after);
+    expect(applyPatches(after, JSON.parse(JSON.stringify(inverse)))).toEqual(before);
+  },
+);
 
 test('a value set for the tablet stays there: other bands keep theirs', () => {
-  const { site } = applied(sampleSite(), { edit: 'setValue', place: onMenu, property: 'shownAs', cell: 'tablet', value: 'column' });
-  expect(site.headers.h!.pieces.menu!.values.shownAs).toEqual({ desktop: 'row', tablet: 'column', phone: 'button' });
+  const { site } = applied(sampleSite(), {
+    edit: 'setValue',
+    place: onMenu,
+    property: 'shownAs',
+    cell: 'tablet',
+    value: 'column',
+  });
+  expect(site.headers.h!.pieces.menu!.values.shownAs).toEqual({
+    desktop: 'row',
+    tablet: 'column',
+    phone: 'button',
+  });
 });
 
 test('clearing the last value of a property leaves nothing behind', () => {
-  const set = applied(sampleSite(), { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'phone', value: 3 }).site;
+  const set = applied(sampleSite(), {
+    edit: 'setValue',
+    place: onMenu,
+    property: 'itemGap',
+    cell: 'phone',
+    value: 3,
+  }).site;
   const { site } = applied(set, { edit: 'clearValue', place: onMenu, property: 'itemGap', cell: 'phone' });
   expect(site).toEqual(sampleSite());
 });
@@ -89,25 +134,76 @@ test.each<[string, Edit, string]>([
 });
 
 test.each<[string, Edit, string]>([
-  ['an unknown property', { edit: 'setValue', place: onMenu, property: 'colour', cell: 'desktop', value: 1 }, 'no property “colour”'],
-  ['an unknown band', { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'watch', value: 1 }, 'no value for “watch”'],
-  ['a value for all widths of a banded property', { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'all', value: 1 }, 'no value for “all”'],
-  ['a value out of range', { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'desktop', value: -1 }, 'Between items: A length from 0 to 120 px.'],
-  ['a value of the wrong kind', { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'desktop', value: '12' }, 'Between items'],
-  ['a menu that is not there', { edit: 'setValue', place: onMenu, property: 'menu', cell: 'all', value: 'gone' }, 'points to a menu that is not there'],
-  ['a piece that is gone', { edit: 'clearValue', place: { ...onMenu, piece: 'x' }, property: 'itemGap', cell: 'desktop' }, 'no longer in “Main header”'],
-  ['a path that is taken', { edit: 'changePage', page: 'small', path: '/BOATS' }, 'already the path of “Boats”'],
-  ['pages of the same path', { edit: 'addPages', pages: ['x', 'y'].map((id) => ({ id, title: id, path: '/same', parent: null })) }, 'already the path of “x”'],
+  [
+    'an unknown property',
+    { edit: 'setValue', place: onMenu, property: 'colour', cell: 'desktop', value: 1 },
+    'no property “colour”',
+  ],
+  [
+    'an unknown band',
+    { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'watch', value: 1 },
+    'no value for “watch”',
+  ],
+  [
+    'a value for all widths of a banded property',
+    { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'all', value: 1 },
+    'no value for “all”',
+  ],
+  [
+    'a value out of range',
+    { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'desktop', value: -1 },
+    'Between items: A length from 0 to 120 px.',
+  ],
+  [
+    'a value of the wrong kind',
+    { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'desktop', value: '12' },
+    'Between items',
+  ],
+  [
+    'a menu that is not there',
+    { edit: 'setValue', place: onMenu, property: 'menu', cell: 'all', value: 'gone' },
+    'points to a menu that is not there',
+  ],
+  [
+    'a piece that is gone',
+    { edit: 'clearValue', place: { ...onMenu, piece: 'x' }, property: 'itemGap', cell: 'desktop' },
+    'no longer in “Main header”',
+  ],
+  [
+    'a path that is taken',
+    { edit: 'changePage', page: 'small', path: '/BOATS' },
+    'already the path of “Boats”',
+  ],
+  [
+    'pages of the same path',
+    { edit: 'addPages', pages: ['x', 'y'].map((id) => ({ id, title: id, path: '/same', parent: null })) },
+    'already the path of “x”',
+  ],
   ['the last bar', { edit: 'removeBar', at, bar: 'b' }, 'at least one has to stay'],
-  ['an item below itself', { edit: 'moveItem', menu: 'm', item: 'i2', parent: 'i3', index: 0 }, 'stands below itself'],
-  ['a breakpoint past its neighbour', { edit: 'moveBreakpoint', band: 'tablet', from: 1020 }, 'at least 40 px wide'],
+  [
+    'an item below itself',
+    { edit: 'moveItem', menu: 'm', item: 'i2', parent: 'i3', index: 0 },
+    'stands below itself',
+  ],
+  [
+    'a breakpoint past its neighbour',
+    { edit: 'moveBreakpoint', band: 'tablet', from: 1020 },
+    'at least 40 px wide',
+  ],
   ['a site without a band to move', { edit: 'moveBreakpoint', band: 'x', from: 700 }, 'no longer there'],
 ])('%s is refused with its reason', (_, edit, reason) => {
   expect(refusal(edit)).toContain(reason);
 });
 
 test('an edit that nobody knows, or with more in it than belongs there, is not read', () => {
-  for (const wrong of [null, 'setValue', {}, { edit: 'explode' }, { edit: 'constructor' }, { edit: 'renameSite', name: 'A', force: true }]) {
+  for (const wrong of [
+    null,
+    'setValue',
+    {},
+    { edit: 'explode' },
+    { edit: 'constructor' },
+    { edit: 'renameSite', name: 'A', force: true },
+  ]) {
     expect(v.is(editSchema, wrong)).toBe(false);
   }
 });
@@ -125,10 +221,19 @@ test('removing an item moves its children up in its place', () => {
 });
 
 test('whatever is moved where, every piece stands in exactly one bay', () => {
-  const move = fc.record({ piece: fc.constantFrom('logo', 'menu', 'button'), bay: fc.constantFrom('start' as const, 'middle' as const, 'end' as const), index: fc.nat(4) });
+  const move = fc.record({
+    piece: fc.constantFrom('logo', 'menu', 'button'),
+    bay: fc.constantFrom('start' as const, 'middle' as const, 'end' as const),
+    index: fc.nat(4),
+  });
   fc.assert(
     fc.property(fc.array(move, { maxLength: 12 }), (moves) => {
-      const edits = moves.map(({ piece, bay, index }): Edit => ({ edit: 'movePiece', at, piece, spot: { bar: 'b', bay, index } }));
+      const edits = moves.map(({ piece, bay, index }): Edit => ({
+        edit: 'movePiece',
+        at,
+        piece,
+        spot: { bar: 'b', bay, index },
+      }));
       const { bays } = applied(sampleSite(), ...edits).site.headers.h!.bars.b!;
       expect([...bays.start, ...bays.middle, ...bays.end].sort()).toEqual(['button', 'logo', 'menu']);
     }),
@@ -137,13 +242,26 @@ test('whatever is moved where, every piece stands in exactly one bay', () => {
 
 test('changes of different things do not overlap, changes of the same thing do, and the place is named', () => {
   const patchesOf = (edit: Edit) => applied(sampleSite(), edit).patches;
-  const gap = (cell: string): Edit => ({ edit: 'setValue', place: onMenu, property: 'itemGap', cell, value: 1 });
+  const gap = (cell: string): Edit => ({
+    edit: 'setValue',
+    place: onMenu,
+    property: 'itemGap',
+    cell,
+    value: 1,
+  });
   const size: Edit = { edit: 'setValue', place: onMenu, property: 'textSize', cell: 'desktop', value: 20 };
   expect(overlap(patchesOf(gap('desktop')), patchesOf(size))).toBeNull();
-  expect(overlap(patchesOf(gap('desktop')), patchesOf(gap('desktop')))).toBe('headers.h.pieces.menu.values.itemGap');
+  expect(overlap(patchesOf(gap('desktop')), patchesOf(gap('desktop')))).toBe(
+    'headers.h.pieces.menu.values.itemGap',
+  );
   const removed: Edit = { edit: 'removePiece', at, piece: 'menu' };
   expect(overlap(patchesOf(gap('desktop')), patchesOf(removed))).toContain('headers.h.pieces.menu');
   const moveOther: Edit = { edit: 'movePiece', at, piece: 'logo', spot: { bar: 'b', bay: 'end', index: 0 } };
-  const moveButton: Edit = { edit: 'movePiece', at, piece: 'button', spot: { bar: 'b', bay: 'start', index: 0 } };
+  const moveButton: Edit = {
+    edit: 'movePiece',
+    at,
+    piece: 'button',
+    spot: { bar: 'b', bay: 'start', index: 0 },
+  };
   expect(overlap(patchesOf(moveOther), patchesOf(moveButton))).toContain('bays');
 });

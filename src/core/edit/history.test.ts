@@ -2,7 +2,12 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { reach, type Step } from './history';
 
-const edit = (revision: number, group: string | null = null): Step => ({ revision, kind: 'edit', of: null, group });
+const edit = (revision: number, group: string | null = null): Step => ({
+  revision,
+  kind: 'edit',
+  of: null,
+  group,
+});
 
 test('nothing is reached at the beginning', () => {
   expect(reach([])).toEqual({ undo: [], redo: [] });
@@ -23,7 +28,12 @@ test('edits without a gesture are never reached together', () => {
 });
 
 test('redo goes forward in the order of the edits', () => {
-  const steps: Step[] = [edit(1, 'a'), edit(2, 'a'), { revision: 3, kind: 'undo', of: 2, group: 'a' }, { revision: 4, kind: 'undo', of: 1, group: 'a' }];
+  const steps: Step[] = [
+    edit(1, 'a'),
+    edit(2, 'a'),
+    { revision: 3, kind: 'undo', of: 2, group: 'a' },
+    { revision: 4, kind: 'undo', of: 1, group: 'a' },
+  ];
   expect(reach(steps)).toEqual({ undo: [], redo: [1, 2] });
 });
 

@@ -21,8 +21,12 @@ export interface Reach {
 function topGroup(stack: readonly Step[]): number[] {
   const top = stack.at(-1);
   if (!top) return [];
-  const start = top.group === null ? stack.length - 1 : stack.findLastIndex((step) => step.group !== top.group) + 1;
-  return stack.slice(start).map((step) => step.revision).reverse();
+  const start =
+    top.group === null ? stack.length - 1 : stack.findLastIndex((step) => step.group !== top.group) + 1;
+  return stack
+    .slice(start)
+    .map((step) => step.revision)
+    .reverse();
 }
 
 /** What the next undo and redo reach after these steps, which are in the order of their revisions. */
@@ -38,7 +42,8 @@ export function reach(steps: readonly Step[]): Reach {
     }
     const [from, to] = step.kind === 'undo' ? [done, undone] : [undone, done];
     const top = from.pop();
-    if (!top || top.revision !== step.of) throw new Error(`Revision ${step.revision} does not ${step.kind} the top of the history`);
+    if (!top || top.revision !== step.of)
+      throw new Error(`Revision ${step.revision} does not ${step.kind} the top of the history`);
     to.push(edits.get(top.revision)!);
   }
   return { undo: topGroup(done), redo: topGroup(undone) };

@@ -43,7 +43,8 @@ export type Edit = EditOf<(typeof editKinds)[keyof typeof editKinds]>;
 /** Reads an edit from outside; the kind is told by its name in `edit`. */
 export const editSchema: v.GenericSchema<unknown, Edit> = v.lazy((input) => {
   const name = typeof input === 'object' && input !== null && 'edit' in input ? String(input.edit) : '';
-  if (Object.hasOwn(editKinds, name)) return editKinds[name as keyof typeof editKinds].schema as v.GenericSchema<unknown, Edit>;
+  if (Object.hasOwn(editKinds, name))
+    return editKinds[name as keyof typeof editKinds].schema as v.GenericSchema<unknown, Edit>;
   return v.never(`There is no edit “${name}”.`);
 });
 

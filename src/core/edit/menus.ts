@@ -11,7 +11,9 @@ const itemGone = (menu: Menu) => `The item is no longer in the menu “${menu.na
 
 /** The order that an item stands in: that of its parent's children, or the top of the menu; undefined when it is nowhere. */
 function siblingsOf(menu: Menu, item: string): string[] | undefined {
-  return [menu.top, ...Object.values(menu.items).map((each) => each.children)].find((order) => order.includes(item));
+  return [menu.top, ...Object.values(menu.items).map((each) => each.children)].find((order) =>
+    order.includes(item),
+  );
 }
 
 function itemAt(draft: Site, edit: { menu: string; item: string }) {
@@ -70,7 +72,12 @@ export const addItem = editKind({
 /** Gives an item a label of its own, or with null takes it away again. */
 export const labelItem = editKind({
   title: 'Label an item',
-  schema: v.strictObject({ edit: v.literal('labelItem'), menu: idSchema, item: idSchema, label: v.nullable(labelSchema) }),
+  schema: v.strictObject({
+    edit: v.literal('labelItem'),
+    menu: idSchema,
+    item: idSchema,
+    label: v.nullable(labelSchema),
+  }),
   apply(draft, edit) {
     const at = itemAt(draft, edit);
     if (typeof at === 'string') return at;

@@ -5,13 +5,18 @@ import type { Site } from '../site/site';
 import { editKind, type Refusal } from './edit-kind';
 
 function takenPath(draft: Site, path: string, except: string): Refusal {
-  const twin = Object.values(draft.pages).find((page) => page.id !== except && pathKey(page.path) === pathKey(path));
+  const twin = Object.values(draft.pages).find(
+    (page) => page.id !== except && pathKey(page.path) === pathKey(path),
+  );
   return twin ? `“${path}” is already the path of “${twin.title}”.` : null;
 }
 
 export const addPages = editKind({
   title: 'Add pages',
-  schema: v.strictObject({ edit: v.literal('addPages'), pages: v.pipe(v.array(pageSchema), v.minLength(1), v.maxLength(5000)) }),
+  schema: v.strictObject({
+    edit: v.literal('addPages'),
+    pages: v.pipe(v.array(pageSchema), v.minLength(1), v.maxLength(5000)),
+  }),
   apply(draft, { pages }) {
     const taken = new Map(Object.values(draft.pages).map((page) => [pathKey(page.path), page.title]));
     for (const page of pages) {

@@ -31,7 +31,12 @@ function takeOut(assembly: Assembly, piece: string): void {
 
 export const addPiece = editKind({
   title: 'Add a piece',
-  schema: v.strictObject({ edit: v.literal('addPiece'), at: assemblyPlaceSchema, spot: spotSchema, piece: pieceSchema }),
+  schema: v.strictObject({
+    edit: v.literal('addPiece'),
+    at: assemblyPlaceSchema,
+    spot: spotSchema,
+    piece: pieceSchema,
+  }),
   apply(draft, { at, spot, piece }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
@@ -47,7 +52,12 @@ export const addPiece = editKind({
 /** Moves a piece to a spot; the index counts without the piece itself. */
 export const movePiece = editKind({
   title: 'Move a piece',
-  schema: v.strictObject({ edit: v.literal('movePiece'), at: assemblyPlaceSchema, piece: idSchema, spot: spotSchema }),
+  schema: v.strictObject({
+    edit: v.literal('movePiece'),
+    at: assemblyPlaceSchema,
+    piece: idSchema,
+    spot: spotSchema,
+  }),
   apply(draft, { at, piece, spot }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;

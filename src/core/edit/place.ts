@@ -39,5 +39,7 @@ export function findPlace(site: Site, place: Place): PlaceContent | string {
     return bar ? { holder: bar, properties: barProperties } : `The bar is no longer in “${assembly.name}”.`;
   }
   const piece = assembly.pieces[place.piece];
-  return piece ? { holder: piece, properties: pieceKind(piece.kind).properties } : `The piece is no longer in “${assembly.name}”.`;
+  return piece
+    ? { holder: piece, properties: pieceKind(piece.kind).properties }
+    : `The piece is no longer in “${assembly.name}”.`;
 }

@@ -17,11 +17,18 @@ export const renameSite = editKind({
 /** Moves the lower edge of a band (CSS px). */
 export const moveBreakpoint = editKind({
   title: 'Move a breakpoint',
-  schema: v.strictObject({ edit: v.literal('moveBreakpoint'), band: bandSchema.entries.id, from: bandSchema.entries.from }),
+  schema: v.strictObject({
+    edit: v.literal('moveBreakpoint'),
+    band: bandSchema.entries.id,
+    from: bandSchema.entries.from,
+  }),
   apply(draft, edit) {
     const band = draft.bands.find((each) => each.id === edit.band);
     if (!band) return 'This band is no longer there.';
-    const moved = draft.bands.map((each) => ({ ...each, from: each.id === edit.band ? edit.from : each.from }));
+    const moved = draft.bands.map((each) => ({
+      ...each,
+      from: each.id === edit.band ? edit.from : each.from,
+    }));
     const parsed = v.safeParse(bandsSchema, moved);
     if (!parsed.success) return parsed.issues[0].message;
     band.from = edit.from;

@@ -48,7 +48,12 @@ export const setValue = editKind({
 /** Takes a cell's own value away, so that it follows the wider band again. */
 export const clearValue = editKind({
   title: 'Clear a value',
-  schema: v.strictObject({ edit: v.literal('clearValue'), place: placeSchema, property: v.string(), cell: cellSchema }),
+  schema: v.strictObject({
+    edit: v.literal('clearValue'),
+    place: placeSchema,
+    property: v.string(),
+    cell: cellSchema,
+  }),
   apply(draft, edit) {
     const cell = findCell(draft, edit);
     if (typeof cell === 'string') return cell;

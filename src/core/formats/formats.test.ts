@@ -6,7 +6,9 @@ import { readSiteFile, SITE_FILE_FORM, writeSiteFile } from './site-file';
 import { readSitemap } from './sitemap';
 
 test('a list gives titles, paths and nesting', () => {
-  const { pages, problems } = readPageList('Home  /\nRooms\t/rooms\n  The tower room  /rooms/tower\n    Up there  /rooms/tower/up\n\n  Cellar /cellar\nVisit us');
+  const { pages, problems } = readPageList(
+    'Home  /\nRooms\t/rooms\n  The tower room  /rooms/tower\n    Up there  /rooms/tower/up\n\n  Cellar /cellar\nVisit us',
+  );
   expect(problems).toEqual([]);
   expect(pages.map(({ title, path, parent, line }) => [title, path, parent, line])).toEqual([
     ['Home', '/', null, 1],
@@ -58,7 +60,14 @@ const sitemap = (...addresses: string[]) =>
   `<?xml version="1.0"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${addresses.map((each) => `<url><loc>${each}</loc></url>`).join('\n')}\n</urlset>`;
 
 test('a sitemap gives pages nested by their paths, wherever the parent stands', () => {
-  const { pages, problems } = readSitemap(sitemap('https://example.com/a/b-c/', 'https://example.com/', 'https://example.com/a.html', 'https://example.com/a/b-c/d?x=1&amp;y=2'));
+  const { pages, problems } = readSitemap(
+    sitemap(
+      'https://example.com/a/b-c/',
+      'https://example.com/',
+      'https://example.com/a.html',
+      'https://example.com/a/b-c/d?x=1&amp;y=2',
+    ),
+  );
   expect(problems).toEqual([]);
   expect(pages.map(({ title, path, parent }) => [title, path, parent])).toEqual([
     ['B c', '/a/b-c', 2],
@@ -80,13 +89,17 @@ test.each([
 });
 
 test('an address that cannot be a page is named with its line, the others are read', () => {
-  const { pages, problems } = readSitemap(sitemap('https://example.com/a', 'nonsense', 'https://example.com/A', 'https://example.com/%20'));
+  const { pages, problems } = readSitemap(
+    sitemap('https://example.com/a', 'nonsense', 'https://example.com/A', 'https://example.com/%20'),
+  );
   expect(pages).toHaveLength(1);
   expect(problems.map((problem) => problem.line)).toEqual([4, 5, 6]);
 });
 
 test('entities that grow without bound are not expanded', () => {
-  const bomb = '<!DOCTYPE x [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;">]>' + sitemap('https://example.com/&b;');
+  const bomb =
+    '<!DOCTYPE x [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;">]>' +
+    sitemap('https://example.com/&b;');
   expect(JSON.stringify(readSitemap(bomb)).length).toBeLessThan(1000);
 });
 
@@ -104,21 +117,43 @@ function fileProblems(change: (json: Record<string, never>) => void): string {
   const json = JSON.parse(writeSiteFile(sampleSite(), noBytes));
   change(json);
   const reading = readSiteFile(JSON.stringify(json));
-  return reading.ok ? 'nothing wrong' : reading.problems.map(({ path, reason }) => `${path}: ${reason}`).join('\n');
+  return reading.ok
+    ? 'nothing wrong'
+    : reading.problems.map(({ path, reason }) => `${path}: ${reason}`).join('\n');
 }
 
 test.each<[string, (json: never) => void, string]>([
-  ['a newer version', (json: { site: { version: number } }) => void (json.site.version = 2), 'site.version: is 2; this application reads version 1. It was written by a newer'],
+  [
+    'a newer version',
+    (json: { site: { version: number } }) => void (json.site.version = 2),
+    'site.version: is 2; this application reads version 1. It was written by a newer',
+  ],
   ['no version', (json: { site: { version?: number } }) => void delete json.site.version, 'site.version'],
   ['another form', (json: { form: string }) => void (json.form = 'x'), 'form: A site file says'],
-  ['a missing reference', (json: { site: { menus: object } }) => void (json.site.menus = {}), 'site.headers.h.pieces.menu.values.menu.all: points to a menu that is not there (m)'],
+  [
+    'a missing reference',
+    (json: { site: { menus: object } }) => void (json.site.menus = {}),
+    'site.headers.h.pieces.menu.values.menu.all: points to a menu that is not there (m)',
+  ],
   [
     'a script in a link',
-    (json: { site: { menus: { m: { items: { i1: { link: object } } } } } }) => void (json.site.menus.m.items.i1.link = { to: 'address', address: 'javascript:alert(1)' }),
+    (json: { site: { menus: { m: { items: { i1: { link: object } } } } } }) =>
+      void (json.site.menus.m.items.i1.link = { to: 'address', address: 'javascript:alert(1)' }),
     'site.menus.m.items.i1.link.address: A link may not use javascript:',
   ],
-  ['something that does not belong there', (json: { site: object }) => void Object.assign(json.site, { extra: 1 }), 'site.extra'],
-  ['artwork without bytes', (json: { site: { artwork: object } }) => void Object.assign(json.site.artwork, { a: { id: 'a', name: 'A', type: 'image/png', width: 1, height: 1, alt: '', hash: '0'.repeat(64) } }), 'site.artwork.a.hash: has no bytes'],
+  [
+    'something that does not belong there',
+    (json: { site: object }) => void Object.assign(json.site, { extra: 1 }),
+    'site.extra',
+  ],
+  [
+    'artwork without bytes',
+    (json: { site: { artwork: object } }) =>
+      void Object.assign(json.site.artwork, {
+        a: { id: 'a', name: 'A', type: 'image/png', width: 1, height: 1, alt: '', hash: '0'.repeat(64) },
+      }),
+    'site.artwork.a.hash: has no bytes',
+  ],
 ])('a site file with %s is refused, with the place inside it', (_, change, expected) => {
   expect(fileProblems(change as (json: Record<string, never>) => void)).toContain(expected);
 });

@@ -31,7 +31,15 @@ export function readPageList(text: string, taken: ReadonlyMap<string, string> = 
   const problems: LineProblem[] = [];
   const lines = text.split(/\r\n|\r|\n/);
   if (lines.length > MOST_LINES) {
-    return { pages, problems: [{ line: MOST_LINES + 1, reason: `A list has at most ${MOST_LINES} lines; this one has ${lines.length}.` }] };
+    return {
+      pages,
+      problems: [
+        {
+          line: MOST_LINES + 1,
+          reason: `A list has at most ${MOST_LINES} lines; this one has ${lines.length}.`,
+        },
+      ],
+    };
   }
   const seen = new Map<string, number>();
   // The pages above the current line, outermost first.
@@ -57,7 +65,12 @@ export function readPageList(text: string, taken: ReadonlyMap<string, string> = 
   return { pages, problems };
 }
 
-function lineProblem(title: string, path: string, seen: ReadonlyMap<string, number>, taken: ReadonlyMap<string, string>): string | null {
+function lineProblem(
+  title: string,
+  path: string,
+  seen: ReadonlyMap<string, number>,
+  taken: ReadonlyMap<string, string>,
+): string | null {
   const parsed = v.safeParse(titleSchema, title);
   if (!parsed.success) return parsed.issues[0].message;
   const problem = pathProblem(path);

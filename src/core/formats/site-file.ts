@@ -10,7 +10,10 @@ export const SITE_FILE_FORM = 'gable-ridge-site';
 export const siteFileSchema = v.strictObject({
   form: v.literal(SITE_FILE_FORM, `A site file says "form": "${SITE_FILE_FORM}".`),
   site: siteSchema,
-  artwork: v.record(v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/)), v.pipe(v.string(), v.base64('Not base64.'))),
+  artwork: v.record(
+    v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/)),
+    v.pipe(v.string(), v.base64('Not base64.')),
+  ),
 });
 export type SiteFile = v.InferOutput<typeof siteFileSchema>;
 
@@ -28,8 +31,13 @@ function versionProblem(json: unknown): Problem | null {
   const version = (json as { site?: { version?: unknown } } | null)?.site?.version;
   if (version === undefined || version === SITE_VERSION) return null;
   const newer = typeof version === 'number' && version > SITE_VERSION;
-  const advice = newer ? 'It was written by a newer Gable Ridge; open it there.' : 'Such a version was never in use.';
-  return { path: 'site.version', reason: `is ${JSON.stringify(version)}; this application reads version ${SITE_VERSION}. ${advice}` };
+  const advice = newer
+    ? 'It was written by a newer Gable Ridge; open it there.'
+    : 'Such a version was never in use.';
+  return {
+    path: 'site.version',
+    reason: `is ${JSON.stringify(version)}; this application reads version ${SITE_VERSION}. ${advice}`,
+  };
 }
 
 /** Reads a site file; a broken one is refused whole, with the paths inside it and the reasons. */
@@ -45,15 +53,29 @@ export function readSiteFile(text: string): SiteFileReading {
   const parsed = v.safeParse(siteFileSchema, json);
   if (!parsed.success) return refuse(...problemsOf(parsed.issues));
   const file = parsed.output;
-  const problems = integrityProblems(file.site).map((problem) => ({ ...problem, path: `site.${problem.path}` }));
-  const missing = Object.values(file.site.artwork).filter((artwork) => !Object.hasOwn(file.artwork, artwork.hash));
-  problems.push(...missing.map((artwork) => ({ path: `site.artwork.${artwork.id}.hash`, reason: 'has no bytes in this file' })));
+  const problems = integrityProblems(file.site).map((problem) => ({
+    ...problem,
+    path: `site.${problem.path}`,
+  }));
+  const missing = Object.values(file.site.artwork).filter(
+    (artwork) => !Object.hasOwn(file.artwork, artwork.hash),
+  );
+  problems.push(
+    ...missing.map((artwork) => ({
+      path: `site.artwork.${artwork.id}.hash`,
+      reason: 'has no bytes in this file',
+    })),
+  );
   return problems.length > 0 ? refuse(...problems) : { ok: true, file };
 }
 
 /** A site file's text; `bytes` gives the base64 of artwork by its hash. */
 export function writeSiteFile(site: Site, bytes: (hash: string) => string): string {
   const hashes = [...new Set(Object.values(site.artwork).map((artwork) => artwork.hash))];
-  const file: SiteFile = { form: SITE_FILE_FORM, site, artwork: Object.fromEntries(hashes.map((hash) => [hash, bytes(hash)])) };
+  const file: SiteFile = {
+    form: SITE_FILE_FORM,
+    site,
+    artwork: Object.fromEntries(hashes.map((hash) => [hash, bytes(hash)])),
+  };
   return `${JSON.stringify(file, null, 2)}\n`;
 }

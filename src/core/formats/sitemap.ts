@@ -5,17 +5,30 @@ import type { FoundPage, LineProblem, PageReading } from './reading';
 
 /** The addresses in a sitemap with the line of each. */
 function locations(text: string): { address: string; line: number }[] {
-  const parser = new XMLParser({ isArray: (name) => name === 'url', parseTagValue: false, processEntities: true });
+  const parser = new XMLParser({
+    isArray: (name) => name === 'url',
+    parseTagValue: false,
+    processEntities: true,
+  });
   const urls: { loc?: unknown }[] = parser.parse(text)?.urlset?.url ?? [];
   // The parser tells no lines, so each address takes the line of the next <loc>, which stand in the same order.
-  const lines = text.split(/\r\n|\r|\n/).flatMap((content, index) => (content.match(/<loc[\s>]/g) ?? []).map(() => index + 1));
-  return urls.map((url, index) => ({ address: typeof url.loc === 'string' ? url.loc.trim() : '', line: lines[index] ?? 1 }));
+  const lines = text
+    .split(/\r\n|\r|\n/)
+    .flatMap((content, index) => (content.match(/<loc[\s>]/g) ?? []).map(() => index + 1));
+  return urls.map((url, index) => ({
+    address: typeof url.loc === 'string' ? url.loc.trim() : '',
+    line: lines[index] ?? 1,
+  }));
 }
 
 /** A title guessed from the last part of a path: `/on-board/quiet_room.html` gives `Quiet room`. */
 function titleFromPath(path: string): string {
   if (path === '/') return 'Home';
-  const words = path.split('/').at(-1)!.replace(/[-_.~]+/g, ' ').trim();
+  const words = path
+    .split('/')
+    .at(-1)!
+    .replace(/[-_.~]+/g, ' ')
+    .trim();
   return words === '' ? path : words.charAt(0).toUpperCase() + words.slice(1);
 }
 
@@ -47,7 +60,8 @@ function parentOf(path: string, byPath: ReadonlyMap<string, number>): number | n
  */
 export function readSitemap(text: string, taken: ReadonlyMap<string, string> = new Map()): PageReading {
   const valid = XMLValidator.validate(text);
-  if (valid !== true) return { pages: [], problems: [{ line: valid.err.line, reason: `This is not XML: ${valid.err.msg}` }] };
+  if (valid !== true)
+    return { pages: [], problems: [{ line: valid.err.line, reason: `This is not XML: ${valid.err.msg}` }] };
   if (!/<urlset[\s>]/.test(text)) {
     const index = /<sitemapindex[\s>]/.test(text);
     const reason = index
@@ -59,10 +73,22 @@ export function readSitemap(text: string, taken: ReadonlyMap<string, string> = n
   const problems: LineProblem[] = [];
   const byPath = new Map<string, number>();
   const found = locations(text);
-  if (found.length > MOST_LINES) return { pages, problems: [{ line: found[MOST_LINES]!.line, reason: `At most ${MOST_LINES} addresses can be read; this sitemap has ${found.length}.` }] };
+  if (found.length > MOST_LINES)
+    return {
+      pages,
+      problems: [
+        {
+          line: found[MOST_LINES]!.line,
+          reason: `At most ${MOST_LINES} addresses can be read; this sitemap has ${found.length}.`,
+        },
+      ],
+    };
   for (const { address, line } of found) {
     const path = pathOf(address);
-    const problem = path === null ? `“${address}” is not an address.` : (pathProblem(path) ?? twinProblem(path, byPath, taken));
+    const problem =
+      path === null
+        ? `“${address}” is not an address.`
+        : (pathProblem(path) ?? twinProblem(path, byPath, taken));
     if (path === null || problem) {
       problems.push({ line, reason: problem! });
       continue;
@@ -73,7 +99,11 @@ export function readSitemap(text: string, taken: ReadonlyMap<string, string> = n
   return { pages: nested(pages, byPath), problems };
 }
 
-function twinProblem(path: string, byPath: ReadonlyMap<string, number>, taken: ReadonlyMap<string, string>): string | null {
+function twinProblem(
+  path: string,
+  byPath: ReadonlyMap<string, number>,
+  taken: ReadonlyMap<string, string>,
+): string | null {
   if (byPath.has(pathKey(path))) return `“${path}” stands in this sitemap twice.`;
   const owner = taken.get(pathKey(path));
   return owner === undefined ? null : `“${path}” is already the path of “${owner}”.`;

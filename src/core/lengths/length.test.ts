@@ -12,12 +12,21 @@ test.each([
   expect(readLength(text)).toEqual({ ok: true, px: expected });
 });
 
-test.each(['', 'px', '14em', '1 4', '14px;', '1e3', '٣'])('%p is not a length, and the reason quotes it', (text) => {
-  const reading = readLength(text);
-  expect(reading.ok).toBe(false);
-  expect(!reading.ok && reading.reason).toContain(`“${text}”`);
-});
+test.each(['', 'px', '14em', '1 4', '14px;', '1e3', '٣'])(
+  '%p is not a length, and the reason quotes it',
+  (text) => {
+    const reading = readLength(text);
+    expect(reading.ok).toBe(false);
+    expect(!reading.ok && reading.reason).toContain(`“${text}”`);
+  },
+);
 
 test('lengths are written short', () => {
-  expect([px(0), px(14), px(1 / 3), rem(18), mediaEm(1024)]).toEqual(['0', '14px', '0.3333px', '1.125rem', '64em']);
+  expect([px(0), px(14), px(1 / 3), rem(18), mediaEm(1024)]).toEqual([
+    '0',
+    '14px',
+    '0.3333px',
+    '1.125rem',
+    '64em',
+  ]);
 });

@@ -3,12 +3,16 @@
 export type LengthReading = { ok: true; px: number } | { ok: false; reason: string };
 
 /** The reader's usual text size, in CSS px: what 1rem and, in media queries, 1em come to. */
-export const ROOT_TEXT_PX = 16;
+const ROOT_TEXT_PX = 16;
 
 /** Reads `14`, `14px` or `0.875rem` as CSS px. */
 export function readLength(text: string): LengthReading {
   const match = /^(-?\d+(?:\.\d+)?|-?\.\d+)\s*(px|rem)?$/i.exec(text.trim());
-  if (!match) return { ok: false, reason: `“${text.trim()}” is not a length. Type px or rem, such as 14, 14px or 0.875rem.` };
+  if (!match)
+    return {
+      ok: false,
+      reason: `“${text.trim()}” is not a length. Type px or rem, such as 14, 14px or 0.875rem.`,
+    };
   const number = Number(match[1]);
   return { ok: true, px: match[2]?.toLowerCase() === 'rem' ? number * ROOT_TEXT_PX : number };
 }

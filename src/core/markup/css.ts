@@ -23,7 +23,9 @@ function writeRules(rules: Rules, indent: string): string {
   return Object.entries(rules)
     .filter(([, declarations]) => Object.keys(declarations).length > 0)
     .map(([selector, declarations]) => {
-      const lines = Object.entries(declarations).map(([property, value]) => `${indent}  ${property}: ${value};\n`);
+      const lines = Object.entries(declarations).map(
+        ([property, value]) => `${indent}  ${property}: ${value};\n`,
+      );
       return `${indent}${selector} {\n${lines.join('')}${indent}}\n`;
     })
     .join('');

@@ -13,7 +13,20 @@ export interface Element {
 const voidElements = new Set(['img', 'meta', 'link', 'br', 'hr', 'input', 'base']);
 
 /** Elements whose inside is written on one line, since white space there would show. */
-const phrasing = new Set(['a', 'button', 'span', 'p', 'h1', 'h2', 'h3', 'title', 'small', 'strong', 'script', 'summary']);
+const phrasing = new Set([
+  'a',
+  'button',
+  'span',
+  'p',
+  'h1',
+  'h2',
+  'h3',
+  'title',
+  'small',
+  'strong',
+  'script',
+  'summary',
+]);
 
 /** An element node; attributes that are null, undefined or false are left out, true ones stand without a value. */
 export function el(tag: string, attributes: Attributes = {}, ...children: Node[]): Element {
@@ -21,12 +34,12 @@ export function el(tag: string, attributes: Attributes = {}, ...children: Node[]
 }
 
 /** Text with the characters that mean something in HTML content escaped. */
-export function escapeText(text: string): string {
+function escapeText(text: string): string {
   return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 }
 
 /** Text for a double-quoted attribute. */
-export function escapeAttribute(text: string): string {
+function escapeAttribute(text: string): string {
   return escapeText(text).replace(/"/g, '&quot;');
 }
 
@@ -52,7 +65,11 @@ function writeInline(node: string | Element): string {
 export function writeHtml(node: Node, indent = ''): string {
   if (!isNode(node)) return '';
   const children = typeof node === 'string' ? [] : node.children.filter(isNode);
-  if (typeof node === 'string' || phrasing.has(node.tag) || children.every((child) => typeof child === 'string')) {
+  if (
+    typeof node === 'string' ||
+    phrasing.has(node.tag) ||
+    children.every((child) => typeof child === 'string')
+  ) {
     return `${indent}${writeInline(node)}\n`;
   }
   const inside = children.map((child) => writeHtml(child, `${indent}  `)).join('');

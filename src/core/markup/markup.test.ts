@@ -4,20 +4,28 @@ import { el, writeHtml } from './html';
 
 test('text and attributes are escaped, whatever they hold', () => {
   const html = writeHtml(el('a', { href: '/?a=1&b="2"', title: '<x>' }, '<script>alert("1")</script> & co'));
-  expect(html).toBe('<a href="/?a=1&amp;b=&quot;2&quot;" title="&lt;x&gt;">&lt;script&gt;alert("1")&lt;/script&gt; &amp; co</a>\n');
+  expect(html).toBe(
+    '<a href="/?a=1&amp;b=&quot;2&quot;" title="&lt;x&gt;">&lt;script&gt;alert("1")&lt;/script&gt; &amp; co</a>\n',
+  );
 });
 
 test('attributes that are null, undefined or false are left out, true ones stand bare', () => {
-  expect(writeHtml(el('script', { src: 'a.js', defer: true, async: false, id: null, nonce: undefined }))).toBe('<script src="a.js" defer></script>\n');
+  expect(
+    writeHtml(el('script', { src: 'a.js', defer: true, async: false, id: null, nonce: undefined })),
+  ).toBe('<script src="a.js" defer></script>\n');
 });
 
 test('blocks are indented, phrasing content stays on one line so that no white space shows', () => {
-  const html = writeHtml(el('ul', {}, el('li', {}, el('a', { href: '#' }, 'A', el('span', {}, 'b'))), false, null));
+  const html = writeHtml(
+    el('ul', {}, el('li', {}, el('a', { href: '#' }, 'A', el('span', {}, 'b'))), false, null),
+  );
   expect(html).toBe('<ul>\n  <li>\n    <a href="#">A<span>b</span></a>\n  </li>\n</ul>\n');
 });
 
 test('empty rules and blocks are not written', () => {
-  expect(writeCss([{ '.a': {} }, { at: '@media print', inside: [{ '.b': {} }] }, { '.c': { color: 'red' } }])).toBe('.c {\n  color: red;\n}\n');
+  expect(
+    writeCss([{ '.a': {} }, { at: '@media print', inside: [{ '.b': {} }] }, { '.c': { color: 'red' } }]),
+  ).toBe('.c {\n  color: red;\n}\n');
 });
 
 test('changed rules hold what differs and no more', () => {
@@ -27,7 +35,9 @@ test('changed rules hold what differs and no more', () => {
 });
 
 test('joined rules keep declarations of the same selector, the later one winning', () => {
-  expect(joinRules({ '.a': { color: 'red', gap: '0' } }, { '.a': { color: 'blue' } })).toEqual({ '.a': { color: 'blue', gap: '0' } });
+  expect(joinRules({ '.a': { color: 'red', gap: '0' } }, { '.a': { color: 'blue' } })).toEqual({
+    '.a': { color: 'blue', gap: '0' },
+  });
 });
 
 test('a CSS string cannot be broken out of', () => {

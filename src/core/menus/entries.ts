@@ -21,13 +21,19 @@ export function pageTrail(site: Site, page: string | null): string[] {
  * A menu as it stands on a page: labels and addresses settled, the item of the current page marked `page`, and
  * `trail` on items that lead to one of its ancestors or hold a marked item below them.
  */
-export function menuEntries(site: Site, menu: Menu, currentPage: string | null, href: (link: Link) => string | null): MenuEntry[] {
+export function menuEntries(
+  site: Site,
+  menu: Menu,
+  currentPage: string | null,
+  href: (link: Link) => string | null,
+): MenuEntry[] {
   const ancestors = new Set(pageTrail(site, currentPage).slice(1));
   const entry = (id: string): MenuEntry => {
     const item = menu.items[id]!;
     const children = item.children.map(entry);
     const page = item.link.to === 'page' ? item.link.page : null;
-    const onTrail = (page !== null && ancestors.has(page)) || children.some((child) => child.current !== null);
+    const onTrail =
+      (page !== null && ancestors.has(page)) || children.some((child) => child.current !== null);
     const current = page !== null && page === currentPage ? 'page' : onTrail ? 'trail' : null;
     return { id, label: itemLabel(site, item), href: href(item.link), current, children };
   };

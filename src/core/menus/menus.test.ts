@@ -43,7 +43,12 @@ test('a menu of any pages is sound, holds each once, and keeps their order', () 
         return { id: `p${index}`, title: `Page ${index}`, path: `/${index}`, parent };
       });
       const menu = menuFromPages('m', 'Menu', pages, (page) => `i-${page.id}`);
-      const site = { ...newSite('S', countedIds()), pages: Object.fromEntries(pages.map((page) => [page.id, page])), pageOrder: pages.map((page) => page.id), menus: { m: menu } };
+      const site = {
+        ...newSite('S', countedIds()),
+        pages: Object.fromEntries(pages.map((page) => [page.id, page])),
+        pageOrder: pages.map((page) => page.id),
+        menus: { m: menu },
+      };
       expect(integrityProblems(site)).toEqual([]);
       for (const order of [menu.top, ...Object.values(menu.items).map((item) => item.children)]) {
         const places = order.map((id) => pages.findIndex((page) => `i-${page.id}` === id));

@@ -13,8 +13,22 @@ export const button: PieceKind = {
   kind: 'button',
   label: 'Button',
   properties: [
-    property({ name: 'label', label: 'Label', group: 'Content', kind: textKind(80), banded: false, initial: 'Button' }),
-    property<Link>({ name: 'link', label: 'Leads to', group: 'Content', kind: linkKind(), banded: false, initial: { to: 'nothing' } }),
+    property({
+      name: 'label',
+      label: 'Label',
+      group: 'Content',
+      kind: textKind(80),
+      banded: false,
+      initial: 'Button',
+    }),
+    property<Link>({
+      name: 'link',
+      label: 'Leads to',
+      group: 'Content',
+      kind: linkKind(),
+      banded: false,
+      initial: { to: 'nothing' },
+    }),
     property({
       name: 'paddingBlock',
       label: 'Above and below',

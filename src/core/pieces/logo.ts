@@ -42,7 +42,13 @@ export const logo: PieceKind = {
     ...placeProperties,
   ],
   css: {
-    '.logo': { display: 'inline-flex', 'align-items': 'center', color: 'inherit', 'text-decoration': 'none', 'white-space': 'nowrap' },
+    '.logo': {
+      display: 'inline-flex',
+      'align-items': 'center',
+      color: 'inherit',
+      'text-decoration': 'none',
+      'white-space': 'nowrap',
+    },
     '.logo > img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
   },
   summary: (values) => (values.artwork === null ? 'text' : 'artwork'),
@@ -55,7 +61,12 @@ export const logo: PieceKind = {
       'a',
       { class: pieceClass(piece, context), href: context.homeHref },
       picture
-        ? el('img', { src: picture.src, width: picture.width, height: picture.height, alt: picture.alt || context.siteName })
+        ? el('img', {
+            src: picture.src,
+            width: picture.width,
+            height: picture.height,
+            alt: picture.alt || context.siteName,
+          })
         : name,
     );
   },

@@ -8,13 +8,23 @@ import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { linkOrSpan, pieceClass, type MenuEntry, type PieceContext, type PieceKind, type SettledPiece } from './piece';
+import {
+  linkOrSpan,
+  pieceClass,
+  type MenuEntry,
+  type PieceContext,
+  type PieceKind,
+  type SettledPiece,
+} from './piece';
 
 const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
 type ShownAs = keyof typeof shownAsLabels;
 
 /** How each form stands: whether there is a list, which way it runs, and what becomes of an entry's children. */
-const forms: Record<ShownAs, { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }> = {
+const forms: Record<
+  ShownAs,
+  { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }
+> = {
   row: { list: true, direction: 'row', below: 'dropped' },
   column: { list: true, direction: 'column', below: 'indented' },
   columns: { list: true, direction: 'row', below: 'under a heading' },
@@ -39,7 +49,11 @@ function shownAsCss(value: ShownAs): Rules {
   const dropped = below === 'dropped';
   const headed = below === 'under a heading';
   return {
-    '& > .menu-list': { display: list ? 'flex' : 'none', 'flex-direction': direction, 'flex-wrap': headed ? 'wrap' : 'nowrap' },
+    '& > .menu-list': {
+      display: list ? 'flex' : 'none',
+      'flex-direction': direction,
+      'flex-wrap': headed ? 'wrap' : 'nowrap',
+    },
     '& > .menu-list > li': { display: dropped ? 'flex' : 'block' },
     '& > .menu-list > li > .menu-link': { 'font-weight': headed ? '600' : 'inherit' },
     '& > .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
@@ -69,14 +83,24 @@ function entryHtml(entry: MenuEntry, prefix: string, level: number): Element {
     linkOrSpan(entry.href, { class: 'menu-link', ...current }, entry.label),
     below && level === 1 && toggleHtml(entry, belowId),
     below &&
-      el('ul', { class: 'menu-below', id: belowId }, ...entry.children.map((child) => entryHtml(child, prefix, level + 1))),
+      el(
+        'ul',
+        { class: 'menu-below', id: belowId },
+        ...entry.children.map((child) => entryHtml(child, prefix, level + 1)),
+      ),
   );
 }
 
 function menuButtonHtml(label: string, drawer: string): Element {
   return el(
     'button',
-    { class: 'menu-button', type: 'button', command: 'show-modal', commandfor: drawer, 'aria-haspopup': 'dialog' },
+    {
+      class: 'menu-button',
+      type: 'button',
+      command: 'show-modal',
+      commandfor: drawer,
+      'aria-haspopup': 'dialog',
+    },
     el('span', { class: 'menu-sign', 'aria-hidden': 'true' }),
     label,
   );
@@ -100,7 +124,14 @@ export const menu: PieceKind = {
   kind: 'menu',
   label: 'Menu',
   properties: [
-    property({ name: 'menu', label: 'Menu', group: 'Content', kind: referenceKind('menus'), banded: false, initial: null }),
+    property({
+      name: 'menu',
+      label: 'Menu',
+      group: 'Content',
+      kind: referenceKind('menus'),
+      banded: false,
+      initial: null,
+    }),
     property<ShownAs>({
       name: 'shownAs',
       label: 'Shown as',
@@ -110,8 +141,22 @@ export const menu: PieceKind = {
       initial: 'row',
       css: shownAsCss,
     }),
-    property({ name: 'opens', label: 'Opens', group: 'Collapse', kind: referenceKind('drawers'), banded: false, initial: null }),
-    property({ name: 'buttonLabel', label: 'Label of the button', group: 'Collapse', kind: textKind(40), banded: false, initial: 'Menu' }),
+    property({
+      name: 'opens',
+      label: 'Opens',
+      group: 'Collapse',
+      kind: referenceKind('drawers'),
+      banded: false,
+      initial: null,
+    }),
+    property({
+      name: 'buttonLabel',
+      label: 'Label of the button',
+      group: 'Collapse',
+      kind: textKind(40),
+      banded: false,
+      initial: 'Menu',
+    }),
     property({
       name: 'itemGap',
       label: 'Between items',
@@ -147,7 +192,13 @@ export const menu: PieceKind = {
     '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
     '.menu-list > li': { 'align-items': 'center' },
     '.menu li': { position: 'relative' },
-    '.menu-link': { display: 'block', color: 'inherit', 'text-decoration': 'none', 'white-space': 'nowrap' },
+    '.menu-link': {
+      display: 'block',
+      'inline-size': 'fit-content',
+      color: 'inherit',
+      'text-decoration': 'none',
+      'white-space': 'nowrap',
+    },
     'a.menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
     '.menu-link[aria-current]': { 'box-shadow': 'inset 0 -2px currentcolor' },
     '.menu-toggle': {
@@ -170,7 +221,11 @@ export const menu: PieceKind = {
       translate: '0 -25%',
     },
     '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
-    '.menu-list > li > .menu-below': { 'z-index': '10', 'min-inline-size': 'max-content', 'inset-block-start': '100%' },
+    '.menu-list > li > .menu-below': {
+      'z-index': '10',
+      'min-inline-size': 'max-content',
+      'inset-block-start': '100%',
+    },
     '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
     '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
     '.menu-below .menu-below': { 'padding-inline-start': '1rem' },
@@ -185,8 +240,19 @@ export const menu: PieceKind = {
       font: 'inherit',
       cursor: 'pointer',
     },
-    '.menu-sign': { 'inline-size': '1.1em', 'block-size': '0.8em', 'border-block': '2px solid', position: 'relative' },
-    '.menu-sign::after': { content: '""', position: 'absolute', 'inset-inline': '0', 'inset-block-start': 'calc(50% - 1px)', 'border-block-start': '2px solid' },
+    '.menu-sign': {
+      'inline-size': '1.1em',
+      'block-size': '0.8em',
+      'border-block': '2px solid',
+      position: 'relative',
+    },
+    '.menu-sign::after': {
+      content: '""',
+      position: 'absolute',
+      'inset-inline': '0',
+      'inset-block-start': 'calc(50% - 1px)',
+      'border-block-start': '2px solid',
+    },
   },
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
@@ -194,7 +260,8 @@ export const menu: PieceKind = {
   openWithoutScriptsCss: {
     '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
   },
-  summary: (values) => (values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs]),
+  summary: (values) =>
+    values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs],
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   opens: openedBy,
   html(piece, context, bands) {

@@ -64,7 +64,11 @@ export function pieceClass(piece: SettledPiece, context: PieceContext): string {
 }
 
 /** Markup of a link that may have no target: then a span. */
-export function linkOrSpan(href: string | null, attributes: Record<string, string>, ...children: Node[]): Element {
+export function linkOrSpan(
+  href: string | null,
+  attributes: Record<string, string>,
+  ...children: Node[]
+): Element {
   const { class: name, ...others } = attributes;
   return { tag: href === null ? 'span' : 'a', attributes: { class: name, href, ...others }, children };
 }

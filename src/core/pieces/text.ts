@@ -10,7 +10,14 @@ export const text: PieceKind = {
   kind: 'text',
   label: 'Text',
   properties: [
-    property({ name: 'text', label: 'Text', group: 'Content', kind: textKind(400), banded: false, initial: 'Text' }),
+    property({
+      name: 'text',
+      label: 'Text',
+      group: 'Content',
+      kind: textKind(400),
+      banded: false,
+      initial: 'Text',
+    }),
     ...typeProperties({ size: 15, weight: 'regular' }),
     ...placeProperties,
   ],

@@ -8,7 +8,11 @@ export const assemblyKinds = ['headers', 'drawers', 'footers'] as const;
 export type AssemblyKind = (typeof assemblyKinds)[number];
 
 /** One assembly in the words of the interface. */
-export const assemblyNouns: Record<AssemblyKind, string> = { headers: 'header', drawers: 'drawer', footers: 'footer' };
+export const assemblyNouns: Record<AssemblyKind, string> = {
+  headers: 'header',
+  drawers: 'drawer',
+  footers: 'footer',
+};
 
 const drawerProperties = [
   property({
@@ -34,4 +38,8 @@ const drawerProperties = [
 ];
 
 /** The properties that an assembly of each kind has as a whole. */
-export const assemblyProperties: Record<AssemblyKind, Property[]> = { headers: [], drawers: drawerProperties, footers: [] };
+export const assemblyProperties: Record<AssemblyKind, Property[]> = {
+  headers: [],
+  drawers: drawerProperties,
+  footers: [],
+};

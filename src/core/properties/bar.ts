@@ -32,7 +32,9 @@ export const barProperties = [
     kind: choiceKind({ content: 'content width', full: 'full width' }),
     banded: true,
     initial: 'content',
-    css: (value) => ({ '& > .bays': { 'max-inline-size': value === 'full' ? 'none' : 'var(--content-width)' } }),
+    css: (value) => ({
+      '& > .bays': { 'max-inline-size': value === 'full' ? 'none' : 'var(--content-width)' },
+    }),
   }),
   property({
     name: 'leastHeight',
@@ -96,7 +98,11 @@ export const barProperties = [
     banded: true,
     initial: 'none',
     css: (value) => ({
-      '&': { 'box-shadow': { none: 'none', below: 'inset 0 -1px var(--line)', above: 'inset 0 1px var(--line)' }[value] },
+      '&': {
+        'box-shadow': { none: 'none', below: 'inset 0 -1px var(--line)', above: 'inset 0 1px var(--line)' }[
+          value
+        ],
+      },
     }),
   }),
 ];

@@ -3,7 +3,7 @@ import { idSchema } from './id';
 import type { Reference } from './reference';
 
 /** The schemes that a link may have; every other, such as `javascript:` or `data:`, is refused. */
-export const linkSchemes = ['https:', 'http:', 'mailto:', 'tel:'] as const;
+const linkSchemes = ['https:', 'http:', 'mailto:', 'tel:'] as const;
 
 /** Why an address cannot be a link's target; null when it can. The scheme is read as browsers do (WHATWG URL, 4.4). */
 export function addressProblem(address: string): string | null {
@@ -17,7 +17,7 @@ export function addressProblem(address: string): string | null {
   return `A link may not use ${protocol} – only ${linkSchemes.join(', ')}.`;
 }
 
-export const addressSchema = v.pipe(
+const addressSchema = v.pipe(
   v.string(),
   v.trim(),
   v.maxLength(2000, 'An address has at most 2,000 characters.'),

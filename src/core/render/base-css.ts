@@ -11,7 +11,14 @@ export const resetCss: Rules = {
 
 /** Bars, bays, the drawer and the skip link: what headers, drawers and footers share. */
 export const assemblyCss: Rules = {
-  '.skip': { position: 'absolute', 'inset-block-start': '-10rem', 'z-index': '20', padding: '0.75rem 1rem', background: 'var(--ground)', color: 'var(--ink)' },
+  '.skip': {
+    position: 'absolute',
+    'inset-block-start': '-10rem',
+    'z-index': '20',
+    padding: '0.75rem 1rem',
+    background: 'var(--ground)',
+    color: 'var(--ink)',
+  },
   '.skip:focus': { 'inset-block-start': '0' },
   '.bar': { 'padding-inline': 'var(--gutter)' },
   '.bays': { display: 'grid', 'margin-inline': 'auto' },

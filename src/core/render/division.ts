@@ -13,9 +13,11 @@ function occupied(bar: SettledBar, bay: EdgeBay): boolean {
  * its content). Without a middle, the start and the end take what they need, and what is left lies between them.
  */
 function columns(bar: SettledBar): Declarations {
-  if (bar.values.bays === 'stacked') return { 'grid-template-columns': 'minmax(0, 1fr)', 'justify-content': 'normal' };
+  if (bar.values.bays === 'stacked')
+    return { 'grid-template-columns': 'minmax(0, 1fr)', 'justify-content': 'normal' };
   const held = edgeBays.filter((bay) => occupied(bar, bay));
-  if (held.includes('middle')) return { 'grid-template-columns': '1fr auto 1fr', 'justify-content': 'normal' };
+  if (held.includes('middle'))
+    return { 'grid-template-columns': '1fr auto 1fr', 'justify-content': 'normal' };
   if (held.length === 2) return { 'grid-template-columns': 'auto auto', 'justify-content': 'space-between' };
   return { 'grid-template-columns': 'auto', 'justify-content': held[0] ?? 'normal' };
 }
@@ -34,6 +36,8 @@ function bayRules(bar: SettledBar, bay: EdgeBay): Declarations {
 
 /** The rules of a bar's bays in the band that it was settled for; `&` stands for the bar. */
 export function divisionRules(bar: SettledBar): Rules {
-  const bays = edgeBays.filter((bay) => bar.bays[bay].length > 0).map((bay) => [`& > .bays > .bay-${bay}`, bayRules(bar, bay)]);
+  const bays = edgeBays
+    .filter((bay) => bar.bays[bay].length > 0)
+    .map((bay) => [`& > .bays > .bay-${bay}`, bayRules(bar, bay)]);
   return { '& > .bays': columns(bar), ...Object.fromEntries(bays) };
 }

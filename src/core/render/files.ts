@@ -14,7 +14,14 @@ export type SiteFile =
 
 /** The site's home page, or a stand-in for it where the site has none: a folder without an `index.html` does not open. */
 export function homePage(site: Site): Page {
-  return Object.values(site.pages).find((page) => page.path === '/') ?? { id: 'home', title: site.name, path: '/', parent: null };
+  return (
+    Object.values(site.pages).find((page) => page.path === '/') ?? {
+      id: 'home',
+      title: site.name,
+      path: '/',
+      parent: null,
+    }
+  );
 }
 
 /** The pages that are handed over, in their order, the home page among them in any case. */
@@ -32,7 +39,10 @@ export function renderFiles(site: Site, script: string): SiteFile[] {
     { path: STYLESHEET, text: renderStylesheet(site) },
     { path: SCRIPT, text: script },
     ...fonts.map((font) => ({ path: `fonts/${fontFileName(font)}`, font })),
-    ...families.map((family) => ({ path: `fonts/licence-${fontFamily(family).id}.txt`, fontLicence: family })),
+    ...families.map((family) => ({
+      path: `fonts/licence-${fontFamily(family).id}.txt`,
+      fontLicence: family,
+    })),
     ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), artwork: artwork.hash })),
   ];
 }

@@ -28,10 +28,16 @@ function namer(taken: Set<string>) {
 }
 
 function nameAssembly(assembly: Assembly, root: string, unique: (wanted: string) => string): [Id, string][] {
-  const bars = assembly.order.map((id): [Id, string] => [id, unique(`${root}-${slug(assembly.bars[id]!.name, 'bar')}`)]);
+  const bars = assembly.order.map((id): [Id, string] => [
+    id,
+    unique(`${root}-${slug(assembly.bars[id]!.name, 'bar')}`),
+  ]);
   const pieces = assembly.order.flatMap((id) =>
     edgeBays.flatMap((bay) =>
-      assembly.bars[id]!.bays[bay].map((piece): [Id, string] => [piece, unique(`${root}-${assembly.pieces[piece]!.kind}`)]),
+      assembly.bars[id]!.bays[bay].map((piece): [Id, string] => [
+        piece,
+        unique(`${root}-${assembly.pieces[piece]!.kind}`),
+      ]),
     ),
   );
   return [...bars, ...pieces];
@@ -40,7 +46,22 @@ function nameAssembly(assembly: Assembly, root: string, unique: (wanted: string)
 /** Readable class names for everything in the site's headers, drawers and footers; also the ids of drawers. */
 export function settleNames(site: Site): Names {
   // Names that the page's own markup and the kinds of pieces use.
-  const unique = namer(new Set(['header', 'drawer', 'footer', 'content', 'bar', 'bays', 'bay', 'skip', 'logo', 'menu', 'button', 'text']));
+  const unique = namer(
+    new Set([
+      'header',
+      'drawer',
+      'footer',
+      'content',
+      'bar',
+      'bays',
+      'bay',
+      'skip',
+      'logo',
+      'menu',
+      'button',
+      'text',
+    ]),
+  );
   const entries = assemblyKinds.flatMap((kind) =>
     Object.values(site[kind]).flatMap((assembly): [Id, string][] => {
       const root = unique(slug(assembly.name, assemblyNouns[kind]));

@@ -27,7 +27,13 @@ function hrefFrom(site: Site, file: string): (link: Link) => string | null {
 }
 
 /** Context for the pieces of one assembly; `landmarks` holds the names that landmarks of the page have already. */
-function pieceContext(site: Site, page: Page, names: Names, assembly: Assembly, landmarks: Set<string>): PieceContext {
+function pieceContext(
+  site: Site,
+  page: Page,
+  names: Names,
+  assembly: Assembly,
+  landmarks: Set<string>,
+): PieceContext {
   const file = pageFile(page.path);
   const href = hrefFrom(site, file);
   return {
@@ -71,7 +77,11 @@ function barsHtml(assembly: PerBand, context: PieceContext): Node[] {
   return assembly[0]!.bars.map((bar, index) => {
     const bands = assembly.map((band) => band.bars[index]!);
     const bays = edgeBays.map((bay) => bayHtml(bands, bay, context)).filter(Boolean);
-    return el('div', { class: `bar ${context.className(bar.id)}` }, bays.length > 0 && el('div', { class: 'bays' }, ...bays));
+    return el(
+      'div',
+      { class: `bar ${context.className(bar.id)}` },
+      bays.length > 0 && el('div', { class: 'bays' }, ...bays),
+    );
   });
 }
 
@@ -92,7 +102,9 @@ function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
 /** The drawers that these pieces open. */
 function openedDrawers(site: Site, pieces: readonly SettledPiece[]): Assembly[] {
   const ids = new Set(pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null));
-  return [...ids].map((id) => (id === null ? undefined : site.drawers[id])).filter((drawer) => drawer !== undefined);
+  return [...ids]
+    .map((id) => (id === null ? undefined : site.drawers[id]))
+    .filter((drawer) => drawer !== undefined);
 }
 
 /** What stands on a page besides its content. Given apart from the placing, so that a workbench can show what is placed nowhere. */
@@ -139,9 +151,19 @@ export function renderPage(site: Site, page: Page, on: OnPage = placedOnPage(sit
       'body',
       {},
       el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
-      header && el('header', { class: `header ${names.get(on.header!.id)!}` }, ...barsHtml(header, contextOf(on.header!))),
+      header &&
+        el(
+          'header',
+          { class: `header ${names.get(on.header!.id)!}` },
+          ...barsHtml(header, contextOf(on.header!)),
+        ),
       standIn(page),
-      footer && el('footer', { class: `footer ${names.get(on.footer!.id)!}` }, ...barsHtml(footer, contextOf(on.footer!))),
+      footer &&
+        el(
+          'footer',
+          { class: `footer ${names.get(on.footer!.id)!}` },
+          ...barsHtml(footer, contextOf(on.footer!)),
+        ),
       ...[...drawers].map((drawer) => drawerHtml(site, drawer, contextOf(drawer))),
     ),
   );

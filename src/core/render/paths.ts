@@ -11,7 +11,8 @@ export function relativeHref(from: string, to: string): string {
   const source = from.split('/').slice(0, -1);
   const target = to.split('/');
   let shared = 0;
-  while (shared < source.length && shared < target.length - 1 && source[shared] === target[shared]) shared += 1;
+  while (shared < source.length && shared < target.length - 1 && source[shared] === target[shared])
+    shared += 1;
   return [...source.slice(shared).map(() => '..'), ...target.slice(shared)].join('/');
 }
 

@@ -20,7 +20,13 @@ function edited(...edits: Edit[]): Site {
   return outcome.site;
 }
 
-const setOn = (piece: string, property: string, cell: string, value: unknown): Edit => ({ edit: 'setValue', place: { on: 'piece', ...at, piece }, property, cell, value });
+const setOn = (piece: string, property: string, cell: string, value: unknown): Edit => ({
+  edit: 'setValue',
+  place: { on: 'piece', ...at, piece },
+  property,
+  cell,
+  value,
+});
 
 /** The text of the block that begins with these words. */
 function block(css: string, start: string): string {
@@ -31,10 +37,21 @@ function block(css: string, start: string): string {
 }
 
 test('every page is valid HTML', async () => {
-  const validator = new HtmlValidate({ extends: ['html-validate:recommended'], rules: { 'no-unknown-attributes': 'off', 'attribute-allowed-values': 'off', 'doctype-style': ['error', { style: 'lowercase' }] } });
+  const validator = new HtmlValidate({
+    extends: ['html-validate:recommended'],
+    rules: {
+      'no-unknown-attributes': 'off',
+      'attribute-allowed-values': 'off',
+      'doctype-style': ['error', { style: 'lowercase' }],
+    },
+  });
   for (const page of renderedPages(sampleSite())) {
     const report = await validator.validateString(renderPage(sampleSite(), page));
-    expect(report.results.flatMap((result) => result.messages.map((message) => `${message.line}: ${message.message}`))).toEqual([]);
+    expect(
+      report.results.flatMap((result) =>
+        result.messages.map((message) => `${message.line}: ${message.message}`),
+      ),
+    ).toEqual([]);
   }
 });
 
@@ -58,7 +75,13 @@ test('links are relative to the page that they stand on, and the current item is
 });
 
 test('text of the designer never becomes markup', () => {
-  const html = renderPage(edited(setOn('button', 'label', 'all', '</a><script>alert(1)</script>'), { edit: 'renameSite', name: '"><img src=x>' }), sampleSite().pages.home!);
+  const html = renderPage(
+    edited(setOn('button', 'label', 'all', '</a><script>alert(1)</script>'), {
+      edit: 'renameSite',
+      name: '"><img src=x>',
+    }),
+    sampleSite().pages.home!,
+  );
   expect(html).not.toContain('<script>alert');
   expect(html).not.toContain('<img');
 });
@@ -66,12 +89,22 @@ test('text of the designer never becomes markup', () => {
 test('the drawer that the menu button opens stands on the page, with a button to close it', () => {
   const html = renderPage(sampleSite(), sampleSite().pages.home!);
   expect(html).toContain('command="show-modal" commandfor="side-drawer" aria-haspopup="dialog"');
-  expect(html).toContain('<dialog class="drawer side-drawer" id="side-drawer" aria-label="Side drawer" closedby="any">');
+  expect(html).toContain(
+    '<dialog class="drawer side-drawer" id="side-drawer" aria-label="Side drawer" closedby="any">',
+  );
   expect(html).toContain('command="close" commandfor="side-drawer"');
 });
 
 test('where no band shows a menu button, there is neither button nor drawer', () => {
-  const html = renderPage(edited({ edit: 'clearValue', place: { on: 'piece', ...at, piece: 'menu' }, property: 'shownAs', cell: 'phone' }), sampleSite().pages.home!);
+  const html = renderPage(
+    edited({
+      edit: 'clearValue',
+      place: { on: 'piece', ...at, piece: 'menu' },
+      property: 'shownAs',
+      cell: 'phone',
+    }),
+    sampleSite().pages.home!,
+  );
   expect(html).not.toMatch(/<dialog|menu-button/);
 });
 
@@ -84,9 +117,13 @@ test('a value set for the phone stands in its media query only', () => {
 });
 
 test('what is hidden takes no room, and comes back where a narrower band shows it again', () => {
-  const css = renderStylesheet(edited(setOn('logo', 'shown', 'tablet', 'hidden'), setOn('logo', 'shown', 'phone', 'shown')));
+  const css = renderStylesheet(
+    edited(setOn('logo', 'shown', 'tablet', 'hidden'), setOn('logo', 'shown', 'phone', 'shown')),
+  );
   expect(block(block(css, '@media (width < 64em)'), '.main-header-logo {')).toContain('display: none');
-  expect(block(block(css, '@media (width < 40em)'), '.main-header-logo {')).toContain('display: revert-layer');
+  expect(block(block(css, '@media (width < 40em)'), '.main-header-logo {')).toContain(
+    'display: revert-layer',
+  );
 });
 
 test('the middle is truly centred while it holds something, and gives its room back when it does not', () => {
@@ -112,16 +149,30 @@ test('files link to files that are there', () => {
   const targets = files.flatMap((file) => {
     if (!('text' in file) || !file.path.endsWith('.html')) return [];
     const base = new URL(file.path, 'https://example.com/');
-    return [...file.text.matchAll(/ (?:href|src)="([^"#]+)"/g)].map((match) => new URL(match[1]!, base).pathname.slice(1));
+    return [...file.text.matchAll(/ (?:href|src)="([^"#]+)"/g)].map((match) =>
+      new URL(match[1]!, base).pathname.slice(1),
+    );
   });
   expect(targets.length).toBeGreaterThan(10);
   expect(targets.filter((target) => !paths.has(target))).toEqual([]);
-  const fonts = files.flatMap((file) => ('text' in file && file.path === 'site.css' ? [...file.text.matchAll(/url\("([^"]+)"\)/g)].map((match) => match[1]!) : []));
+  const fonts = files.flatMap((file) =>
+    'text' in file && file.path === 'site.css'
+      ? [...file.text.matchAll(/url\("([^"]+)"\)/g)].map((match) => match[1]!)
+      : [],
+  );
   expect(fonts.filter((font) => !paths.has(font))).toEqual([]);
 });
 
 test('a site without a home page gets one, so that its folder opens', () => {
-  const site = { ...sampleSite(), pages: {}, pageOrder: [], menus: {}, headers: {}, drawers: {}, placing: { header: null, footer: null } };
+  const site = {
+    ...sampleSite(),
+    pages: {},
+    pageOrder: [],
+    menus: {},
+    headers: {},
+    drawers: {},
+    placing: { header: null, footer: null },
+  };
   expect(renderFiles(site, '')[0]!.path).toBe('index.html');
 });
 
@@ -130,19 +181,42 @@ test('the same site gives the same files', () => {
 });
 
 test('no two things bear the same name, however they are called', () => {
-  const assembly = (id: string, name: string) => ({ ...sampleSite().headers.h!, id, name, bars: { [`b${id}`]: { ...sampleSite().headers.h!.bars.b!, id: `b${id}`, bays: { start: [], middle: [], end: [] } } }, order: [`b${id}`], pieces: {} });
+  const assembly = (id: string, name: string) => ({
+    ...sampleSite().headers.h!,
+    id,
+    name,
+    bars: {
+      [`b${id}`]: {
+        ...sampleSite().headers.h!.bars.b!,
+        id: `b${id}`,
+        bays: { start: [], middle: [], end: [] },
+      },
+    },
+    order: [`b${id}`],
+    pieces: {},
+  });
   fc.assert(
-    fc.property(fc.array(fc.constantFrom('Menu', 'menu', 'Bar', 'A 2', 'A', '船', '9', '-'), { maxLength: 8 }), (names) => {
-      const site = { ...sampleSite(), headers: Object.fromEntries(names.map((name, index) => [`h${index}`, assembly(`h${index}`, name)])) };
-      const given = [...settleNames(site).values()];
-      expect(new Set(given).size).toBe(given.length);
-      for (const name of given) expect(name).toMatch(/^[a-z][a-z0-9-]*$/);
-    }),
+    fc.property(
+      fc.array(fc.constantFrom('Menu', 'menu', 'Bar', 'A 2', 'A', '船', '9', '-'), { maxLength: 8 }),
+      (names) => {
+        const site = {
+          ...sampleSite(),
+          headers: Object.fromEntries(names.map((name, index) => [`h${index}`, assembly(`h${index}`, name)])),
+        };
+        const given = [...settleNames(site).values()];
+        expect(new Set(given).size).toBe(given.length);
+        for (const name of given) expect(name).toMatch(/^[a-z][a-z0-9-]*$/);
+      },
+    ),
   );
 });
 
 test('slugs are plain', () => {
-  expect([slug('Große Übersicht!', 'x'), slug('  ', 'x'), slug('2 rows', 'bar')]).toEqual(['gro-e-ubersicht', 'x', 'bar-2-rows']);
+  expect([slug('Große Übersicht!', 'x'), slug('  ', 'x'), slug('2 rows', 'bar')]).toEqual([
+    'gro-e-ubersicht',
+    'x',
+    'bar-2-rows',
+  ]);
 });
 
 test.each([

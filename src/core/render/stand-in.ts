@@ -14,7 +14,9 @@ function article(page: Page): Node[] {
   return [
     el('h1', {}, page.title),
     ...paragraphs.flatMap((words, index): Node[] =>
-      index === 0 ? [el('p', {}, words)] : [el('h2', { id: `part-${index}` }, `Part ${index}`), el('p', {}, words)],
+      index === 0
+        ? [el('p', {}, words)]
+        : [el('h2', { id: `part-${index}` }, `Part ${index}`), el('p', {}, words)],
     ),
   ];
 }
@@ -37,8 +39,17 @@ export const standInCss: Rules = {
     'background-image':
       'linear-gradient(172deg, transparent 62%, var(--deep) 62.3%), linear-gradient(186deg, transparent 54%, var(--muted) 54.3%), linear-gradient(var(--soft), var(--line))',
   },
-  '.stand-in-text': { 'max-inline-size': 'var(--content-width)', 'margin-inline': 'auto', padding: '2.5rem var(--gutter) 0' },
-  '.stand-in :is(h1, h2)': { 'font-family': 'var(--heading-font)', 'font-weight': '600', 'line-height': '1.15', margin: '0 0 0.5em' },
+  '.stand-in-text': {
+    'max-inline-size': 'calc(var(--content-width) + 2 * var(--gutter))',
+    'margin-inline': 'auto',
+    padding: '2.5rem var(--gutter) 0',
+  },
+  '.stand-in :is(h1, h2)': {
+    'font-family': 'var(--heading-font)',
+    'font-weight': '600',
+    'line-height': '1.15',
+    margin: '0 0 0.5em',
+  },
   '.stand-in h1': { 'font-size': 'clamp(1.75rem, 1.25rem + 2vw, 2.75rem)' },
   '.stand-in p': { 'max-inline-size': '62ch', margin: '0 0 1.5em' },
 };

@@ -34,13 +34,23 @@ function brandRules(site: Site): Rules {
   const { text, heading } = site.brand.fonts;
   return {
     ':root': { ...colours, '--text-font': fontStack(text), '--heading-font': fontStack(heading) },
-    body: { 'background-color': 'var(--ground)', color: 'var(--ink)', 'font-family': 'var(--text-font)', 'font-size': '1rem', 'line-height': '1.5' },
+    body: {
+      'background-color': 'var(--ground)',
+      color: 'var(--ink)',
+      'font-family': 'var(--text-font)',
+      'font-size': '1rem',
+      'line-height': '1.5',
+    },
   };
 }
 
 /** The kinds of pieces that the site uses; only their rules are shipped. */
 function usedKinds(site: Site): PieceKind[] {
-  const used = new Set(assemblyKinds.flatMap((kind) => Object.values(site[kind]).flatMap((each) => Object.values(each.pieces).map((piece) => piece.kind))));
+  const used = new Set(
+    assemblyKinds.flatMap((kind) =>
+      Object.values(site[kind]).flatMap((each) => Object.values(each.pieces).map((piece) => piece.kind)),
+    ),
+  );
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
@@ -48,7 +58,10 @@ function usedKinds(site: Site): PieceKind[] {
 export function renderStylesheet(site: Site): string {
   const kinds = usedKinds(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
-  const withoutScripts: Block = { at: '@media (scripting: none)', inside: kinds.map((kind) => kind.openWithoutScriptsCss ?? {}) };
+  const withoutScripts: Block = {
+    at: '@media (scripting: none)',
+    inside: kinds.map((kind) => kind.openWithoutScriptsCss ?? {}),
+  };
   return (
     `@layer ${layers.join(', ')};\n` +
     writeCss([

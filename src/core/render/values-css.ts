@@ -12,8 +12,10 @@ import { divisionRules } from './division';
 import type { Names } from './names';
 
 /** Rules with `&` in their selectors replaced. */
-export function scopeRules(rules: Rules, selector: string): Rules {
-  return Object.fromEntries(Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]));
+function scopeRules(rules: Rules, selector: string): Rules {
+  return Object.fromEntries(
+    Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]),
+  );
 }
 
 function propertyRules(properties: readonly Property[], values: Record<string, unknown>): Rules {
@@ -24,17 +26,26 @@ function assemblyRules(assembly: SettledAssembly, names: Names): Rules {
   const scoped = (id: string, ...rules: Rules[]) => scopeRules(joinRules(...rules), `.${names.get(id)!}`);
   return joinRules(
     scoped(assembly.id, propertyRules(assemblyProperties[assembly.kind], assembly.values)),
-    ...assembly.bars.map((bar) => scoped(bar.id, propertyRules(barProperties, bar.values), divisionRules(bar))),
-    ...settledPieces(assembly).map((piece) => scoped(piece.id, propertyRules(pieceKind(piece.kind).properties, piece.values))),
+    ...assembly.bars.map((bar) =>
+      scoped(bar.id, propertyRules(barProperties, bar.values), divisionRules(bar)),
+    ),
+    ...settledPieces(assembly).map((piece) =>
+      scoped(piece.id, propertyRules(pieceKind(piece.kind).properties, piece.values)),
+    ),
   );
 }
 
 /** Everything that the designer's values say in one band. */
 function bandRules(site: Site, band: string, names: Names): Rules {
   const chain = site.bands.map((each) => each.id);
-  const brand = scopeRules(propertyRules(brandProperties, settledValues(site.brand.values, brandProperties, chain, band)), ':root');
+  const brand = scopeRules(
+    propertyRules(brandProperties, settledValues(site.brand.values, brandProperties, chain, band)),
+    ':root',
+  );
   const assemblies = assemblyKinds.flatMap((kind) =>
-    Object.values(site[kind]).map((assembly) => assemblyRules(resolveAssembly(site, kind, assembly, band), names)),
+    Object.values(site[kind]).map((assembly) =>
+      assemblyRules(resolveAssembly(site, kind, assembly, band), names),
+    ),
   );
   return joinRules(brand, ...assemblies);
 }

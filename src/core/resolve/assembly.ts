@@ -25,15 +25,26 @@ export interface SettledAssembly {
 }
 
 /** An assembly settled for a band of the site. */
-export function resolveAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): SettledAssembly {
+export function resolveAssembly(
+  site: Site,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  band: Id,
+): SettledAssembly {
   const chain = bandChain(site.bands);
   const piece = (id: Id): SettledPiece => {
     const { kind: pieceName, values } = assembly.pieces[id]!;
-    return { id, kind: pieceName, values: settledValues(values, pieceKind(pieceName).properties, chain, band) };
+    return {
+      id,
+      kind: pieceName,
+      values: settledValues(values, pieceKind(pieceName).properties, chain, band),
+    };
   };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
-    const settledBays = Object.fromEntries(edgeBays.map((bay) => [bay, bays[bay].map(piece)])) as SettledBar['bays'];
+    const settledBays = Object.fromEntries(
+      edgeBays.map((bay) => [bay, bays[bay].map(piece)]),
+    ) as SettledBar['bays'];
     return { id, name, values: settledValues(values, barProperties, chain, band), bays: settledBays };
   });
   const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);

@@ -2,9 +2,16 @@ import { EVERYWHERE, settle, type Settled } from '../bands/follow';
 import type { Property, Values } from '../properties/property';
 
 /** The value of one property in a band, with the band that it comes from. */
-export function settledValue(values: Values, property: Property, chain: readonly string[], band: string): Settled<unknown> {
+export function settledValue(
+  values: Values,
+  property: Property,
+  chain: readonly string[],
+  band: string,
+): Settled<unknown> {
   const cells = values[property.name] ?? {};
-  return property.banded ? settle(cells, chain, band, property.initial) : settle(cells, [EVERYWHERE], EVERYWHERE, property.initial);
+  return property.banded
+    ? settle(cells, chain, band, property.initial)
+    : settle(cells, [EVERYWHERE], EVERYWHERE, property.initial);
 }
 
 /** Every property's value in a band, by name. */
@@ -14,5 +21,7 @@ export function settledValues(
   chain: readonly string[],
   band: string,
 ): Record<string, unknown> {
-  return Object.fromEntries(properties.map((each) => [each.name, settledValue(values, each, chain, band).value]));
+  return Object.fromEntries(
+    properties.map((each) => [each.name, settledValue(values, each, chain, band).value]),
+  );
 }

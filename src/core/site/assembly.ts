@@ -25,7 +25,11 @@ export const pieceSchema = v.variant(
   `A piece’s kind is one of: ${pieceKinds.map((kind) => kind.kind).join(', ')}.`,
 ) as unknown as v.GenericSchema<unknown, Piece>;
 
-const baysSchema = v.strictObject({ start: v.array(idSchema), middle: v.array(idSchema), end: v.array(idSchema) });
+const baysSchema = v.strictObject({
+  start: v.array(idSchema),
+  middle: v.array(idSchema),
+  end: v.array(idSchema),
+});
 
 /** One horizontal strip. Its bays hold the ids of pieces in their order. */
 export const barSchema = v.strictObject({

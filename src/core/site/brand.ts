@@ -12,7 +12,9 @@ const familySchema = v.picklist(
 
 /** The looks of the site: colours by role, font families by use, and widths. */
 export const brandSchema = v.strictObject({
-  colours: v.strictObject(Object.fromEntries(colourRoles.map((role) => [role, hexSchema])) as Record<ColourRole, typeof hexSchema>),
+  colours: v.strictObject(
+    Object.fromEntries(colourRoles.map((role) => [role, hexSchema])) as Record<ColourRole, typeof hexSchema>,
+  ),
   fonts: v.strictObject({ text: familySchema, heading: familySchema }),
   values: valuesSchema(brandProperties),
 });

@@ -51,7 +51,9 @@ const firstBar: Record<AssemblyKind, { name: string; values: Record<string, unkn
 /** A header, drawer or footer of one empty bar, for a site whose widest band is `widest`. */
 export function newAssembly(kind: AssemblyKind, name: string, widest: Id, ids: IdSource): Assembly {
   const first = firstBar[kind];
-  const values = Object.fromEntries(Object.entries(first.values).map(([property, value]) => [property, { [widest]: value }]));
+  const values = Object.fromEntries(
+    Object.entries(first.values).map(([property, value]) => [property, { [widest]: value }]),
+  );
   const bar = newBar(ids(), first.name, values);
   return { id: ids(), name, order: [bar.id], bars: { [bar.id]: bar }, pieces: {}, values: {} };
 }

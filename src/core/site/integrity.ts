@@ -28,7 +28,11 @@ function assemblyValues(assembly: Assembly, kind: AssemblyKind): PlacedValues[] 
   const path = `${kind}.${assembly.id}`;
   return [
     { path, values: assembly.values, properties: assemblyProperties[kind] },
-    ...Object.values(assembly.bars).map((bar) => ({ path: `${path}.bars.${bar.id}`, values: bar.values, properties: barProperties })),
+    ...Object.values(assembly.bars).map((bar) => ({
+      path: `${path}.bars.${bar.id}`,
+      values: bar.values,
+      properties: barProperties,
+    })),
     ...Object.values(assembly.pieces).map((piece) => ({
       path: `${path}.pieces.${piece.id}`,
       values: piece.values,
@@ -41,7 +45,9 @@ function assemblyValues(assembly: Assembly, kind: AssemblyKind): PlacedValues[] 
 function allValues(site: Site): PlacedValues[] {
   return [
     { path: 'brand', values: site.brand.values, properties: brandProperties },
-    ...assemblyKinds.flatMap((kind) => Object.values(site[kind]).flatMap((assembly) => assemblyValues(assembly, kind))),
+    ...assemblyKinds.flatMap((kind) =>
+      Object.values(site[kind]).flatMap((assembly) => assemblyValues(assembly, kind)),
+    ),
   ];
 }
 
@@ -50,7 +56,10 @@ function valueReferences({ path, values, properties }: PlacedValues): PlacedRefe
     const { references } = property.kind;
     if (!references) return [];
     return Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
-      references(value).map((reference) => ({ ...reference, path: `${path}.values.${property.name}.${cell}` })),
+      references(value).map((reference) => ({
+        ...reference,
+        path: `${path}.values.${property.name}.${cell}`,
+      })),
     );
   });
 }
@@ -60,7 +69,10 @@ export function allReferences(site: Site): PlacedReference[] {
   return [
     ...Object.values(site.menus).flatMap((menu) =>
       Object.values(menu.items).flatMap((item) =>
-        linkReferences(item.link).map((reference) => ({ ...reference, path: `menus.${menu.id}.items.${item.id}.link` })),
+        linkReferences(item.link).map((reference) => ({
+          ...reference,
+          path: `menus.${menu.id}.items.${item.id}.link`,
+        })),
       ),
     ),
     ...allValues(site).flatMap(valueReferences),
@@ -70,7 +82,10 @@ export function allReferences(site: Site): PlacedReference[] {
 function missingReferences(site: Site): Problem[] {
   return allReferences(site)
     .filter(({ to, id }) => !Object.hasOwn(site[to], id))
-    .map(({ to, id, path }) => ({ path, reason: `points to a ${referenceNouns[to]} that is not there (${id})` }));
+    .map(({ to, id, path }) => ({
+      path,
+      reason: `points to a ${referenceNouns[to]} that is not there (${id})`,
+    }));
 }
 
 function missingBands(site: Site): Problem[] {
@@ -79,7 +94,10 @@ function missingBands(site: Site): Problem[] {
     Object.entries(values).flatMap(([name, cells]) =>
       Object.keys(cells)
         .filter((cell) => cell !== EVERYWHERE && !bands.has(cell))
-        .map((cell) => ({ path: `${path}.values.${name}.${cell}`, reason: 'belongs to a band that is not there' })),
+        .map((cell) => ({
+          path: `${path}.values.${name}.${cell}`,
+          reason: 'belongs to a band that is not there',
+        })),
     ),
   );
 }
@@ -88,12 +106,19 @@ function mismatchedKeys(site: Site): Problem[] {
   return partKinds.flatMap((kind) =>
     Object.entries(site[kind])
       .filter(([key, part]) => part.id !== key)
-      .map(([key, part]) => ({ path: `${kind}.${key}.id`, reason: `is ${part.id}, but stands under ${key}` })),
+      .map(([key, part]) => ({
+        path: `${kind}.${key}.id`,
+        reason: `is ${part.id}, but stands under ${key}`,
+      })),
   );
 }
 
 /** Compares an order of ids with the things that it orders: each has to stand in it exactly once. */
-export function orderProblems(order: readonly string[], things: Readonly<Record<string, unknown>>, path: string): Problem[] {
+function orderProblems(
+  order: readonly string[],
+  things: Readonly<Record<string, unknown>>,
+  path: string,
+): Problem[] {
   const problems: Problem[] = [];
   const seen = new Set<string>();
   for (const id of order) {
@@ -101,7 +126,8 @@ export function orderProblems(order: readonly string[], things: Readonly<Record<
     if (seen.has(id)) problems.push({ path, reason: `names ${id} twice` });
     seen.add(id);
   }
-  for (const id of Object.keys(things)) if (!seen.has(id)) problems.push({ path, reason: `leaves out ${id}` });
+  for (const id of Object.keys(things))
+    if (!seen.has(id)) problems.push({ path, reason: `leaves out ${id}` });
   return problems;
 }
 
@@ -110,7 +136,8 @@ function pageProblems(site: Site): Problem[] {
   const byPath = new Map<string, string>();
   for (const [id, page] of Object.entries(site.pages)) {
     const twin = byPath.get(pathKey(page.path));
-    if (twin !== undefined) problems.push({ path: `pages.${id}.path`, reason: `“${page.path}” is also the path of “${twin}”` });
+    if (twin !== undefined)
+      problems.push({ path: `pages.${id}.path`, reason: `“${page.path}” is also the path of “${twin}”` });
     byPath.set(pathKey(page.path), page.title);
     problems.push(...parentProblems(site, id));
   }
@@ -140,25 +167,37 @@ function menuProblems(menu: Menu): Problem[] {
   const tooDeep: Problem[] = [];
   const visit = (id: string, level: number) => {
     reached.add(id);
-    if (level > MENU_LEVELS) tooDeep.push({ path: `${path}.items.${id}`, reason: `stands on level ${level}; a menu has at most ${MENU_LEVELS}` });
+    if (level > MENU_LEVELS)
+      tooDeep.push({
+        path: `${path}.items.${id}`,
+        reason: `stands on level ${level}; a menu has at most ${MENU_LEVELS}`,
+      });
     menu.items[id]!.children.forEach((child) => visit(child, level + 1));
   };
   menu.top.forEach((id) => visit(id, 1));
   // Each item has one parent by now, so whatever the walk did not reach stands below itself.
   const circular = Object.keys(menu.items).filter((id) => !reached.has(id));
-  return [...tooDeep, ...circular.map((id) => ({ path: `${path}.items.${id}`, reason: 'stands below itself' }))];
+  return [
+    ...tooDeep,
+    ...circular.map((id) => ({ path: `${path}.items.${id}`, reason: 'stands below itself' })),
+  ];
 }
 
 function assemblyProblems(assembly: Assembly, path: string): Problem[] {
   const placed = Object.values(assembly.bars).flatMap((bar) => edgeBays.flatMap((bay) => bar.bays[bay]));
-  return [...orderProblems(assembly.order, assembly.bars, `${path}.order`), ...orderProblems(placed, assembly.pieces, `${path}.pieces`)];
+  return [
+    ...orderProblems(assembly.order, assembly.bars, `${path}.order`),
+    ...orderProblems(placed, assembly.pieces, `${path}.pieces`),
+  ];
 }
 
 function placingProblems(site: Site): Problem[] {
   const { header, footer } = site.placing;
   const problems: Problem[] = [];
-  if (header !== null && !Object.hasOwn(site.headers, header)) problems.push({ path: 'placing.header', reason: `points to a header that is not there (${header})` });
-  if (footer !== null && !Object.hasOwn(site.footers, footer)) problems.push({ path: 'placing.footer', reason: `points to a footer that is not there (${footer})` });
+  if (header !== null && !Object.hasOwn(site.headers, header))
+    problems.push({ path: 'placing.header', reason: `points to a header that is not there (${header})` });
+  if (footer !== null && !Object.hasOwn(site.footers, footer))
+    problems.push({ path: 'placing.footer', reason: `points to a footer that is not there (${footer})` });
   return problems;
 }
 
@@ -168,7 +207,9 @@ export function integrityProblems(site: Site): Problem[] {
     ...mismatchedKeys(site),
     ...pageProblems(site),
     ...Object.values(site.menus).flatMap(menuProblems),
-    ...assemblyKinds.flatMap((kind) => Object.values(site[kind]).flatMap((each) => assemblyProblems(each, `${kind}.${each.id}`))),
+    ...assemblyKinds.flatMap((kind) =>
+      Object.values(site[kind]).flatMap((each) => assemblyProblems(each, `${kind}.${each.id}`)),
+    ),
     ...placingProblems(site),
     ...missingReferences(site),
     ...missingBands(site),

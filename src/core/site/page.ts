@@ -11,7 +11,8 @@ export function pathProblem(path: string): string | null {
   if (path.length > 200) return 'A path has at most 200 characters.';
   const segments = path.slice(1).split('/');
   if (segments.includes('')) return `“${path}” has an empty part: two / in a row, or one at the end.`;
-  if (segments.some((segment) => segment === '.' || segment === '..')) return `“${path}” may not hold . or .. as a part.`;
+  if (segments.some((segment) => segment === '.' || segment === '..'))
+    return `“${path}” may not hold . or .. as a part.`;
   if (path.toLowerCase() === '/index') return '“/index” is the file of the home page; its path is /.';
   const wrong = segments.find((segment) => !/^[A-Za-z0-9._~-]+$/.test(segment));
   if (wrong === undefined) return null;

@@ -42,8 +42,16 @@ export function sampleSite(): Site {
         bars: { b: bar },
         pieces: {
           logo: newPiece('logo', 'logo'),
-          menu: newPiece('menu', 'menu', { menu: at('m'), opens: at('d'), shownAs: { desktop: 'row', phone: 'button' } }),
-          button: newPiece('button', 'button', { label: at('Go'), link: at({ to: 'page', page: 'boats' }), shown: { phone: 'hidden' } }),
+          menu: newPiece('menu', 'menu', {
+            menu: at('m'),
+            opens: at('d'),
+            shownAs: { desktop: 'row', phone: 'button' },
+          }),
+          button: newPiece('button', 'button', {
+            label: at('Go'),
+            link: at({ to: 'page', page: 'boats' }),
+            shown: { phone: 'hidden' },
+          }),
         },
         values: {},
       },

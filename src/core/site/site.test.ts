@@ -22,14 +22,34 @@ function problemsAfter(change: (site: Site) => void): string[] {
 }
 
 test.each<[string, (site: Site) => void, string]>([
-  ['a link to a page that is gone', (site) => {
+  [
+    'a link to a page that is gone',
+    (site) => {
       delete site.pages.small;
       site.pageOrder.pop();
-    }, 'menus.m.items.i3.link points to a page'],
-  ['a piece that shows a menu that is gone', (site) => void delete site.menus.m, 'headers.h.pieces.menu.values.menu.all points to a menu'],
-  ['a menu button that opens a drawer that is gone', (site) => void delete site.drawers.d, 'headers.h.pieces.menu.values.opens.all points to a drawer'],
-  ['a path taken twice, capitals aside', (site) => void (site.pages.small!.path = '/Boats'), 'pages.small.path “/Boats” is also'],
-  ['a page above itself', (site) => void (site.pages.boats!.parent = 'small'), 'pages.boats.parent makes the page an ancestor'],
+    },
+    'menus.m.items.i3.link points to a page',
+  ],
+  [
+    'a piece that shows a menu that is gone',
+    (site) => void delete site.menus.m,
+    'headers.h.pieces.menu.values.menu.all points to a menu',
+  ],
+  [
+    'a menu button that opens a drawer that is gone',
+    (site) => void delete site.drawers.d,
+    'headers.h.pieces.menu.values.opens.all points to a drawer',
+  ],
+  [
+    'a path taken twice, capitals aside',
+    (site) => void (site.pages.small!.path = '/Boats'),
+    'pages.small.path “/Boats” is also',
+  ],
+  [
+    'a page above itself',
+    (site) => void (site.pages.boats!.parent = 'small'),
+    'pages.boats.parent makes the page an ancestor',
+  ],
   ['an item in two places', (site) => void site.menus.m!.top.push('i3'), 'menus.m.items names i3 twice'],
   ['an item in no place', (site) => void site.menus.m!.top.pop(), 'menus.m.items leaves out i2'],
   [
@@ -44,30 +64,51 @@ test.each<[string, (site: Site) => void, string]>([
     'a fourth level',
     (site) => {
       const { items } = site.menus.m!;
-      for (const [id, parent] of [['i4', 'i3'], ['i5', 'i4']] as const) {
+      for (const [id, parent] of [
+        ['i4', 'i3'],
+        ['i5', 'i4'],
+      ] as const) {
         items[id] = { id, label: id, link: { to: 'nothing' }, children: [] };
         items[parent]!.children = [id];
       }
     },
     'menus.m.items.i5 stands on level 4',
   ],
-  ['a piece in no bay', (site) => void (site.headers.h!.bars.b!.bays.end = []), 'headers.h.pieces leaves out button'],
-  ['a value of a band that is gone', (site) => void site.bands.splice(2, 1), 'headers.h.pieces.menu.values.shownAs.phone belongs to a band'],
-  ['a header placed that is gone', (site) => void (site.placing.header = 'x'), 'placing.header points to a header'],
+  [
+    'a piece in no bay',
+    (site) => void (site.headers.h!.bars.b!.bays.end = []),
+    'headers.h.pieces leaves out button',
+  ],
+  [
+    'a value of a band that is gone',
+    (site) => void site.bands.splice(2, 1),
+    'headers.h.pieces.menu.values.shownAs.phone belongs to a band',
+  ],
+  [
+    'a header placed that is gone',
+    (site) => void (site.placing.header = 'x'),
+    'placing.header points to a header',
+  ],
   ['a part under the wrong id', (site) => void (site.pages.boats!.id = 'other'), 'pages.boats.id is other'],
 ])('%s is found, with its place', (_, change, expected) => {
   expect(problemsAfter(change).join('\n')).toContain(expected);
 });
 
 test('the schema names the place of a wrong value', () => {
-  const site = structuredClone(sampleSite()) as unknown as { headers: { h: { pieces: { menu: { values: Record<string, unknown> } } } } };
+  const site = structuredClone(sampleSite()) as unknown as {
+    headers: { h: { pieces: { menu: { values: Record<string, unknown> } } } };
+  };
   site.headers.h.pieces.menu.values.itemGap = { desktop: 9000 };
   const parsed = v.safeParse(siteSchema, site);
-  expect(problemsOf(parsed.issues!)).toEqual([{ path: 'headers.h.pieces.menu.values.itemGap.desktop', reason: 'A length from 0 to 120 px.' }]);
+  expect(problemsOf(parsed.issues!)).toEqual([
+    { path: 'headers.h.pieces.menu.values.itemGap.desktop', reason: 'A length from 0 to 120 px.' },
+  ]);
 });
 
 test('properties of another kind of piece, and unknown ones, are refused', () => {
-  const site = structuredClone(sampleSite()) as unknown as { headers: { h: { pieces: { button: { values: Record<string, unknown> } } } } };
+  const site = structuredClone(sampleSite()) as unknown as {
+    headers: { h: { pieces: { button: { values: Record<string, unknown> } } } };
+  };
   site.headers.h.pieces.button.values.itemGap = { desktop: 4 };
   expect(v.is(siteSchema, site)).toBe(false);
 });
@@ -76,6 +117,21 @@ test.each(['/', '/a', '/a/b-c_d.e~f', '/A1'])('%s can be a path', (path) => {
   expect(pathProblem(path)).toBeNull();
 });
 
-test.each(['', 'a', '/a/', '//', '/a//b', '/../a', '/./a', '/a b', '/a?b', '/a#b', '/ä', '/index', '/Index', `/${'a'.repeat(300)}`])('%j cannot be a path', (path) => {
+test.each([
+  '',
+  'a',
+  '/a/',
+  '//',
+  '/a//b',
+  '/../a',
+  '/./a',
+  '/a b',
+  '/a?b',
+  '/a#b',
+  '/ä',
+  '/index',
+  '/Index',
+  `/${'a'.repeat(300)}`,
+])('%j cannot be a path', (path) => {
   expect(pathProblem(path)).toEqual(expect.any(String));
 });

@@ -15,7 +15,10 @@ export const SITE_VERSION = 1;
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });
 
 /** A language tag (BCP 47), in its usual forms. */
-const languageSchema = v.pipe(v.string(), v.regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'A language tag such as en or de-AT.'));
+const languageSchema = v.pipe(
+  v.string(),
+  v.regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'A language tag such as en or de-AT.'),
+);
 
 /** The whole document: one site. */
 export const siteSchema = v.strictObject({

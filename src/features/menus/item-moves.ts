@@ -28,7 +28,12 @@ export interface ItemSpot {
 }
 
 /** Where an item goes: up or down among its siblings, in below the one before it, or out behind its parent. Null for nowhere. */
-export function itemSpot(rows: readonly TreeRow[], row: TreeRow, move: ItemMove, menu: Menu): ItemSpot | null {
+export function itemSpot(
+  rows: readonly TreeRow[],
+  row: TreeRow,
+  move: ItemMove,
+  menu: Menu,
+): ItemSpot | null {
   const { parent, index, siblings } = row;
   if (move === 'up') return index > 0 ? { parent, index: index - 1 } : null;
   if (move === 'down') return index < siblings.length - 1 ? { parent, index: index + 1 } : null;

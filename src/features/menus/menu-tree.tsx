@@ -33,7 +33,12 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
   const move = (row: TreeRow, direction: ItemMove) => {
     const spot = itemSpot(rows, row, direction, menu);
     const reason = spot && edit([{ edit: 'moveItem', menu: menu.id, item: row.id, ...spot }]);
-    if (reason) notification.warning({ title: 'The item stays where it is', description: reason, placement: 'bottomLeft' });
+    if (reason)
+      notification.warning({
+        title: 'The item stays where it is',
+        description: reason,
+        placement: 'bottomLeft',
+      });
   };
   const press = (event: KeyboardEvent, row: TreeRow) => {
     const found = event.altKey ? moves.find(({ key }) => key === event.key) : undefined;
@@ -46,12 +51,20 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
     <section aria-label="Items" className={styles.tree}>
       <div className={styles.head}>
         <h2>
-          <TextCell label="Name of the menu" text={menu.name} keep={(name) => edit([{ edit: 'renameMenu', menu: menu.id, name }])} />
+          <TextCell
+            label="Name of the menu"
+            text={menu.name}
+            keep={(name) => edit([{ edit: 'renameMenu', menu: menu.id, name }])}
+          />
         </h2>
         <button type="button" className="plain" onClick={onRemove}>
           Remove this menu
         </button>
       </div>
+      <p className="quiet">
+        <i>Slanted</i>: the title of the page. Click a label to give the item one of its own; empty it to take
+        the page’s title again.
+      </p>
       <table className="rows" aria-label={`Items of ${menu.name}`}>
         <thead>
           <tr>
@@ -74,7 +87,11 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
                     label={`Label of ${label}`}
                     text={item.label ?? ''}
                     placeholder={label}
-                    keep={(text) => edit([{ edit: 'labelItem', menu: menu.id, item: row.id, label: text === '' ? null : text }])}
+                    keep={(text) =>
+                      edit([
+                        { edit: 'labelItem', menu: menu.id, item: row.id, label: text === '' ? null : text },
+                      ])
+                    }
                   />
                 </th>
                 <td className="figures">{targetText(site, item)}</td>
@@ -94,7 +111,12 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
                   ))}
                 </td>
                 <td className={styles.actions}>
-                  <button type="button" className="plain" aria-label={`Remove ${label}`} onClick={() => edit([{ edit: 'removeItem', menu: menu.id, item: row.id }])}>
+                  <button
+                    type="button"
+                    className="plain"
+                    aria-label={`Remove ${label}`}
+                    onClick={() => edit([{ edit: 'removeItem', menu: menu.id, item: row.id }])}
+                  >
                     Remove
                   </button>
                 </td>

@@ -25,7 +25,12 @@ export function MenusScreen() {
   };
   const remove = (id: string, name: string) => {
     const reason = edit([{ edit: 'removeMenu', menu: id }]);
-    if (reason) notification.warning({ title: `“${name}” cannot be removed yet`, description: `Something still shows it. ${reason}`, placement: 'bottomLeft' });
+    if (reason)
+      notification.warning({
+        title: `“${name}” cannot be removed yet`,
+        description: `Something still shows it. ${reason}`,
+        placement: 'bottomLeft',
+      });
   };
 
   return (
@@ -35,7 +40,12 @@ export function MenusScreen() {
           <ul>
             {menus.map(({ id, name, items }) => (
               <li key={id}>
-                <button type="button" className="plain" aria-pressed={id === menu?.id} onClick={() => setChosen(id)}>
+                <button
+                  type="button"
+                  className="plain"
+                  aria-pressed={id === menu?.id}
+                  onClick={() => setChosen(id)}
+                >
                   {name} <span className="figures quiet">{Object.keys(items).length}</span>
                 </button>
               </li>
@@ -49,7 +59,10 @@ export function MenusScreen() {
           <MenuTree key={menu.id} menu={menu} onRemove={() => remove(menu.id, menu.name)} />
         ) : (
           <p className={styles.none}>
-            No menu yet. {site.pageOrder.length === 0 ? 'List the site’s pages first; a menu is made of them in the same step.' : 'Make one of the pages that are there.'}
+            No menu yet.{' '}
+            {site.pageOrder.length === 0
+              ? 'List the site’s pages first; a menu is made of them in the same step.'
+              : 'Make one of the pages that are there.'}
           </p>
         )}
       </div>

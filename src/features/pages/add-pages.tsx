@@ -6,6 +6,7 @@ import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { readPageList } from '@/core/formats/page-list';
 import { readSitemap } from '@/core/formats/sitemap';
+import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import { addFoundPages, takenPaths } from './found-pages';
 import styles from './pages.module.css';
 
@@ -25,8 +26,11 @@ export function AddPages({ open, onClose }: { open: boolean; onClose(): void }) 
   const [menuWanted, setMenuWanted] = useState(true);
   const [menuName, setMenuName] = useState('Main');
   const [refusal, setRefusal] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
-  const reading = useMemo(() => (isXml(text) ? readSitemap(text, takenPaths(site)) : readPageList(text, takenPaths(site))), [text, site]);
+  const file = useRef<FileFieldHandle>(null);
+  const reading = useMemo(
+    () => (isXml(text) ? readSitemap(text, takenPaths(site)) : readPageList(text, takenPaths(site))),
+    [text, site],
+  );
   const { pages, problems } = reading;
   const ready = pages.length > 0 && problems.length === 0 && (!menuWanted || menuName.trim() !== '');
 
@@ -40,29 +44,41 @@ export function AddPages({ open, onClose }: { open: boolean; onClose(): void }) 
     if (reason) setRefusal(reason);
     else close();
   };
-  const depthOf = (index: number): number => (pages[index]!.parent === null ? 0 : 1 + depthOf(pages[index]!.parent!));
+  const depthOf = (index: number): number =>
+    pages[index]!.parent === null ? 0 : 1 + depthOf(pages[index]!.parent!);
 
   return (
-    <Modal title="Add pages" open={open} onCancel={close} width={880} okText={`Add ${pages.length} pages`} okButtonProps={{ disabled: !ready }} onOk={add} destroyOnHidden>
+    <Modal
+      title="Add pages"
+      open={open}
+      onCancel={close}
+      width={880}
+      okText={`Add ${pages.length} pages`}
+      okButtonProps={{ disabled: !ready }}
+      onOk={add}
+      destroyOnHidden
+    >
       <div className={styles.adding}>
         <div>
           <label htmlFor="page-list">
-            One page a line: its title, then its path. Indent a page below another to nest it. A sitemap’s XML is read too.
+            One page a line: its title, then its path. Indent a page below another to nest it. A sitemap’s XML
+            is read too.
           </label>
-          <Input.TextArea id="page-list" className="figures" autoFocus value={text} rows={14} placeholder={example} onChange={(event) => setText(event.target.value)} />
-          <Button onClick={() => file.current?.click()}>Open a sitemap.xml or a text file…</Button>
-          <input
+          <Input.TextArea
+            id="page-list"
+            autoFocus
+            style={{ fontFamily: 'var(--figures)', fontSize: 12 }}
+            value={text}
+            rows={14}
+            placeholder={example}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Button onClick={() => file.current?.ask()}>Open a sitemap.xml or a text file…</Button>
+          <FileField
             ref={file}
-            type="file"
+            label="Sitemap or text file"
             accept=".xml,.txt,text/xml,text/plain"
-            aria-label="Sitemap or text file"
-            className="seen-by-readers-only"
-            tabIndex={-1}
-            onChange={async (event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = '';
-              if (chosen) setText(await chosen.text());
-            }}
+            onFile={(chosen) => void chosen.text().then(setText)}
           />
         </div>
         <div aria-live="polite">
@@ -76,7 +92,11 @@ export function AddPages({ open, onClose }: { open: boolean; onClose(): void }) 
               ))}
             </ul>
           )}
-          {text.trim() === '' && <p className="quiet">Paste the list on the left; what is understood of it shows here before anything is added.</p>}
+          {text.trim() === '' && (
+            <p className="quiet">
+              Paste the list on the left; what is understood of it shows here before anything is added.
+            </p>
+          )}
           <ul className={styles.found} aria-label="Pages understood" tabIndex={0}>
             {pages.map((page, index) => (
               <li key={page.path} style={{ paddingInlineStart: depthOf(index) * 16 }}>
@@ -88,10 +108,20 @@ export function AddPages({ open, onClose }: { open: boolean; onClose(): void }) 
             <Checkbox checked={menuWanted} onChange={(event) => setMenuWanted(event.target.checked)}>
               and make a menu of them, named
             </Checkbox>
-            <Input value={menuName} aria-label="Name of the menu" maxLength={60} disabled={!menuWanted} onChange={(event) => setMenuName(event.target.value)} />
+            <Input
+              value={menuName}
+              aria-label="Name of the menu"
+              maxLength={60}
+              disabled={!menuWanted}
+              onChange={(event) => setMenuName(event.target.value)}
+            />
           </p>
           {problems.length > 0 && pages.length > 0 && <p>Nothing is added until every line is right.</p>}
-          {refusal && <p role="alert" className={styles.refusal}>{refusal}</p>}
+          {refusal && (
+            <p role="alert" className={styles.refusal}>
+              {refusal}
+            </p>
+          )}
         </div>
       </div>
     </Modal>

@@ -20,5 +20,7 @@ export function addFoundPages(found: readonly FoundPage[], menuName: string | nu
     parent: parent === null ? null : pageIds[parent]!,
   }));
   const add: Edit = { edit: 'addPages', pages };
-  return menuName === null ? [add] : [add, { edit: 'addMenu', menu: menuFromPages(ids(), menuName, pages, () => ids()) }];
+  return menuName === null
+    ? [add]
+    : [add, { edit: 'addMenu', menu: menuFromPages(ids(), menuName, pages, () => ids()) }];
 }

@@ -26,7 +26,12 @@ export function PagesScreen() {
   }, [site]);
   const remove = (id: string, title: string) => {
     const reason = edit([{ edit: 'removePage', page: id }]);
-    if (reason) notification.warning({ title: `“${title}” cannot be removed yet`, description: `Something still leads to it. ${reason}`, placement: 'bottomLeft' });
+    if (reason)
+      notification.warning({
+        title: `“${title}” cannot be removed yet`,
+        description: `Something still leads to it. ${reason}`,
+        placement: 'bottomLeft',
+      });
   };
 
   return (
@@ -39,7 +44,9 @@ export function PagesScreen() {
           </Button>
         </div>
         {site.pageOrder.length === 0 ? (
-          <p>Paste the list of the site’s pages, or open its sitemap. A menu is made of them in the same step.</p>
+          <p>
+            Paste the list of the site’s pages, or open its sitemap. A menu is made of them in the same step.
+          </p>
         ) : (
           <table className="rows" aria-label="Pages">
             <thead>
@@ -58,14 +65,29 @@ export function PagesScreen() {
                 return (
                   <tr key={id}>
                     <th scope="row" style={{ paddingInlineStart: 20 * (pageTrail(site, id).length - 1) }}>
-                      <TextCell label={`Title of ${page.path}`} text={page.title} keep={(title) => edit([{ edit: 'changePage', page: id, title }])} />
+                      <TextCell
+                        label={`Title of ${page.path}`}
+                        text={page.title}
+                        keep={(title) => edit([{ edit: 'changePage', page: id, title }])}
+                      />
                     </th>
                     <td className="figures">
-                      <TextCell label={`Path of ${page.title}`} text={page.path} keep={(path) => edit([{ edit: 'changePage', page: id, path }])} />
+                      <TextCell
+                        label={`Path of ${page.title}`}
+                        text={page.path}
+                        keep={(path) => edit([{ edit: 'changePage', page: id, path }])}
+                      />
                     </td>
-                    <td>{[...(menusByPage.get(id) ?? [])].join(', ') || <span className="quiet">none</span>}</td>
+                    <td>
+                      {[...(menusByPage.get(id) ?? [])].join(', ') || <span className="quiet">none</span>}
+                    </td>
                     <td className={styles.actions}>
-                      <button type="button" className="plain" aria-label={`Remove ${page.title}`} onClick={() => remove(id, page.title)}>
+                      <button
+                        type="button"
+                        className="plain"
+                        aria-label={`Remove ${page.title}`}
+                        onClick={() => remove(id, page.title)}
+                      >
                         Remove
                       </button>
                     </td>

@@ -59,12 +59,11 @@ export function ReleaseScreen() {
             </Button>
           </div>
           <p className="quiet">
-            The zip opens from a folder or any static server. The site file (*.gable.json) holds the whole site, to be opened again here.
+            The zip opens from a folder or any static server. The site file (*.gable.json) holds the whole
+            site, to be opened again here.
           </p>
           {problem && <p role="alert">{problem}</p>}
-          <h2>
-            {files === null ? 'Files' : `${files.length} files, ${sizeText(total)}`}
-          </h2>
+          <h2>{files === null ? 'Files' : `${files.length} files, ${sizeText(total)}`}</h2>
           <table className="rows" aria-label="Files of the site">
             <thead>
               <tr>
@@ -82,7 +81,12 @@ export function ReleaseScreen() {
                 <tr key={file.path}>
                   <th scope="row">
                     {file.readable ? (
-                      <button type="button" className={`plain figures ${styles.flush}`} aria-pressed={file.path === reading} onClick={() => setReading(file.path)}>
+                      <button
+                        type="button"
+                        className={`plain figures ${styles.readable}`}
+                        aria-pressed={file.path === reading}
+                        onClick={() => setReading(file.path)}
+                      >
                         {file.path}
                       </button>
                     ) : (

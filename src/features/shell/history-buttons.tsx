@@ -18,7 +18,8 @@ export function HistoryButtons() {
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || inField(event.target)) return;
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || inField(event.target))
+        return;
       event.preventDefault();
       void step(event.shiftKey ? 'redo' : 'undo');
     };
@@ -29,10 +30,22 @@ export function HistoryButtons() {
   return (
     <span>
       <Tooltip title={undo ? `Undo: ${undo.toLowerCase()}` : 'Nothing to undo'}>
-        <Button type="text" aria-label="Undo" icon={<UndoOutlined />} disabled={!undo} onClick={() => void step('undo')} />
+        <Button
+          type="text"
+          aria-label="Undo"
+          icon={<UndoOutlined />}
+          disabled={!undo}
+          onClick={() => void step('undo')}
+        />
       </Tooltip>
       <Tooltip title={redo ? `Redo: ${redo.toLowerCase()}` : 'Nothing to redo'}>
-        <Button type="text" aria-label="Redo" icon={<RedoOutlined />} disabled={!redo} onClick={() => void step('redo')} />
+        <Button
+          type="text"
+          aria-label="Redo"
+          icon={<RedoOutlined />}
+          disabled={!redo}
+          onClick={() => void step('redo')}
+        />
       </Tooltip>
     </span>
   );

@@ -12,7 +12,13 @@ export function Notices() {
   const { notification } = App.useApp();
   const notice = useOpenSite((open) => open.notice);
   useEffect(() => {
-    if (notice) notification.warning({ title: notice.text, key: String(notice.number), duration: STAY, placement: 'bottomLeft' });
+    if (notice)
+      notification.warning({
+        title: notice.text,
+        key: String(notice.number),
+        duration: STAY,
+        placement: 'bottomLeft',
+      });
   }, [notice, notification]);
   return null;
 }

@@ -14,7 +14,11 @@ export function SaveMark() {
     offline: `not saved: no answer from the server, ${waiting} waiting`,
   }[state];
   return (
-    <span className={`figures ${state === 'offline' ? styles.unsaved : 'quiet'}`} role="status" data-state={state}>
+    <span
+      className={`figures ${state === 'offline' ? styles.unsaved : 'quiet'}`}
+      role="status"
+      data-state={state}
+    >
       {text}
     </span>
   );

@@ -48,7 +48,11 @@ export function Screen({ here, crumb, children }: ScreenProps) {
       </header>
       <nav aria-label="Screens" className={styles.rail}>
         {sections.map(({ path, label: name }) => (
-          <Link key={path} href={`/sites/${site.id}/${path}`} aria-current={path === here ? 'page' : undefined}>
+          <Link
+            key={path}
+            href={`/sites/${site.id}/${path}`}
+            aria-current={path === here ? 'page' : undefined}
+          >
             {name}
           </Link>
         ))}

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState, type FormEvent } from 'react';
 import { createSite, deleteSite, openSiteFile, type Answer } from '@/client/api';
 import { problemText, type Problem } from '@/core/site/problem';
+import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import styles from './sites.module.css';
 
 interface ListedSite {
@@ -34,7 +35,7 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
   const [name, setName] = useState('');
   const [busy, setBusy] = useState(false);
   const [problems, setProblems] = useState<string[]>([]);
-  const file = useRef<HTMLInputElement>(null);
+  const file = useRef<FileFieldHandle>(null);
 
   const enter = async (made: Promise<Answer<{ id: string }>>) => {
     setBusy(true);
@@ -51,7 +52,8 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
   const remove = (site: ListedSite) =>
     modal.confirm({
       title: `Remove “${site.name}”?`,
-      content: 'Its pages, menus, headers and history are gone then. Download its site file first if you may want it back.',
+      content:
+        'Its pages, menus, headers and history are gone then. Download its site file first if you may want it back.',
       okText: 'Remove for good',
       okButtonProps: { danger: true },
       cancelText: 'Keep it',
@@ -66,30 +68,31 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
     <main className={styles.page}>
       <header className={styles.head}>
         <h1>Gable Ridge</h1>
-        <p className="quiet">The parts that stand on every page: headers, menus, drawers and footers, at every width at once.</p>
+        <p className="quiet">
+          The parts that stand on every page: headers, menus, drawers and footers, at every width at once.
+        </p>
       </header>
       <section aria-label="Begin" className={styles.begin}>
         <form onSubmit={create} className={styles.new}>
           <label htmlFor="new-site">A new site</label>
-          <Input id="new-site" value={name} maxLength={60} placeholder="its name" onChange={(event) => setName(event.target.value)} />
+          <Input
+            id="new-site"
+            value={name}
+            maxLength={60}
+            placeholder="its name"
+            onChange={(event) => setName(event.target.value)}
+          />
           <Button type="primary" htmlType="submit" loading={busy}>
             Make it
           </Button>
         </form>
         <span className="quiet">or</span>
-        <Button onClick={() => file.current?.click()}>Open a site file…</Button>
-        <input
+        <Button onClick={() => file.current?.ask()}>Open a site file…</Button>
+        <FileField
           ref={file}
-          type="file"
+          label="Site file"
           accept=".json,application/json"
-          aria-label="Site file"
-          className="seen-by-readers-only"
-          tabIndex={-1}
-          onChange={async (event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (chosen) void enter(openSiteFile(await chosen.text()));
-          }}
+          onFile={(chosen) => void chosen.text().then((text) => enter(openSiteFile(text)))}
         />
       </section>
       {problems.length > 0 && (
@@ -124,7 +127,12 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
               <td className="figures">{momentText(site.updatedAt)}</td>
               <td className={styles.actions}>
                 <a href={`/api/sites/${site.id}/site-file`}>Site file</a>{' '}
-                <button type="button" className="plain" onClick={() => remove(site)} aria-label={`Remove ${site.name}`}>
+                <button
+                  type="button"
+                  className="plain"
+                  onClick={() => remove(site)}
+                  aria-label={`Remove ${site.name}`}
+                >
                   Remove…
                 </button>
               </td>
@@ -132,7 +140,11 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
           ))}
         </tbody>
       </table>
-      {sites.length === 0 && <p className={styles.none}>No site yet. Make one above; it begins with three bands, an empty header and an empty footer.</p>}
+      {sites.length === 0 && (
+        <p className={styles.none}>
+          No site yet. Make one above; it begins with three bands, an empty header and an empty footer.
+        </p>
+      )}
     </main>
   );
 }

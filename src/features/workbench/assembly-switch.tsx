@@ -24,7 +24,10 @@ export function useAddAssembly(kind: AssemblyKind): () => void {
   const edit = useEdit();
   const router = useRouter();
   return () => {
-    const name = freeName(assemblyNouns[kind], Object.values(site[kind]).map((each) => each.name));
+    const name = freeName(
+      assemblyNouns[kind],
+      Object.values(site[kind]).map((each) => each.name),
+    );
     const assembly = newAssembly(kind, name, site.bands[0]!.id, newId);
     edit([{ edit: 'addAssembly', in: kind, assembly }]);
     router.push(`/sites/${site.id}/${kind}/${assembly.id}`);
@@ -46,18 +49,38 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
     modal.confirm({
       title: `Rename this ${noun}`,
       icon: null,
-      content: <Input autoFocus defaultValue={name} maxLength={60} aria-label="Name" onChange={(event) => (name = event.target.value)} />,
+      content: (
+        <Input
+          autoFocus
+          defaultValue={name}
+          maxLength={60}
+          aria-label="Name"
+          onChange={(event) => (name = event.target.value)}
+        />
+      ),
       okText: 'Rename',
-      onOk: () => (name.trim() === '' ? Promise.reject(new Error('A name is needed')) : void edit([{ edit: 'renameAssembly', at, name }])),
+      onOk: () =>
+        name.trim() === ''
+          ? Promise.reject(new Error('A name is needed'))
+          : void edit([{ edit: 'renameAssembly', at, name }]),
     });
   };
   const remove = () => {
     const reason = edit([{ edit: 'removeAssembly', at }]);
-    if (reason) notification.warning({ title: `“${assembly.name}” cannot be removed yet`, description: reason, placement: 'bottomLeft' });
+    if (reason)
+      notification.warning({
+        title: `“${assembly.name}” cannot be removed yet`,
+        description: reason,
+        placement: 'bottomLeft',
+      });
     else router.push(`/sites/${site.id}/${kind}`);
   };
 
-  const others = Object.values(site[kind]).map(({ id, name }) => ({ key: id, label: name, onClick: () => router.push(`/sites/${site.id}/${kind}/${id}`) }));
+  const others = Object.values(site[kind]).map(({ id, name }) => ({
+    key: id,
+    label: name,
+    onClick: () => router.push(`/sites/${site.id}/${kind}/${id}`),
+  }));
   const items = [
     ...others,
     { type: 'divider' as const },

@@ -16,7 +16,13 @@ export function makeDrawerFor(site: Site, at: AssemblyPlace, piece: Piece, ids: 
   drawer.bars[drawer.order[0]!]!.bays.start.push(inside.id);
   return [
     { edit: 'addAssembly', in: 'drawers', assembly: drawer },
-    { edit: 'setValue', place: { on: 'piece', ...at, piece: piece.id }, property: 'opens', cell: EVERYWHERE, value: drawer.id },
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: piece.id },
+      property: 'opens',
+      cell: EVERYWHERE,
+      value: drawer.id,
+    },
   ];
 }
 
@@ -28,5 +34,13 @@ export function drawerForButton(site: Site, at: AssemblyPlace, piece: Piece, ids
   if (piece.values.opens?.[EVERYWHERE]) return [];
   const [first] = Object.keys(site.drawers);
   if (first === undefined) return makeDrawerFor(site, at, piece, ids);
-  return [{ edit: 'setValue', place: { on: 'piece', ...at, piece: piece.id }, property: 'opens', cell: EVERYWHERE, value: first }];
+  return [
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: piece.id },
+      property: 'opens',
+      cell: EVERYWHERE,
+      value: first,
+    },
+  ];
 }

@@ -15,7 +15,11 @@ export function PlacingMark({ kind, id }: { kind: AssemblyKind; id: string }) {
   return placed ? (
     <span className="quiet">stands on every page</span>
   ) : (
-    <button type="button" className="plain" onClick={() => edit([{ edit: 'placeOnEveryPage', placing: { [slot]: id } }])}>
+    <button
+      type="button"
+      className="plain"
+      onClick={() => edit([{ edit: 'placeOnEveryPage', placing: { [slot]: id } }])}
+    >
       stands on no page – put this {assemblyNouns[kind]} on every page
     </button>
   );

@@ -42,9 +42,19 @@ interface ShowsWhereProps {
 export function ShowsWhere({ kind, assembly, onSelect }: ShowsWhereProps) {
   const site = useSite();
   const edit = useEdit();
-  const pieces = assembly.order.flatMap((bar) => edgeBays.flatMap((bay) => assembly.bars[bar]!.bays[bay])).map((id) => assembly.pieces[id]!);
+  const pieces = assembly.order
+    .flatMap((bar) => edgeBays.flatMap((bay) => assembly.bars[bar]!.bays[bay]))
+    .map((id) => assembly.pieces[id]!);
   const toggle = (piece: Piece, band: string, { hidden }: Showing) =>
-    edit([{ edit: 'setValue', place: { on: 'piece', in: kind, assembly: assembly.id, piece: piece.id }, property: 'shown', cell: band, value: hidden ? 'shown' : 'hidden' }]);
+    edit([
+      {
+        edit: 'setValue',
+        place: { on: 'piece', in: kind, assembly: assembly.id, piece: piece.id },
+        property: 'shown',
+        cell: band,
+        value: hidden ? 'shown' : 'hidden',
+      },
+    ]);
 
   return (
     <section aria-label="Which piece shows where" className={styles.showsWhere}>
@@ -67,7 +77,11 @@ export function ShowsWhere({ kind, assembly, onSelect }: ShowsWhereProps) {
             {pieces.map((piece) => (
               <tr key={piece.id}>
                 <th scope="row">
-                  <button type="button" className={`plain ${styles.flush}`} onClick={() => onSelect({ on: 'piece', id: piece.id })}>
+                  <button
+                    type="button"
+                    className="plain"
+                    onClick={() => onSelect({ on: 'piece', id: piece.id })}
+                  >
                     {pieceTitle(site, piece)}
                   </button>
                 </th>
@@ -78,7 +92,7 @@ export function ShowsWhere({ kind, assembly, onSelect }: ShowsWhereProps) {
                     <td key={band.id}>
                       <button
                         type="button"
-                        className={`plain ${styles.flush} ${ownWay(site, piece, index) ? styles.own : styles.following}`}
+                        className={`plain ${ownWay(site, piece, index) ? styles.own : styles.following}`}
                         aria-label={name}
                         title={showing.hidden ? `Show on ${band.name}` : `Hide on ${band.name}`}
                         onClick={() => toggle(piece, band.id, showing)}

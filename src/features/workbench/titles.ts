@@ -14,7 +14,9 @@ function shortened(quoted: string): string {
 export function pieceTitle(site: Site, piece: Piece): string {
   const kind = pieceKind(piece.kind);
   const said = (name: string, initial: unknown) => piece.values[name]?.[EVERYWHERE] ?? initial;
-  const values = Object.fromEntries(kind.properties.map((property) => [property.name, said(property.name, property.initial)]));
+  const values = Object.fromEntries(
+    kind.properties.map((property) => [property.name, said(property.name, property.initial)]),
+  );
   const caption = kind.caption(values, (id) => site.menus[id]?.name ?? null);
   if (caption === '') return kind.label;
   return caption.startsWith('“') ? `${kind.label} ${shortened(caption)}` : `${kind.label}: ${caption}`;

@@ -10,7 +10,8 @@ import styles from './workbench.module.css';
 
 const uses: Record<AssemblyKind, string> = {
   headers: 'A header stands at the top of every page that it is placed on.',
-  drawers: 'A drawer is the panel that a menu button opens. One is made by itself when a menu is first shown as a menu button.',
+  drawers:
+    'A drawer is the panel that a menu button opens. One is made by itself when a menu is first shown as a menu button.',
   footers: 'A footer stands at the end of every page that it is placed on.',
 };
 

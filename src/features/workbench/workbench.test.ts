@@ -44,7 +44,9 @@ test('the sheet names what a value follows, by band', () => {
 test('the sheet says names instead of ids, and has one cell for what is the same at every width', () => {
   const rows = sheetGroups(site, { on: 'piece', ...at, piece: 'menu' }).flatMap((group) => group.rows);
   expect(rows.find((row) => row.name === 'opens')!.cells.map((cell) => cell.text)).toEqual(['Side drawer']);
-  const link = sheetGroups(site, { on: 'piece', ...at, piece: 'button' }).flatMap((group) => group.rows).find((row) => row.name === 'link')!;
+  const link = sheetGroups(site, { on: 'piece', ...at, piece: 'button' })
+    .flatMap((group) => group.rows)
+    .find((row) => row.name === 'link')!;
   expect(link.cells[0]!.text).toBe('Boats');
 });
 
@@ -58,12 +60,21 @@ test('a selection that is gone gives way to the first bar', () => {
 
 test('a menu button without a drawer gets the first there is, or one made for it with the menu inside', () => {
   const piece = { ...header.pieces.menu!, values: { menu: { all: 'm' } } };
-  expect(drawerForButton(site, at, piece, countedIds())).toMatchObject([{ edit: 'setValue', property: 'opens', value: 'd' }]);
-  const without = { ...site, drawers: {}, headers: { h: { ...header, pieces: { ...header.pieces, menu: piece } } } };
+  expect(drawerForButton(site, at, piece, countedIds())).toMatchObject([
+    { edit: 'setValue', property: 'opens', value: 'd' },
+  ]);
+  const without = {
+    ...site,
+    drawers: {},
+    headers: { h: { ...header, pieces: { ...header.pieces, menu: piece } } },
+  };
   const outcome = applyEdits(without, drawerForButton(without, at, piece, countedIds()));
   if (!outcome.ok) throw new Error(outcome.reason);
   const [drawer] = Object.values(outcome.site.drawers);
-  expect(Object.values(drawer!.pieces)[0]!.values).toEqual({ menu: { all: 'm' }, shownAs: { desktop: 'column' } });
+  expect(Object.values(drawer!.pieces)[0]!.values).toEqual({
+    menu: { all: 'm' },
+    shownAs: { desktop: 'column' },
+  });
   expect(outcome.site.headers.h!.pieces.menu!.values.opens).toEqual({ all: drawer!.id });
 });
 
@@ -72,7 +83,10 @@ test('a menu button that opens a drawer already keeps it', () => {
 });
 
 test('a new menu shows the first menu in the form that suits its place', () => {
-  expect(startPiece(site, 'menu', 'footers', countedIds()).values).toEqual({ menu: { all: 'm' }, shownAs: { desktop: 'columns' } });
+  expect(startPiece(site, 'menu', 'footers', countedIds()).values).toEqual({
+    menu: { all: 'm' },
+    shownAs: { desktop: 'columns' },
+  });
   expect(startPiece(site, 'menu', 'headers', countedIds()).values).toEqual({ menu: { all: 'm' } });
 });
 
@@ -89,5 +103,9 @@ test('views stay within their bands and stand side by side in the room', () => {
 });
 
 test('pieces are told apart by what they say', () => {
-  expect(Object.values(header.pieces).map((piece) => pieceTitle(site, piece))).toEqual(['Logo', 'Menu: Main', 'Button “Go”']);
+  expect(Object.values(header.pieces).map((piece) => pieceTitle(site, piece))).toEqual([
+    'Logo',
+    'Menu: Main',
+    'Button “Go”',
+  ]);
 });

@@ -59,7 +59,12 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
       <div className={styles.plan}>
         <div className={styles.panelHead}>
           <h2>Plan</h2>
-          <button type="button" className="plain" aria-pressed={selection.on === 'assembly'} onClick={() => setSelected({ on: 'assembly' })}>
+          <button
+            type="button"
+            className="plain"
+            aria-pressed={selection.on === 'assembly'}
+            onClick={() => setSelected({ on: 'assembly' })}
+          >
             {assembly.name}
           </button>
           <span className={styles.pushed}>
@@ -69,7 +74,10 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
         <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
         <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
       </div>
-      <SheetPanel title={selectionTitle(site, assembly, selection)} place={selectedPlace(kind, assembly.id, selection)} />
+      <SheetPanel
+        title={selectionTitle(site, assembly, selection)}
+        place={selectedPlace(kind, assembly.id, selection)}
+      />
     </div>
   );
 });

@@ -3,7 +3,8 @@ import sharp from 'sharp';
 import { hollinLogo } from '../demo/hollin-sound';
 import { ingestArtwork, MOST_BYTES } from './ingest';
 
-const svg = (inside: string, attributes = 'width="20" height="10"') => Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inside}</svg>`);
+const svg = (inside: string, attributes = 'width="20" height="10"') =>
+  Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inside}</svg>`);
 
 async function kept(bytes: Buffer): Promise<string> {
   const ingestion = await ingestArtwork(bytes);
@@ -35,8 +36,18 @@ test.each([
 
 test('pictures are told by their bytes', async () => {
   for (const format of ['png', 'webp', 'jpeg'] as const) {
-    const bytes = await sharp({ create: { width: 6, height: 3, channels: 3, background: '#123456' } }).toFormat(format).toBuffer();
-    expect(await ingestArtwork(bytes)).toMatchObject({ ok: true, artwork: { type: `image/${format}`, width: 6, height: 3, hash: expect.stringMatching(/^[0-9a-f]{64}$/) } });
+    const bytes = await sharp({ create: { width: 6, height: 3, channels: 3, background: '#123456' } })
+      .toFormat(format)
+      .toBuffer();
+    expect(await ingestArtwork(bytes)).toMatchObject({
+      ok: true,
+      artwork: {
+        type: `image/${format}`,
+        width: 6,
+        height: 3,
+        hash: expect.stringMatching(/^[0-9a-f]{64}$/),
+      },
+    });
   }
 });
 

@@ -20,7 +20,9 @@ export type Ingestion = { ok: true; artwork: IngestedArtwork } | { ok: false; re
 const rasterTypes: Record<string, ArtworkType> = { png: 'image/png', webp: 'image/webp', jpeg: 'image/jpeg' };
 
 function looksLikeSvg(bytes: Buffer): boolean {
-  return /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/i.test(bytes.subarray(0, 4096).toString('utf8'));
+  return /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/i.test(
+    bytes.subarray(0, 4096).toString('utf8'),
+  );
 }
 
 const { window } = new JSDOM('');
@@ -42,14 +44,28 @@ function cleanSvg(text: string): string {
 /** Picture bytes as they will be kept, told by what they hold rather than by what their name says. */
 export async function ingestArtwork(bytes: Buffer): Promise<Ingestion> {
   if (bytes.length === 0) return { ok: false, reason: 'The file is empty.' };
-  if (bytes.length > MOST_BYTES) return { ok: false, reason: `The file has ${(bytes.length / 1048576).toFixed(1)} MB; artwork may have at most 2 MB.` };
+  if (bytes.length > MOST_BYTES)
+    return {
+      ok: false,
+      reason: `The file has ${(bytes.length / 1048576).toFixed(1)} MB; artwork may have at most 2 MB.`,
+    };
   const svg = looksLikeSvg(bytes);
   const kept = svg ? Buffer.from(cleanSvg(bytes.toString('utf8'))) : bytes;
-  if (svg && !looksLikeSvg(kept)) return { ok: false, reason: 'This SVG cannot be read as XML, so it cannot be cleaned of scripts.' };
-  const metadata = await sharp(kept).metadata().catch(() => null);
+  if (svg && !looksLikeSvg(kept))
+    return { ok: false, reason: 'This SVG cannot be read as XML, so it cannot be cleaned of scripts.' };
+  const metadata = await sharp(kept)
+    .metadata()
+    .catch(() => null);
   const type = svg ? 'image/svg+xml' : metadata && rasterTypes[metadata.format];
-  if (!metadata || !type) return { ok: false, reason: 'This is not a picture that can be read. Artwork is SVG, PNG, WebP or JPEG.' };
+  if (!metadata || !type)
+    return {
+      ok: false,
+      reason: 'This is not a picture that can be read. Artwork is SVG, PNG, WebP or JPEG.',
+    };
   const { width, height } = metadata;
   const hash = createHash('sha256').update(kept).digest('hex');
-  return { ok: true, artwork: { type, width: Math.round(width), height: Math.round(height), hash, bytes: kept } };
+  return {
+    ok: true,
+    artwork: { type, width: Math.round(width), height: Math.round(height), hash, bytes: kept },
+  };
 }

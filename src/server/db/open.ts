@@ -8,7 +8,7 @@ import * as schema from './schema';
 export type Db = BetterSQLite3Database<typeof schema>;
 
 /** Where the data lies: `DATA_DIR`, else `data` in the working folder. */
-export function dataDir(): string {
+function dataDir(): string {
   return path.resolve(/*turbopackIgnore: true*/ process.env.DATA_DIR ?? 'data');
 }
 

@@ -14,7 +14,9 @@ export const sites = sqliteTable('sites', {
 export const parts = sqliteTable(
   'parts',
   {
-    site: text().notNull().references(() => sites.id, { onDelete: 'cascade' }),
+    site: text()
+      .notNull()
+      .references(() => sites.id, { onDelete: 'cascade' }),
     kind: text().notNull(),
     id: text().notNull(),
     body: text({ mode: 'json' }).notNull(),
@@ -26,7 +28,9 @@ export const parts = sqliteTable(
 export const revisions = sqliteTable(
   'revisions',
   {
-    site: text().notNull().references(() => sites.id, { onDelete: 'cascade' }),
+    site: text()
+      .notNull()
+      .references(() => sites.id, { onDelete: 'cascade' }),
     revision: integer().notNull(),
     kind: text({ enum: ['edit', 'undo', 'redo'] }).notNull(),
     of: integer(),

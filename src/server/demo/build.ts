@@ -34,13 +34,23 @@ export interface SaidBar {
 }
 
 /** A header, drawer or footer from what is said of it; ids come from its own. */
-export function assembly(kind: AssemblyKind, id: string, name: string, saidBars: SaidBar[], values: Said = {}): Assembly {
+export function assembly(
+  kind: AssemblyKind,
+  id: string,
+  name: string,
+  saidBars: SaidBar[],
+  values: Said = {},
+): Assembly {
   const pieces: Record<string, Piece> = {};
   const bars = saidBars.map((said, index): Bar => {
     const barId = `${id}-b${index + 1}`;
     const bay = (name: EdgeBay) =>
       (said.bays[name] ?? []).map(([pieceName, pieceValues]) => {
-        const piece = { id: `${id}-p${Object.keys(pieces).length + 1}`, kind: pieceName, values: valuesOf(pieceValues ?? {}, pieceKind(pieceName).properties) };
+        const piece = {
+          id: `${id}-p${Object.keys(pieces).length + 1}`,
+          kind: pieceName,
+          values: valuesOf(pieceValues ?? {}, pieceKind(pieceName).properties),
+        };
         pieces[piece.id] = piece;
         return piece.id;
       });
@@ -66,14 +76,28 @@ export function assembly(kind: AssemblyKind, id: string, name: string, saidBars:
 export function pagesFromList(list: string): Page[] {
   const { pages, problems } = readPageList(list);
   if (problems[0]) throw new Error(`Demo, line ${problems[0].line}: ${problems[0].reason}`);
-  const idOf = (path: string) => `pg-${path === '/' ? 'home' : path.slice(1).replaceAll('/', '-')}`.slice(0, 32);
-  return pages.map(({ title, path, parent }) => ({ id: idOf(path), title, path, parent: parent === null ? null : idOf(pages[parent]!.path) }));
+  const idOf = (path: string) =>
+    `pg-${path === '/' ? 'home' : path.slice(1).replaceAll('/', '-')}`.slice(0, 32);
+  return pages.map(({ title, path, parent }) => ({
+    id: idOf(path),
+    title,
+    path,
+    parent: parent === null ? null : idOf(pages[parent]!.path),
+  }));
 }
 
 /** A menu of the pages with these paths and of what lies below them on the same level of the list, if asked. */
-export function menuOf(id: string, name: string, pages: readonly Page[], paths: readonly string[], below: boolean): Menu {
+export function menuOf(
+  id: string,
+  name: string,
+  pages: readonly Page[],
+  paths: readonly string[],
+  below: boolean,
+): Menu {
   const chosen = new Set(pages.filter((page) => paths.includes(page.path)).map((page) => page.id));
-  const held = pages.filter((page) => chosen.has(page.id) || (below && page.parent !== null && chosen.has(page.parent)));
+  const held = pages.filter(
+    (page) => chosen.has(page.id) || (below && page.parent !== null && chosen.has(page.parent)),
+  );
   let count = 0;
   return menuFromPages(id, name, held, () => `${id}-i${(count += 1)}`);
 }

@@ -82,8 +82,26 @@ const header = assembly('headers', 'h-main', 'Main header', [
     name: 'Notice bar',
     values: { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2 },
     bays: {
-      start: [['text', { text: 'Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.', textSize: { desktop: 14, phone: 13 } }]],
-      end: [['menu', { menu: 'm-service', textSize: 14, itemPaddingBlock: 4, shown: { desktop: 'shown', tablet: 'hidden' } }]],
+      start: [
+        [
+          'text',
+          {
+            text: 'Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.',
+            textSize: { desktop: 14, phone: 13 },
+          },
+        ],
+      ],
+      end: [
+        [
+          'menu',
+          {
+            menu: 'm-service',
+            textSize: 14,
+            itemPaddingBlock: 4,
+            shown: { desktop: 'shown', tablet: 'hidden' },
+          },
+        ],
+      ],
     },
   },
   {
@@ -92,8 +110,24 @@ const header = assembly('headers', 'h-main', 'Main header', [
     bays: {
       start: [['logo', { artwork: 'a-logo', artworkHeight: { desktop: 44, phone: 36 } }]],
       end: [
-        ['menu', { menu: 'm-main', shownAs: { desktop: 'row', tablet: 'button' }, opens: 'd-main', itemGap: 2, itemPaddingInline: 7 }],
-        ['button', { label: 'Book a crossing', link: { to: 'page', page: 'pg-book' }, shown: { desktop: 'shown', phone: 'hidden' } }],
+        [
+          'menu',
+          {
+            menu: 'm-main',
+            shownAs: { desktop: 'row', tablet: 'button' },
+            opens: 'd-main',
+            itemGap: 2,
+            itemPaddingInline: 7,
+          },
+        ],
+        [
+          'button',
+          {
+            label: 'Book a crossing',
+            link: { to: 'page', page: 'pg-book' },
+            shown: { desktop: 'shown', phone: 'hidden' },
+          },
+        ],
       ],
     },
   },
@@ -122,16 +156,42 @@ const drawer = assembly(
 const footer = assembly('footers', 'f-big', 'Big footer', [
   {
     name: 'Links',
-    values: { ground: 'deep', ink: 'on-deep', padding: { desktop: 48, phone: 32 }, across: 'start', bays: { desktop: 'beside', tablet: 'stacked' }, bayGap: 32 },
+    values: {
+      ground: 'deep',
+      ink: 'on-deep',
+      padding: { desktop: 48, phone: 32 },
+      across: 'start',
+      bays: { desktop: 'beside', tablet: 'stacked' },
+      bayGap: 32,
+    },
     bays: {
-      start: [['menu', { menu: 'm-footer', shownAs: { desktop: 'columns', phone: 'column' }, itemGap: { desktop: 40, phone: 12 }, itemPaddingBlock: 4, itemPaddingInline: 0, textSize: 15 }]],
+      start: [
+        [
+          'menu',
+          {
+            menu: 'm-footer',
+            shownAs: { desktop: 'columns', phone: 'column' },
+            itemGap: { desktop: 40, phone: 12 },
+            itemPaddingBlock: 4,
+            itemPaddingInline: 0,
+            textSize: 15,
+          },
+        ],
+      ],
       end: [['text', { text: 'Ferry House, Quay 2, Port Hollin · 01632 960 117' }]],
     },
   },
   {
     name: 'Legal bar',
     values: { ground: 'deep', ink: 'on-deep', leastHeight: 48, padding: 4 },
-    bays: { start: [['text', { text: '© Hollin Sound Ferries. An invented company, made up for this demo.', textSize: 14 }]] },
+    bays: {
+      start: [
+        [
+          'text',
+          { text: '© Hollin Sound Ferries. An invented company, made up for this demo.', textSize: 14 },
+        ],
+      ],
+    },
   },
 ]);
 
@@ -139,7 +199,10 @@ const smallFooter = assembly('footers', 'f-small', 'Small footer', [
   {
     name: 'Legal bar',
     values: { ground: 'soft', leastHeight: 48, padding: 4 },
-    bays: { start: [['text', { text: '© Hollin Sound Ferries', textSize: 14 }]], end: [['menu', { menu: 'm-service', textSize: 14 }]] },
+    bays: {
+      start: [['text', { text: '© Hollin Sound Ferries', textSize: 14 }]],
+      end: [['menu', { menu: 'm-service', textSize: 14 }]],
+    },
   },
 ]);
 

@@ -51,7 +51,11 @@ const drawer = assembly(
 );
 
 const footer = assembly('footers', 'f-orrery', 'Footer', [
-  { name: 'Legal bar', values: { ground: 'soft', padding: 16 }, bays: { middle: [['text', { text: 'Orrery House, an invented planetarium.' }]] } },
+  {
+    name: 'Legal bar',
+    values: { ground: 'soft', padding: 16 },
+    bays: { middle: [['text', { text: 'Orrery House, an invented planetarium.' }]] },
+  },
 ]);
 
 /** The second, small demo site. */
@@ -62,7 +66,11 @@ export function orreryHouse(id: string): Site {
     name: 'Orrery House',
     language: 'en',
     bands: defaultBands,
-    brand: { ...defaultBrand, colours: { ...defaultBrand.colours, accent: '#5a3d8a', deep: '#1d1836' }, fonts: { text: 'archivo', heading: 'archivo' } },
+    brand: {
+      ...defaultBrand,
+      colours: { ...defaultBrand.colours, accent: '#5a3d8a', deep: '#1d1836' },
+      fonts: { text: 'archivo', heading: 'archivo' },
+    },
     placing: { header: header.id, footer: footer.id },
     pageOrder: pages.map((page) => page.id),
     pages: byId(pages),

@@ -10,6 +10,9 @@ const NO_DATE = new Date(1980, 0, 1);
 export function siteZip(db: Db, id: string): Uint8Array | null {
   const files = renderedSite(db, id);
   if (!files) return null;
-  const entries = [...files.values()].map((file): [string, Zippable[string]] => [file.path, [fileBytes(db, file), { mtime: NO_DATE }]]);
+  const entries = [...files.values()].map((file): [string, Zippable[string]] => [
+    file.path,
+    [fileBytes(db, file), { mtime: NO_DATE }],
+  ]);
   return zipSync(Object.fromEntries(entries));
 }

@@ -3,6 +3,7 @@ import { reach } from '@/core/edit/history';
 import { kindOf, type Edit } from '@/core/edit';
 import { overlap } from '@/core/edit/overlap';
 import type { Site } from '@/core/site/site';
+import { hasBlob } from '../artwork/blobs';
 import type { Db } from '../db/open';
 import { loadSite, saveSteps, stepAt, stepsSince, type StepRecord, type StoredSite } from './store';
 
@@ -24,7 +25,9 @@ export interface Standing {
   redo: string | null;
 }
 
-export type CommitResult = { ok: true; standing: Standing } | { ok: false; status: 404 | 409 | 422; reason: string; standing?: Standing };
+export type CommitResult =
+  | { ok: true; standing: Standing }
+  | { ok: false; status: 404 | 409 | 422; reason: string; standing?: Standing };
 
 const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
 
@@ -50,7 +53,10 @@ export function standingSince(db: Db, id: string, base: number): Standing | null
 function conflict(db: Db, stored: StoredSite, base: number, patches: readonly Patch[]): string | null {
   if (base === stored.revision) return null;
   const theirs = stepsSince(db, stored.site.id, base);
-  const place = overlap(patches, theirs.flatMap((step) => step.patches));
+  const place = overlap(
+    patches,
+    theirs.flatMap((step) => step.patches),
+  );
   return place === null
     ? null
     : `Another window changed the same thing meanwhile (${place}). Your change was not stored; look at what stands there now, and make it again if you still want it.`;
@@ -65,30 +71,65 @@ export interface EditBatch {
 }
 
 /** Applies edits made on revision `base`, all or none; on a newer revision where they touch nothing that others changed. */
-export function commitEdits(db: Db, id: string, { base, edits, group, batch }: EditBatch, now: Date): CommitResult {
+export function commitEdits(
+  db: Db,
+  id: string,
+  { base, edits, group, batch }: EditBatch,
+  now: Date,
+): CommitResult {
   const stored = loadSite(db, id);
   if (!stored) return missing;
-  const refuse = (status: 409 | 422, reason: string): CommitResult => ({ ok: false, status, reason, standing: standingOf(db, stored, base) });
+  const refuse = (status: 409 | 422, reason: string): CommitResult => ({
+    ok: false,
+    status,
+    reason,
+    standing: standingOf(db, stored, base),
+  });
   if (base > stored.revision) return refuse(409, 'This window is ahead of what is stored. Reload it.');
   const carriedOut = base < stored.revision && stepsSince(db, id, base).some((step) => step.batch === batch);
   if (carriedOut) return { ok: true, standing: standingOf(db, stored, base) };
+  const lacking = edits.find((edit) => edit.edit === 'addArtwork' && !hasBlob(db, edit.artwork.hash));
+  if (lacking) return refuse(422, 'The bytes of this artwork are not kept here. Upload the file again.');
   const outcome = applyEdits(stored.site, edits);
   if (!outcome.ok) return refuse(422, outcome.reason);
   const clash = conflict(db, stored, base, outcome.patches);
   if (clash) return refuse(409, clash);
   const { site, patches, inverse } = outcome;
   const revision = stored.revision + 1;
-  const step: StepRecord = { revision, kind: 'edit', of: null, group, batch, title: kindOf(edits[0]!).title, patches, inverse };
+  const step: StepRecord = {
+    revision,
+    kind: 'edit',
+    of: null,
+    group,
+    batch,
+    title: kindOf(edits[0]!).title,
+    patches,
+    inverse,
+  };
   const saved = patches.length === 0 ? stored : saveSteps(db, stored, site, [step], now);
   return { ok: true, standing: standingOf(db, saved, base) };
 }
 
 /** Takes the last gesture back, or does the last one that was taken back again. */
-export function commitHistory(db: Db, id: string, base: number, kind: 'undo' | 'redo', now: Date): CommitResult {
+export function commitHistory(
+  db: Db,
+  id: string,
+  base: number,
+  kind: 'undo' | 'redo',
+  now: Date,
+): CommitResult {
   const stored = loadSite(db, id);
   if (!stored) return missing;
-  const refuse = (reason: string): CommitResult => ({ ok: false, status: 409, reason, standing: standingOf(db, stored, base) });
-  if (base !== stored.revision) return refuse(`Another window changed this site meanwhile; this one shows it now. Choose ${kind} again if you still want it.`);
+  const refuse = (reason: string): CommitResult => ({
+    ok: false,
+    status: 409,
+    reason,
+    standing: standingOf(db, stored, base),
+  });
+  if (base !== stored.revision)
+    return refuse(
+      `Another window changed this site meanwhile; this one shows it now. Choose ${kind} again if you still want it.`,
+    );
   const reached = reach(stored.steps)[kind];
   if (reached.length === 0) return refuse(`There is nothing to ${kind}.`);
   let site: Site = stored.site;
@@ -96,7 +137,16 @@ export function commitHistory(db: Db, id: string, base: number, kind: 'undo' | '
     const done = stepAt(db, id, of);
     const [patches, inverse] = kind === 'undo' ? [done.inverse, done.patches] : [done.patches, done.inverse];
     site = applyPatches(site, patches);
-    return { revision: stored.revision + index + 1, kind, of, group: done.group, batch: null, title: done.title, patches, inverse };
+    return {
+      revision: stored.revision + index + 1,
+      kind,
+      of,
+      group: done.group,
+      batch: null,
+      title: done.title,
+      patches,
+      inverse,
+    };
   });
   return { ok: true, standing: standingOf(db, saveSteps(db, stored, site, steps, now), base) };
 }

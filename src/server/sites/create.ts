@@ -8,7 +8,7 @@ import type { Db } from '../db/open';
 import { insertSite } from './store';
 
 /** A new id; the letter keeps it from being read as a number. */
-export function newId(): string {
+function newId(): string {
   return `i${nanoid(11)}`;
 }
 
@@ -27,7 +27,8 @@ export async function openSiteFile(db: Db, file: SiteFile, now: Date): Promise<O
   for (const [hash, base64] of Object.entries(file.artwork)) {
     const ingestion = await ingestArtwork(Buffer.from(base64, 'base64'));
     if (!ingestion.ok) return { ok: false, reason: `artwork.${hash}: ${ingestion.reason}` };
-    if (ingestion.artwork.hash !== hash) return { ok: false, reason: `artwork.${hash}: the bytes are not those that the hash stands for.` };
+    if (ingestion.artwork.hash !== hash)
+      return { ok: false, reason: `artwork.${hash}: the bytes are not those that the hash stands for.` };
     kept.push(ingestion.artwork);
   }
   const site: Site = { ...file.site, id: newId() };

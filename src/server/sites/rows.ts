@@ -9,7 +9,9 @@ export interface PartRow {
 
 /** What of a site is kept in its own row. */
 export function rootOf(site: Site): Partial<Site> {
-  return Object.fromEntries(Object.entries(site).filter(([key]) => !(partKinds as readonly string[]).includes(key)));
+  return Object.fromEntries(
+    Object.entries(site).filter(([key]) => !(partKinds as readonly string[]).includes(key)),
+  );
 }
 
 /** The site that a root and rows make; not validated. */

@@ -40,7 +40,13 @@ function commit(base: number, edits: Edit[], group: string | null = null, batch 
   return commitEdits(db, id, { base, edits, group, batch }, now);
 }
 
-const gap = (value: number, cell = 'desktop'): Edit => ({ edit: 'setValue', place: { on: 'piece', ...at, piece: 'menu' }, property: 'itemGap', cell, value });
+const gap = (value: number, cell = 'desktop'): Edit => ({
+  edit: 'setValue',
+  place: { on: 'piece', ...at, piece: 'menu' },
+  property: 'itemGap',
+  cell,
+  value,
+});
 const rename = (name: string): Edit => ({ edit: 'renameSite', name });
 
 function gapOf(from: Db): unknown {
@@ -55,14 +61,26 @@ test('an acknowledged edit is there for a new process', () => {
 });
 
 test('a site read back is the site that was stored, order of its parts included', () => {
-  commit(0, [{ edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 0 }, piece: newPiece('t', 'text') }]);
+  commit(0, [
+    { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 0 }, piece: newPiece('t', 'text') },
+  ]);
   expect(JSON.stringify(loadSite(reopened(), id)!.site)).toBe(JSON.stringify(loadSite(db, id)!.site));
 });
 
 test('an edit writes the rows of what it changed, and no others', () => {
-  const before = new Map(db.select().from(parts).all().map((row) => [`${row.kind} ${row.id}`, JSON.stringify(row.body)]));
+  const before = new Map(
+    db
+      .select()
+      .from(parts)
+      .all()
+      .map((row) => [`${row.kind} ${row.id}`, JSON.stringify(row.body)]),
+  );
   commit(0, [gap(33)]);
-  const changed = db.select().from(parts).all().filter((row) => before.get(`${row.kind} ${row.id}`) !== JSON.stringify(row.body));
+  const changed = db
+    .select()
+    .from(parts)
+    .all()
+    .filter((row) => before.get(`${row.kind} ${row.id}`) !== JSON.stringify(row.body));
   expect(changed.map((row) => `${row.kind} ${row.id}`)).toEqual(['headers h']);
 });
 
@@ -91,43 +109,87 @@ test('undo and redo go through all gestures, also after a restart', () => {
 });
 
 test('there is a sentence for nothing to undo', () => {
-  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({ ok: false, reason: 'There is nothing to undo.' });
+  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({
+    ok: false,
+    reason: 'There is nothing to undo.',
+  });
 });
 
 test('an edit on an old revision is applied when it touches something else, and the answer brings what was missed', () => {
   commit(0, [rename('Other')]);
   const result = commit(0, [gap(20)]);
-  expect(result).toMatchObject({ ok: true, standing: { revision: 2, changes: [{ revision: 1 }, { revision: 2 }] } });
+  expect(result).toMatchObject({
+    ok: true,
+    standing: { revision: 2, changes: [{ revision: 1 }, { revision: 2 }] },
+  });
   expect(gapOf(reopened())).toBe(20);
 });
 
 test('an edit on an old revision is refused when another window changed the same thing: neither is lost silently', () => {
   commit(0, [gap(20)]);
   const result = commit(0, [gap(40)]);
-  expect(result).toMatchObject({ ok: false, status: 409, reason: expect.stringContaining('Another window changed the same thing'), standing: { changes: [{ revision: 1 }] } });
+  expect(result).toMatchObject({
+    ok: false,
+    status: 409,
+    reason: expect.stringContaining('Another window changed the same thing'),
+    standing: { changes: [{ revision: 1 }] },
+  });
   expect(gapOf(reopened())).toBe(20);
 });
 
 test('an edit of something that another window removed is refused with what is gone', () => {
   commit(0, [{ edit: 'removePiece', at, piece: 'menu' }]);
-  expect(commit(0, [gap(40)])).toMatchObject({ ok: false, status: 422, reason: 'The piece is no longer in “Main header”.' });
+  expect(commit(0, [gap(40)])).toMatchObject({
+    ok: false,
+    status: 422,
+    reason: 'The piece is no longer in “Main header”.',
+  });
 });
 
 test('undo does not take back what another window did without it being seen first', () => {
   commit(0, [gap(20)]);
-  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({ ok: false, reason: expect.stringContaining('Another window') });
+  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('Another window'),
+  });
   expect(gapOf(db)).toBe(20);
 });
 
 test('a request that is sent again after a lost answer is carried out once', () => {
-  const add: Edit = { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 0 }, piece: newPiece('t', 'text') };
+  const add: Edit = {
+    edit: 'addPiece',
+    at,
+    spot: { bar: 'b', bay: 'start', index: 0 },
+    piece: newPiece('t', 'text'),
+  };
   commit(0, [add], null, 'same');
   expect(commit(0, [add], null, 'same')).toMatchObject({ ok: true, standing: { revision: 1 } });
   expect(loadSite(reopened(), id)!.site.headers.h!.bars.b!.bays.start).toEqual(['t', 'logo']);
 });
 
+test('artwork whose bytes never came is refused, since nothing could be handed over of it', () => {
+  const artwork = {
+    id: 'a',
+    name: 'Mark',
+    type: 'image/png' as const,
+    width: 2,
+    height: 2,
+    alt: '',
+    hash: 'a'.repeat(64),
+  };
+  expect(commit(0, [{ edit: 'addArtwork', artwork }])).toMatchObject({
+    ok: false,
+    status: 422,
+    reason: expect.stringContaining('Upload the file again'),
+  });
+});
+
 test('a browser that is ahead of the server is told so', () => {
-  expect(commit(7, [gap(1)])).toMatchObject({ ok: false, status: 409, reason: expect.stringContaining('ahead') });
+  expect(commit(7, [gap(1)])).toMatchObject({
+    ok: false,
+    status: 409,
+    reason: expect.stringContaining('ahead'),
+  });
 });
 
 test('a site that is gone is gone with all its rows', () => {
@@ -138,7 +200,9 @@ test('a site that is gone is gone with all its rows', () => {
 });
 
 test('broken rows are not taken for a site', () => {
-  db.update(parts).set({ body: { id: 'h', name: 'half a header' } }).run();
+  db.update(parts)
+    .set({ body: { id: 'h', name: 'half a header' } })
+    .run();
   expect(() => loadSite(reopened(), id)).toThrow('cannot be read from the database');
 });
 
@@ -160,9 +224,14 @@ test('the demo sites are sound, counted in the list, and come back from their si
 
 test('a site file whose artwork is not what its hash says is refused', async () => {
   const hash = '0'.repeat(64);
-  const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"/>').toString('base64');
+  const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"/>').toString(
+    'base64',
+  );
   const file = { form: 'gable-ridge-site' as const, site: sampleSite(), artwork: { [hash]: svg } };
-  expect(await openSiteFile(db, file, now)).toMatchObject({ ok: false, reason: expect.stringContaining('not those that the hash stands for') });
+  expect(await openSiteFile(db, file, now)).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('not those that the hash stands for'),
+  });
   expect(listSites(db)).toHaveLength(1);
 });
 
@@ -170,7 +239,16 @@ test('the zip holds every file, the same bytes each time', async () => {
   await seedDemo(db, now);
   const zip = siteZip(db, 'hollin-sound')!;
   const names = Object.keys(unzipSync(zip));
-  expect(names).toEqual(expect.arrayContaining(['index.html', 'routes/wren.html', 'site.css', 'site.js', 'fonts/figtree-latin-400.woff2', 'fonts/licence-figtree.txt']));
+  expect(names).toEqual(
+    expect.arrayContaining([
+      'index.html',
+      'routes/wren.html',
+      'site.css',
+      'site.js',
+      'fonts/figtree-latin-400.woff2',
+      'fonts/licence-figtree.txt',
+    ]),
+  );
   expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(1);
   expect(Buffer.compare(siteZip(reopened(), 'hollin-sound')!, zip)).toBe(0);
 });

@@ -50,7 +50,13 @@ function countOf(kind: PartKind) {
 /** Every site, the last changed first. */
 export function listSites(db: Db): SiteSummary[] {
   return db
-    .select({ id: sites.id, name: sites.name, updatedAt: sites.updatedAt, pages: countOf('pages'), headers: countOf('headers') })
+    .select({
+      id: sites.id,
+      name: sites.name,
+      updatedAt: sites.updatedAt,
+      pages: countOf('pages'),
+      headers: countOf('headers'),
+    })
     .from(sites)
     .orderBy(desc(sites.updatedAt))
     .all();
@@ -59,12 +65,26 @@ export function listSites(db: Db): SiteSummary[] {
 function readSite(db: Db, id: string): StoredSite | null {
   const row = db.select().from(sites).where(eq(sites.id, id)).get();
   if (!row) return null;
-  const rows = db.select().from(parts).where(eq(parts.site, id)).orderBy(sql`rowid`).all() as (PartRow & { site: string })[];
+  const rows = db
+    .select()
+    .from(parts)
+    .where(eq(parts.site, id))
+    .orderBy(sql`rowid`)
+    .all() as (PartRow & { site: string })[];
   const parsed = v.safeParse(siteSchema, assembleSite(row.root as object, rows));
   const problem = parsed.success ? integrityProblems(parsed.output)[0] : problemsOf(parsed.issues)[0];
-  if (!parsed.success || problem) throw new Error(`The site “${row.name}” cannot be read from the database. ${problem ? problemText(problem) : ''}`);
+  if (!parsed.success || problem)
+    throw new Error(
+      `The site “${row.name}” cannot be read from the database. ${problem ? problemText(problem) : ''}`,
+    );
   const steps = db
-    .select({ revision: revisions.revision, kind: revisions.kind, of: revisions.of, group: revisions.group, title: revisions.title })
+    .select({
+      revision: revisions.revision,
+      kind: revisions.kind,
+      of: revisions.of,
+      group: revisions.group,
+      title: revisions.title,
+    })
     .from(revisions)
     .where(eq(revisions.site, id))
     .orderBy(asc(revisions.revision))
@@ -85,8 +105,20 @@ export function loadSite(db: Db, id: string): StoredSite | null {
 /** Writes a new site with all its parts. */
 export function insertSite(db: Db, site: Site, now: Date): void {
   db.transaction((tx) => {
-    tx.insert(sites).values({ id: site.id, name: site.name, revision: 0, root: rootOf(site), createdAt: now, updatedAt: now }).run();
-    for (const row of rowsOf(site)) tx.insert(parts).values({ site: site.id, ...row }).run();
+    tx.insert(sites)
+      .values({
+        id: site.id,
+        name: site.name,
+        revision: 0,
+        root: rootOf(site),
+        createdAt: now,
+        updatedAt: now,
+      })
+      .run();
+    for (const row of rowsOf(site))
+      tx.insert(parts)
+        .values({ site: site.id, ...row })
+        .run();
   });
 }
 
@@ -104,19 +136,33 @@ function writeRows(tx: Pick<Db, 'insert' | 'delete'>, site: string, changes: Row
       .run();
   }
   for (const { kind, id } of changes.remove) {
-    tx.delete(parts).where(and(eq(parts.site, site), eq(parts.kind, kind), eq(parts.id, id))).run();
+    tx.delete(parts)
+      .where(and(eq(parts.site, site), eq(parts.kind, kind), eq(parts.id, id)))
+      .run();
   }
 }
 
 /** Writes the next state of a site and the steps that led there, in one transaction. */
-export function saveSteps(db: Db, stored: StoredSite, next: Site, steps: readonly StepRecord[], now: Date): StoredSite {
+export function saveSteps(
+  db: Db,
+  stored: StoredSite,
+  next: Site,
+  steps: readonly StepRecord[],
+  now: Date,
+): StoredSite {
   const changes = rowChanges(stored.site, next);
   const revision = steps.at(-1)!.revision;
   db.transaction((tx) => {
     writeRows(tx, next.id, changes);
     const root = changes.root ? { root: rootOf(next), name: next.name } : {};
-    tx.update(sites).set({ revision, updatedAt: now, ...root }).where(eq(sites.id, next.id)).run();
-    for (const step of steps) tx.insert(revisions).values({ site: next.id, at: now, ...step }).run();
+    tx.update(sites)
+      .set({ revision, updatedAt: now, ...root })
+      .where(eq(sites.id, next.id))
+      .run();
+    for (const step of steps)
+      tx.insert(revisions)
+        .values({ site: next.id, at: now, ...step })
+        .run();
   });
   const saved = { site: next, revision, steps: [...stored.steps, ...steps.map(withoutPatches)] };
   cacheOf(db).set(next.id, saved);
@@ -139,7 +185,11 @@ export function stepsSince(db: Db, id: string, since: number): StepRecord[] {
 
 /** One step with its patches; throws when there is none. */
 export function stepAt(db: Db, id: string, revision: number): StepRecord {
-  const step = db.select().from(revisions).where(and(eq(revisions.site, id), eq(revisions.revision, revision))).get();
+  const step = db
+    .select()
+    .from(revisions)
+    .where(and(eq(revisions.site, id), eq(revisions.revision, revision)))
+    .get();
   if (!step) throw new Error(`Site ${id} has no revision ${revision}`);
   return step as unknown as StepRecord;
 }

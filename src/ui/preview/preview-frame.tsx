@@ -89,7 +89,14 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
       ref={frame}
       title={title}
       sandbox="allow-scripts"
-      style={{ inlineSize: width, blockSize: height, border: 0, background: '#fff', transform: `scale(${scale})`, transformOrigin: '0 0' }}
+      style={{
+        inlineSize: width,
+        blockSize: height,
+        border: 0,
+        background: '#fff',
+        transform: `scale(${scale})`,
+        transformOrigin: '0 0',
+      }}
     />
   );
 }

@@ -39,21 +39,55 @@ function marksOf({ from, to }: RulerScale): number[] {
 
 type Track = RefObject<HTMLDivElement | null>;
 
-function BandEdge({ band, track, scale, onBreakpoint }: { band: RulerBand; track: Track } & Pick<RulerProps, 'scale' | 'onBreakpoint'>) {
+function BandEdge({
+  band,
+  track,
+  scale,
+  onBreakpoint,
+}: { band: RulerBand; track: Track } & Pick<RulerProps, 'scale' | 'onBreakpoint'>) {
   const { least, most, below } = band.edge!;
-  const drag = useWidthDrag({ track, scale, value: band.from, least, most, onChange: (from, gesture) => onBreakpoint(band.id, from, gesture) });
+  const drag = useWidthDrag({
+    track,
+    scale,
+    value: band.from,
+    least,
+    most,
+    onChange: (from, gesture) => onBreakpoint(band.id, from, gesture),
+  });
   return (
-    <span {...drag} className={styles.edge} style={{ insetInlineStart: `${percentOf(band.from, scale)}%` }} aria-label={`Breakpoint between ${below} and ${band.name}`}>
+    <span
+      {...drag}
+      className={styles.edge}
+      style={{ insetInlineStart: `${percentOf(band.from, scale)}%` }}
+      aria-label={`Breakpoint between ${below} and ${band.name}`}
+    >
       <span className={`figures ${styles.edgeWidth}`}>{band.from}</span>
     </span>
   );
 }
 
-function ViewHandle({ view, track, scale, onView }: { view: RulerView; track: Track } & Pick<RulerProps, 'scale' | 'onView'>) {
-  const drag = useWidthDrag({ track, scale, value: view.width, least: view.least, most: view.most, onChange: (width) => onView(view.id, width) });
+function ViewHandle({
+  view,
+  track,
+  scale,
+  onView,
+}: { view: RulerView; track: Track } & Pick<RulerProps, 'scale' | 'onView'>) {
+  const drag = useWidthDrag({
+    track,
+    scale,
+    value: view.width,
+    least: view.least,
+    most: view.most,
+    onChange: (width) => onView(view.id, width),
+  });
   const at = percentOf(view.width, scale);
   return (
-    <span {...drag} className={`${styles.handle} ${at > 88 ? styles.handleAtEnd : ""}`} style={{ insetInlineStart: `${at}%` }} aria-label={`Width of the ${view.name} view`}>
+    <span
+      {...drag}
+      className={`${styles.handle} ${at > 88 ? styles.handleAtEnd : ''}`}
+      style={{ insetInlineStart: `${at}%` }}
+      aria-label={`Width of the ${view.name} view`}
+    >
       <span className={styles.handleSign} aria-hidden="true" />
       <span className={styles.handleName}>{view.name}</span>
       <span className="figures">{view.width}</span>
@@ -79,14 +113,19 @@ export function Ruler({ scale, bands, views, onBreakpoint, onView }: RulerProps)
             <div
               key={band.id}
               className={styles.band}
-              style={{ insetInlineStart: `${percentOf(band.from, scale)}%`, inlineSize: `${percentOf(band.to, scale) - percentOf(band.from, scale)}%` }}
+              style={{
+                insetInlineStart: `${percentOf(band.from, scale)}%`,
+                inlineSize: `${percentOf(band.to, scale) - percentOf(band.from, scale)}%`,
+              }}
             >
               {band.name}
             </div>
           ))}
-          {bands.filter((band) => band.edge !== null).map((band) => (
-            <BandEdge key={band.id} band={band} track={track} scale={scale} onBreakpoint={onBreakpoint} />
-          ))}
+          {bands
+            .filter((band) => band.edge !== null)
+            .map((band) => (
+              <BandEdge key={band.id} band={band} track={track} scale={scale} onBreakpoint={onBreakpoint} />
+            ))}
         </div>
         <div className={styles.handles}>
           {views.map((view) => (

@@ -50,8 +50,16 @@ export function useWidthDrag({ track, scale, value, least, most, onChange }: Wid
     },
     onKeyDown(event: KeyboardEvent<HTMLElement>) {
       const step = event.shiftKey ? 10 : 1;
-      const steps: Record<string, number> = { ArrowLeft: -step, ArrowDown: -step, ArrowRight: step, ArrowUp: step, PageDown: -10, PageUp: 10 };
-      const next = event.key === 'Home' ? least : event.key === 'End' ? most : value + (steps[event.key] ?? 0);
+      const steps: Record<string, number> = {
+        ArrowLeft: -step,
+        ArrowDown: -step,
+        ArrowRight: step,
+        ArrowUp: step,
+        PageDown: -10,
+        PageUp: 10,
+      };
+      const next =
+        event.key === 'Home' ? least : event.key === 'End' ? most : value + (steps[event.key] ?? 0);
       if (next === value) return;
       event.preventDefault();
       // Keys held down are one gesture; the next key pressed begins another.

@@ -70,7 +70,8 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
           title={state}
           onClick={open}
           onKeyDown={(event) => {
-            if (cell.own && (event.key === 'Delete' || event.key === 'Backspace')) actions.clear(row.name, cell.key);
+            if (cell.own && (event.key === 'Delete' || event.key === 'Backspace'))
+              actions.clear(row.name, cell.key);
           }}
         >
           {cell.swatch && <span className={styles.swatch} style={{ background: cell.swatch }} />}

@@ -60,8 +60,8 @@ export function Sheet({ title, columns, groups, actions }: SheetProps) {
         </tbody>
       </table>
       <p className={`quiet ${styles.legend}`}>
-        <b className={styles.own}>set here</b> · <i className={styles.following}>follows a wider band</i> · as it comes · click a value to set it, clear it to
-        follow again
+        <b className={styles.own}>set here</b> · <i className={styles.following}>follows a wider band</i> · as
+        it comes · click a value to set it, clear it to follow again
       </p>
     </>
   );

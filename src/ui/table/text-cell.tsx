@@ -4,7 +4,17 @@ import { Input } from 'antd';
 import { useState } from 'react';
 
 /** A text in a table that is edited in place. Enter or leaving keeps it, Escape does not; a refusal is said below it. */
-export function TextCell({ label, text, placeholder, keep }: { label: string; text: string; placeholder?: string; keep(text: string): string | null }) {
+export function TextCell({
+  label,
+  text,
+  placeholder,
+  keep,
+}: {
+  label: string;
+  text: string;
+  placeholder?: string;
+  keep(text: string): string | null;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const [reason, setReason] = useState<string | null>(null);
   const end = () => {
@@ -15,7 +25,12 @@ export function TextCell({ label, text, placeholder, keep }: { label: string; te
   };
   if (typed === null) {
     return (
-      <button type="button" className="plain" aria-label={`${label}: ${text || placeholder || 'empty'}`} onClick={() => setTyped(text)}>
+      <button
+        type="button"
+        className="plain"
+        aria-label={`${label}: ${text || placeholder || 'empty'}`}
+        onClick={() => setTyped(text)}
+      >
         {text || <i className="quiet">{placeholder}</i>}
       </button>
     );

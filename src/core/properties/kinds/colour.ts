@@ -6,7 +6,10 @@ import type { Kind } from './kind';
 export function colourKind(): Kind<ColourRole | 'none'> {
   return {
     editor: { as: 'colour' },
-    schema: v.picklist([...colourRoles, 'none'], `One of the brand’s colours (${colourRoles.join(', ')}), or none.`),
+    schema: v.picklist(
+      [...colourRoles, 'none'],
+      `One of the brand’s colours (${colourRoles.join(', ')}), or none.`,
+    ),
     text: (value) => (value === 'none' ? 'none' : colourRoleLabels[value]),
   };
 }

@@ -7,7 +7,12 @@ export function lengthKind(least: number, most: number): Kind<number> {
   const message = `A length from ${least} to ${most} px.`;
   return {
     editor: { as: 'length', least, most },
-    schema: v.pipe(v.number(message), v.finite(message), v.minValue(least, message), v.maxValue(most, message)),
+    schema: v.pipe(
+      v.number(message),
+      v.finite(message),
+      v.minValue(least, message),
+      v.maxValue(most, message),
+    ),
     text: (value) => `${plainNumber(value)} px`,
   };
 }

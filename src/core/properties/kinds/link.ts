@@ -6,7 +6,10 @@ export function linkKind(): Kind<Link> {
   return {
     editor: { as: 'link' },
     schema: linkSchema,
-    text: (value) => ({ nothing: 'nowhere', page: 'a page', address: value.to === 'address' ? value.address : '' })[value.to],
+    text: (value) =>
+      ({ nothing: 'nowhere', page: 'a page', address: value.to === 'address' ? value.address : '' })[
+        value.to
+      ],
     references: linkReferences,
   };
 }

@@ -21,11 +21,21 @@ export function Bay({ bar, barName, bay, children, onAdd }: BayProps) {
   const { setNodeRef, isOver } = useDroppable({ id: `${bar}/${bay}`, data: { bar, bay } });
   const items = pieceKinds.map(({ kind, label }) => ({ key: kind, label }));
   return (
-    <div ref={setNodeRef} className={`${styles.bay} ${isOver ? styles.bayOver : ''}`} role="group" aria-label={`${barName}, ${bay}`}>
+    <div
+      ref={setNodeRef}
+      className={`${styles.bay} ${isOver ? styles.bayOver : ''}`}
+      role="group"
+      aria-label={`${barName}, ${bay}`}
+    >
       <div className={styles.bayHead}>
         <span>{bay}</span>
         <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onAdd(key) }}>
-          <button type="button" className={styles.add} aria-label={`Add a piece: ${barName}, ${bay}`} aria-haspopup="menu">
+          <button
+            type="button"
+            className={styles.add}
+            aria-label={`Add a piece: ${barName}, ${bay}`}
+            aria-haspopup="menu"
+          >
             <PlusOutlined aria-hidden="true" />
           </button>
         </Dropdown>

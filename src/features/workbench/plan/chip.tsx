@@ -14,7 +14,12 @@ interface ChipProps {
   onRemove(): void;
 }
 
-const directions: Record<string, Direction> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
+const directions: Record<string, Direction> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+};
 
 /** A piece in the plan: to select, to drag, and to move by Alt and the arrow keys. */
 export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipProps) {
@@ -35,7 +40,15 @@ export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipPr
         drop.setNodeRef(element);
       }}
       className={`${styles.chip} ${drop.isOver && !drag.isDragging ? styles.chipOver : ''}`}
-      style={drag.transform ? { transform: `translate(${drag.transform.x}px, ${drag.transform.y}px)`, zIndex: 5, position: 'relative' } : undefined}
+      style={
+        drag.transform
+          ? {
+              transform: `translate(${drag.transform.x}px, ${drag.transform.y}px)`,
+              zIndex: 5,
+              position: 'relative',
+            }
+          : undefined
+      }
       aria-pressed={selected}
       aria-describedby="plan-keys"
       data-piece={id}

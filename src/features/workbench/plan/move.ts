@@ -33,11 +33,18 @@ export function movedSpot(assembly: Assembly, piece: string, direction: Directio
   const spot = spotOf(assembly, piece);
   if (!spot) return null;
   const step = direction === 'left' || direction === 'up' ? -1 : 1;
-  return direction === 'left' || direction === 'right' ? sideways(assembly, spot, step) : acrossBars(assembly, spot, step);
+  return direction === 'left' || direction === 'right'
+    ? sideways(assembly, spot, step)
+    : acrossBars(assembly, spot, step);
 }
 
 /** The spot before or after another piece, counted as if the moved piece were out already. */
-export function spotBeside(assembly: Assembly, moved: string, other: string, side: 'before' | 'after'): Spot | null {
+export function spotBeside(
+  assembly: Assembly,
+  moved: string,
+  other: string,
+  side: 'before' | 'after',
+): Spot | null {
   const spot = spotOf(assembly, other);
   const from = spotOf(assembly, moved);
   if (!spot) return null;

@@ -1,6 +1,13 @@
 'use client';
 
-import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { newId } from '@/client/new-id';
@@ -59,7 +66,9 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     refocus.current = piece;
     edit([{ edit: 'movePiece', at, piece, spot }]);
     const bay = spot.bay;
-    setSaid(`${pieceTitle(site, assembly.pieces[piece]!)}: ${assembly.bars[spot.bar]!.name}, ${bay}, place ${spot.index + 1}`);
+    setSaid(
+      `${pieceTitle(site, assembly.pieces[piece]!)}: ${assembly.bars[spot.bar]!.name}, ${bay}, place ${spot.index + 1}`,
+    );
   };
   const add = (bar: string, bay: EdgeBay, pieceKindName: string) => {
     const piece = startPiece(site, pieceKindName, kind, newId);
@@ -74,7 +83,13 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   };
 
   const bayOf = (bar: Bar, bay: EdgeBay) => (
-    <Bay key={bay} bar={bar.id} barName={bar.name} bay={bay} onAdd={(pieceKindName) => add(bar.id, bay, pieceKindName)}>
+    <Bay
+      key={bay}
+      bar={bar.id}
+      barName={bar.name}
+      bay={bay}
+      onAdd={(pieceKindName) => add(bar.id, bay, pieceKindName)}
+    >
       {bar.bays[bay].map((id) => (
         <Chip
           key={id}
@@ -99,7 +114,9 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
         sensors={sensors}
         collisionDetection={(args) => {
           const hits = pointerWithin(args);
-          const chip = hits.find((hit) => hit.data?.droppableContainer.data.current?.piece && hit.id !== args.active.id);
+          const chip = hits.find(
+            (hit) => hit.data?.droppableContainer.data.current?.piece && hit.id !== args.active.id,
+          );
           return chip ? [chip] : hits.filter((hit) => hit.id !== args.active.id);
         }}
         onDragEnd={(event) => {
@@ -113,11 +130,21 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
           return (
             <div key={id} className={`${styles.bar} ${selected ? styles.barSelected : ''}`}>
               <div className={styles.barHead}>
-                <button type="button" className="plain" aria-pressed={selected} onClick={() => onSelect({ on: 'bar', id })}>
+                <button
+                  type="button"
+                  className="plain"
+                  aria-pressed={selected}
+                  onClick={() => onSelect({ on: 'bar', id })}
+                >
                   {bar.name}
                 </button>
                 {assembly.order.length > 1 && (
-                  <button type="button" className={`plain ${styles.barRemove}`} onClick={() => edit([{ edit: 'removeBar', at, bar: id }])} aria-label={`Remove ${bar.name}`}>
+                  <button
+                    type="button"
+                    className={`plain ${styles.barRemove}`}
+                    onClick={() => edit([{ edit: 'removeBar', at, bar: id }])}
+                    aria-label={`Remove ${bar.name}`}
+                  >
                     remove
                   </button>
                 )}

@@ -8,6 +8,11 @@ import type { Site } from '@/core/site/site';
 /** The drawer that can be opened from an assembly in a band: the first that a piece shown there opens; null for none. */
 export function openedDrawer(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): Id | null {
   if (kind === 'drawers') return assembly.id;
-  const pieces = settledPieces(resolveAssembly(site, kind, assembly, band)).filter((piece) => piece.values.shown !== 'hidden');
-  return pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null).find((id) => id !== null) ?? null;
+  const pieces = settledPieces(resolveAssembly(site, kind, assembly, band)).filter(
+    (piece) => piece.values.shown !== 'hidden',
+  );
+  return (
+    pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null).find((id) => id !== null) ??
+    null
+  );
 }

@@ -48,9 +48,20 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
   const [area, room] = useRoom();
   const rendered = useRendered(site, kind, assembly, file);
   const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
-  const scale = blownUp === null ? commonScale(views.map((view) => view.width), room.width, GAP) : 1;
+  const scale =
+    blownUp === null
+      ? commonScale(
+          views.map((view) => view.width),
+          room.width,
+          GAP,
+        )
+      : 1;
   const leave = (href: string) =>
-    notification.info({ title: 'A preview stays on the site', description: `The link leads to ${href}.`, placement: 'bottomLeft' });
+    notification.info({
+      title: 'A preview stays on the site',
+      description: `The link leads to ${href}.`,
+      placement: 'bottomLeft',
+    });
 
   return (
     <section className={styles.area} aria-label="Preview">
@@ -123,7 +134,13 @@ function View({ view, scale, height, root, file, html, css, atEnd, drawer, blown
             <MenuOutlined aria-hidden="true" />
           </button>
         )}
-        <button type="button" className="plain" aria-pressed={blownUp} onClick={on.onBlowUp} aria-label={`${view.name} view at 1:1`}>
+        <button
+          type="button"
+          className="plain"
+          aria-pressed={blownUp}
+          onClick={on.onBlowUp}
+          aria-label={`${view.name} view at 1:1`}
+        >
           {blownUp ? 'all views' : '1:1'}
         </button>
       </div>

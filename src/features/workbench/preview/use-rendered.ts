@@ -25,7 +25,10 @@ export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, 
     () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
     [site, wantedFile],
   );
-  const html = useMemo(() => renderPage(site, page, onWorkbench(site, kind, assembly)), [site, page, kind, assembly]);
+  const html = useMemo(
+    () => renderPage(site, page, onWorkbench(site, kind, assembly)),
+    [site, page, kind, assembly],
+  );
   const names = useMemo(() => settleNames(site), [site]);
   return { css, html, page, file: pageFile(page.path), names };
 }

@@ -17,15 +17,21 @@ export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
 
 /** What references of this kind may point at. */
 export function referenceOptions(site: Site, to: ReferenceTarget): SheetOption[] {
-  if (to === 'pages') return site.pageOrder.map((id) => ({ value: id, label: `${site.pages[id]!.title}  ${site.pages[id]!.path}` }));
+  if (to === 'pages')
+    return site.pageOrder.map((id) => ({
+      value: id,
+      label: `${site.pages[id]!.title}  ${site.pages[id]!.path}`,
+    }));
   return Object.values(site[to]).map(({ id, name }) => ({ value: id, label: name }));
 }
 
 /** A value in words, with the names of what it points at. */
 function valueText(site: Site, { kind }: Property, value: unknown): string {
   const { editor } = kind;
-  if (editor.as === 'link') return itemLabel(site, { id: '', label: null, link: value as Link, children: [] }) || 'nowhere';
-  if (editor.as === 'reference') return referenceOptions(site, editor.to).find((option) => option.value === value)?.label ?? 'none';
+  if (editor.as === 'link')
+    return itemLabel(site, { id: '', label: null, link: value as Link, children: [] }) || 'nowhere';
+  if (editor.as === 'reference')
+    return referenceOptions(site, editor.to).find((option) => option.value === value)?.label ?? 'none';
   const text = kind.text(value);
   return text === '' ? (editor.as === 'text' && editor.placeholder) || '–' : text;
 }
@@ -37,12 +43,24 @@ function swatchOf(site: Site, { kind }: Property, value: unknown): string | null
 function cellOf(site: Site, values: Values, property: Property, cell: string): SheetCell {
   const { value, from, own } = settledValue(values, property, bandChain(site.bands), cell);
   const followed = own || from === null ? undefined : site.bands.find((band) => band.id === from);
-  return { key: cell, value, text: valueText(site, property, value), swatch: swatchOf(site, property, value), own, follows: followed?.name ?? null };
+  return {
+    key: cell,
+    value,
+    text: valueText(site, property, value),
+    swatch: swatchOf(site, property, value),
+    own,
+    follows: followed?.name ?? null,
+  };
 }
 
 function rowOf(site: Site, values: Values, property: Property): SheetRow {
   const cells = property.banded ? bandChain(site.bands) : [EVERYWHERE];
-  return { name: property.name, label: property.label, editor: property.kind.editor, cells: cells.map((cell) => cellOf(site, values, property, cell)) };
+  return {
+    name: property.name,
+    label: property.label,
+    editor: property.kind.editor,
+    cells: cells.map((cell) => cellOf(site, values, property, cell)),
+  };
 }
 
 /** The sheet of what stands at a place: its properties under their headings, settled for every band. Empty when it is gone. */
@@ -52,6 +70,8 @@ export function sheetGroups(site: Site, place: Place): SheetGroup[] {
   const names = [...new Set(found.properties.map((property) => property.group))];
   return names.map((name) => ({
     name,
-    rows: found.properties.filter((property) => property.group === name).map((property) => rowOf(site, found.holder.values, property)),
+    rows: found.properties
+      .filter((property) => property.group === name)
+      .map((property) => rowOf(site, found.holder.values, property)),
   }));
 }

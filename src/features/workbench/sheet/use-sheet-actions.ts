@@ -9,10 +9,16 @@ import type { SheetActions } from '@/ui/sheet/model';
 import { drawerForButton, makeDrawerFor } from '../menu-drawer';
 import { referenceOptions } from './sheet-model';
 
-const makeLabels: Partial<Record<ReferenceTarget, string>> = { drawers: 'a new drawer', artwork: 'upload a file…' };
+const makeLabels: Partial<Record<ReferenceTarget, string>> = {
+  drawers: 'a new drawer',
+  artwork: 'upload a file…',
+};
 
 /** What the sheet's editors do to the open site. `upload` asks for a file of artwork for a value. */
-export function useSheetActions(place: Place, upload: (property: string, cell: string) => void): SheetActions {
+export function useSheetActions(
+  place: Place,
+  upload: (property: string, cell: string) => void,
+): SheetActions {
   const site = useSite();
   const edit = useOpenSite((open) => open.edit);
   const piece = place.on === 'piece' ? site[place.in][place.assembly]?.pieces[place.piece] : undefined;
@@ -21,7 +27,8 @@ export function useSheetActions(place: Place, upload: (property: string, cell: s
   return {
     set(property, cell, value, gesture) {
       const edits: Edit[] = [{ edit: 'setValue', place, property, cell, value }];
-      if (piece && at && property === 'shownAs' && value === 'button') edits.push(...drawerForButton(site, at, piece, newId));
+      if (piece && at && property === 'shownAs' && value === 'button')
+        edits.push(...drawerForButton(site, at, piece, newId));
       return edit(edits, gesture);
     },
     clear(property, cell) {

@@ -14,7 +14,13 @@ const NONE = 'no target';
 const MAKE = 'make one';
 
 /** A list that stands open at once and closes the cell when a value is picked. */
-function PickedEditor({ label, value, options, pick, close }: {
+function PickedEditor({
+  label,
+  value,
+  options,
+  pick,
+  close,
+}: {
   label: string;
   value: string;
   options: readonly SheetOption[];
@@ -44,31 +50,57 @@ function PickedEditor({ label, value, options, pick, close }: {
 }
 
 /** One of a few named values. */
-export function ChoiceEditor({ editor, set, ...props }: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
+export function ChoiceEditor({
+  editor,
+  set,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
   return <PickedEditor {...props} options={editor.options} pick={set} />;
 }
 
 /** A colour of the brand. */
 export function ColourEditor({ set, ...props }: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
-  const roles = colourRoles.map((role) => ({ value: role as string, label: colourRoleLabels[role] as string }));
+  const roles = colourRoles.map((role) => ({
+    value: role as string,
+    label: colourRoleLabels[role] as string,
+  }));
   return <PickedEditor {...props} options={[...roles, { value: 'none', label: 'none' }]} pick={set} />;
 }
 
 /** A menu, a drawer or artwork, or none; a new one can be made on the spot. */
-export function ReferenceEditor({ editor, value, options, makeLabel, make, set, ...props }: EditorProps<Extract<Editor, { as: 'reference' }>, string | null>) {
+export function ReferenceEditor({
+  editor,
+  value,
+  options,
+  makeLabel,
+  make,
+  set,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'reference' }>, string | null>) {
   const label = makeLabel(editor.to);
-  const offered = [{ value: NONE, label: 'none' }, ...options(editor.to), ...(label ? [{ value: MAKE, label }] : [])];
+  const offered = [
+    { value: NONE, label: 'none' },
+    ...options(editor.to),
+    ...(label ? [{ value: MAKE, label }] : []),
+  ];
   const pick = (picked: string) => (picked === MAKE ? make() : set(picked === NONE ? null : picked));
   return <PickedEditor {...props} value={value ?? NONE} options={offered} pick={pick} />;
 }
 
 /** A page of the site, or an address that is typed. */
-export function LinkEditor({ value, set, options, close, label }: EditorProps<Extract<Editor, { as: 'link' }>, Link>) {
+export function LinkEditor({
+  value,
+  set,
+  options,
+  close,
+  label,
+}: EditorProps<Extract<Editor, { as: 'link' }>, Link>) {
   const [typed, setTyped] = useState('');
   const pages = options('pages');
   const address = typed.includes(':') ? [{ value: typed, label: `${typed} (address)` }] : [];
   const current = value.to === 'page' ? value.page : value.to === 'address' ? value.address : NONE;
-  const known = value.to === 'address' && typed === '' ? [{ value: value.address, label: value.address }] : [];
+  const known =
+    value.to === 'address' && typed === '' ? [{ value: value.address, label: value.address }] : [];
   const [problem, setProblem] = useState<string | null>(null);
   const pick = (picked: string) => {
     if (picked === NONE) return set({ to: 'nothing' });
@@ -85,7 +117,13 @@ export function LinkEditor({ value, set, options, close, label }: EditorProps<Ex
         popupMatchSelectWidth={false}
         aria-label={label}
         value={current}
-        showSearch={{ optionFilterProp: 'label', onSearch: (text) => { setTyped(text.trim()); setProblem(null); } }}
+        showSearch={{
+          optionFilterProp: 'label',
+          onSearch: (text) => {
+            setTyped(text.trim());
+            setProblem(null);
+          },
+        }}
         options={[{ value: NONE, label: 'nowhere' }, ...known, ...address, ...pages]}
         notFoundContent="No such page. Type a full address, such as https://…"
         onSelect={(picked: string) => {

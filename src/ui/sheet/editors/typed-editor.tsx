@@ -10,7 +10,14 @@ import styles from '../sheet.module.css';
 type Reading = { ok: true; value: unknown } | { ok: false; reason: string };
 
 /** A line that is typed; each understood keystroke is the new value, a misunderstood one says why. */
-function TypedEditor({ label, start, placeholder, read, set, close }: {
+function TypedEditor({
+  label,
+  start,
+  placeholder,
+  read,
+  set,
+  close,
+}: {
   label: string;
   start: string;
   placeholder?: string;
@@ -59,11 +66,22 @@ export function LengthEditor({ value, ...props }: EditorProps<Extract<Editor, { 
     const reading = readLength(text);
     return reading.ok ? { ok: true, value: reading.px } : reading;
   };
-  return <TypedEditor {...props} start={plainNumber(value)} read={read} set={(next) => props.set(next as number)} />;
+  return (
+    <TypedEditor
+      {...props}
+      start={plainNumber(value)}
+      read={read}
+      set={(next) => props.set(next as number)}
+    />
+  );
 }
 
 /** A line of text. */
-export function TextEditor({ value, editor, ...props }: EditorProps<Extract<Editor, { as: 'text' }>, string>) {
+export function TextEditor({
+  value,
+  editor,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'text' }>, string>) {
   return (
     <TypedEditor
       {...props}

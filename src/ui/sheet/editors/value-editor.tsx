@@ -18,5 +18,8 @@ const editors = {
 
 /** Edits a value by the editor of its form, which is given values of that form only. */
 export function ValueEditor(props: EditorProps<Editor, unknown>) {
-  return createElement(editors[props.editor.as] as unknown as ComponentType<EditorProps<Editor, unknown>>, props);
+  return createElement(
+    editors[props.editor.as] as unknown as ComponentType<EditorProps<Editor, unknown>>,
+    props,
+  );
 }

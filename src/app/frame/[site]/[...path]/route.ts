@@ -2,7 +2,10 @@ import { database } from '@/server/db/open';
 import { serveFrame, serveSiteFile } from '@/server/handover/serve';
 
 /** A preview frame: its pages are sent by the workbench, everything else comes from what is stored. */
-export async function GET(request: Request, { params }: { params: Promise<{ site: string; path: string[] }> }) {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ site: string; path: string[] }> },
+) {
   const { site, path } = await params;
   const file = path.join('/');
   return file.endsWith('.html') ? serveFrame(request) : serveSiteFile(database(), request, site, file);

@@ -5,7 +5,9 @@ import { database } from '@/server/db/open';
 import { noSuchSite, readBody, refusal } from '@/server/http';
 import { loadSite } from '@/server/sites/store';
 
-const bodySchema = v.strictObject({ base64: v.pipe(v.string(), v.base64('The bytes have to be sent as base64.')) });
+const bodySchema = v.strictObject({
+  base64: v.pipe(v.string(), v.base64('The bytes have to be sent as base64.')),
+});
 
 /** Keeps the bytes of a picture and says what it is; it becomes part of the site by an edit. */
 export async function POST(request: Request, { params }: { params: Promise<{ site: string }> }) {

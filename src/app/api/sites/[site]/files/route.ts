@@ -11,7 +11,12 @@ export async function GET(_request: Request, { params }: { params: Promise<{ sit
   if (!rendered) return noSuchSite();
   const files = [...rendered.values()].map((file) => {
     const bytes = fileBytes(db, file);
-    return { path: file.path, bytes: bytes.length, compressed: gzipSync(bytes).length, readable: 'text' in file };
+    return {
+      path: file.path,
+      bytes: bytes.length,
+      compressed: gzipSync(bytes).length,
+      readable: 'text' in file,
+    };
   });
   return Response.json({ files });
 }

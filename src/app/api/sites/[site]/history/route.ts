@@ -13,5 +13,7 @@ const bodySchema = v.strictObject({
 export async function POST(request: Request, { params }: { params: Promise<{ site: string }> }) {
   const body = await readBody(request, bodySchema);
   if (!body.ok) return body.response;
-  return commitResponse(commitHistory(database(), (await params).site, body.value.base, body.value.step, new Date()));
+  return commitResponse(
+    commitHistory(database(), (await params).site, body.value.base, body.value.step, new Date()),
+  );
 }
