@@ -33,14 +33,12 @@ async function largeSite(pages, items) {
     path: `/large/${index}`,
     parent: null,
   }));
-  const menuItems = added
-    .slice(0, items)
-    .map((page, index) => ({
-      id: `xi${index}`,
-      label: null,
-      link: { to: 'page', page: page.id },
-      children: [],
-    }));
+  const menuItems = added.slice(0, items).map((page, index) => ({
+    id: `xi${index}`,
+    label: null,
+    link: { to: 'page', page: page.id },
+    children: [],
+  }));
   const menu = {
     id: 'x-menu',
     name: 'Large',

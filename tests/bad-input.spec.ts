@@ -80,13 +80,11 @@ test.describe('a site file', () => {
         .filter({ hasText: 'Refused' })
         .count();
       json.site.name = 'Refused';
-      await page
-        .getByLabel('Site file')
-        .setInputFiles({
-          name: 'x.gable.json',
-          mimeType: 'application/json',
-          buffer: Buffer.from(JSON.stringify(json)),
-        });
+      await page.getByLabel('Site file').setInputFiles({
+        name: 'x.gable.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify(json)),
+      });
       await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible();
       await page.reload();
       await expect(

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo, useEffect, useState } from 'react';
+import * as v from 'valibot';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
 import type { AssemblyKind } from '@/core/properties/assembly';
@@ -30,6 +31,12 @@ function rulerBands(bands: readonly Band[]): RulerBand[] {
   });
 }
 
+/** Widths as this browser kept them; null when it kept none, or something else stands there. */
+function readWidths(kept: string | null): ViewWidths | null {
+  const parsed = v.safeParse(v.pipe(v.string(), v.parseJson(), v.record(v.string(), v.number())), kept);
+  return parsed.success ? parsed.output : null;
+}
+
 /** The widths of the views, kept in this browser: they are how one looks at a site, not part of it. */
 function useViewWidths(site: string) {
   const [widths, setWidths] = useState<ViewWidths>({});
@@ -37,7 +44,8 @@ function useViewWidths(site: string) {
   useEffect(() => {
     const kept = window.localStorage.getItem(key);
     // Read after the first drawing, since the server does not know it.
-    if (kept) queueMicrotask(() => setWidths(JSON.parse(kept)));
+    const read = readWidths(kept);
+    if (read) queueMicrotask(() => setWidths(read));
   }, [key]);
   const change = (view: string, width: number) => {
     const next = { ...widths, [view]: width };
