@@ -52,18 +52,20 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const [said, setSaid] = useState('');
   const plan = useRef<HTMLElement>(null);
-  const refocus = useRef<string | null>(null);
+  const moved = useRef<{ piece: string; spot: Spot } | null>(null);
 
-  // A piece that moves to another bay is a new element there; the focus goes with it.
+  // A piece that moves to another bay is a new element there; the focus goes with it once it stands there.
   useEffect(() => {
-    if (refocus.current === null) return;
-    plan.current?.querySelector<HTMLElement>(`[data-piece="${refocus.current}"]`)?.focus();
-    refocus.current = null;
+    if (moved.current === null) return;
+    const { piece, spot } = moved.current;
+    if (assembly.bars[spot.bar]?.bays[spot.bay][spot.index] !== piece) return;
+    plan.current?.querySelector<HTMLElement>(`[data-piece="${piece}"]`)?.focus();
+    moved.current = null;
   });
 
   const move = (piece: string, spot: Spot | null) => {
     if (!spot) return setSaid('There is nothing further in that direction.');
-    refocus.current = piece;
+    moved.current = { piece, spot };
     edit([{ edit: 'movePiece', at, piece, spot }]);
     const bay = spot.bay;
     setSaid(
