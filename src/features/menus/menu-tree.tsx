@@ -1,14 +1,15 @@
 'use client';
 
 import { ArrowDownOutlined, ArrowUpOutlined, MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
-import { App } from 'antd';
+import { App, Button } from 'antd';
 import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
+import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { itemLabel } from '@/core/menus/entries';
-import type { Menu, MenuItem } from '@/core/site/menu';
-import type { Site } from '@/core/site/site';
+import type { Menu } from '@/core/site/menu';
 import { TextCell } from '@/ui/table/text-cell';
 import { itemSpot, treeRows, type ItemMove, type TreeRow } from './item-moves';
+import { LinkCell } from './link-cell';
 import styles from './menus.module.css';
 
 const moves: { move: ItemMove; label: string; key: string; icon: ReactNode }[] = [
@@ -17,12 +18,6 @@ const moves: { move: ItemMove; label: string; key: string; icon: ReactNode }[] =
   { move: 'out', label: 'a level out', key: 'ArrowLeft', icon: <MenuFoldOutlined aria-hidden="true" /> },
   { move: 'in', label: 'a level in', key: 'ArrowRight', icon: <MenuUnfoldOutlined aria-hidden="true" /> },
 ];
-
-/** What an item leads to, in words. */
-function targetText(site: Site, { link }: MenuItem): string {
-  if (link.to === 'page') return site.pages[link.page]?.path ?? '';
-  return link.to === 'address' ? link.address : 'nowhere';
-}
 
 /** The items of a menu, to label, move and remove. */
 export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
@@ -40,6 +35,14 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
         placement: 'bottomLeft',
       });
   };
+  const add = () =>
+    edit([
+      {
+        edit: 'addItem',
+        menu: menu.id,
+        item: { id: newId(), label: 'New item', link: { to: 'nothing' }, children: [] },
+      },
+    ]);
   const press = (event: KeyboardEvent, row: TreeRow) => {
     const found = event.altKey ? moves.find(({ key }) => key === event.key) : undefined;
     if (!found) return;
@@ -94,7 +97,9 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
                     }
                   />
                 </th>
-                <td className="figures">{targetText(site, item)}</td>
+                <td>
+                  <LinkCell menu={menu} item={item} />
+                </td>
                 <td>
                   {moves.map(({ move: direction, label: words, icon }) => (
                     <button
@@ -125,6 +130,9 @@ export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
           })}
         </tbody>
       </table>
+      <Button className={styles.add} onClick={add}>
+        Add an item
+      </Button>
     </section>
   );
 }

@@ -5,24 +5,14 @@ import { findPlace, type Place } from '@/core/edit/place';
 import { itemLabel } from '@/core/menus/entries';
 import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
-import type { ReferenceTarget } from '@/core/properties/reference';
 import { settledValue } from '@/core/resolve/settled-values';
 import type { Site } from '@/core/site/site';
-import type { SheetCell, SheetColumn, SheetGroup, SheetOption, SheetRow } from '@/ui/sheet/model';
+import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
+import { referenceOptions } from '@/ui/sheet/reference-options';
 
 /** A column for each band. */
 export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
   return bands.map((band) => ({ key: band.id, label: band.name, range: bandRangeText(bands, band.id) }));
-}
-
-/** What references of this kind may point at. */
-export function referenceOptions(site: Site, to: ReferenceTarget): SheetOption[] {
-  if (to === 'pages')
-    return site.pageOrder.map((id) => ({
-      value: id,
-      label: `${site.pages[id]!.title}  ${site.pages[id]!.path}`,
-    }));
-  return Object.values(site[to]).map(({ id, name }) => ({ value: id, label: name }));
 }
 
 /** A value in words, with the names of what it points at. */

@@ -6,8 +6,8 @@ import type { Edit } from '@/core/edit';
 import type { Place } from '@/core/edit/place';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import type { SheetActions } from '@/ui/sheet/model';
+import { referenceOptions } from '@/ui/sheet/reference-options';
 import { drawerForButton, makeDrawerFor } from '../menu-drawer';
-import { referenceOptions } from './sheet-model';
 
 const makeLabels: Partial<Record<ReferenceTarget, string>> = {
   drawers: 'a new drawer',

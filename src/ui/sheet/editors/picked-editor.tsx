@@ -94,7 +94,7 @@ export function LinkEditor({
   options,
   close,
   label,
-}: EditorProps<Extract<Editor, { as: 'link' }>, Link>) {
+}: Pick<EditorProps<Editor, Link>, 'value' | 'set' | 'options' | 'close' | 'label'>) {
   const [typed, setTyped] = useState('');
   const pages = options('pages');
   const address = typed.includes(':') ? [{ value: typed, label: `${typed} (address)` }] : [];
