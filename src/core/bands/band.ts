@@ -80,7 +80,12 @@ export function breakpointLimits(bands: readonly Band[], id: string): { least: n
   };
 }
 
-/** The media query for a band and all narrower ones: `@media (width < 64em)` (Media Queries 4, 2.4.3 range form). */
+/** The condition that the viewport is narrower than a width in CSS px: `(width < 64em)` (Media Queries 4, 2.4.3 range form). */
+export function widthBelow(width: number): string {
+  return `(width < ${mediaEm(width)})`;
+}
+
+/** The media query for a band and all narrower ones: `@media (width < 64em)`. */
 export function narrowerThan(width: number): string {
-  return `@media (width < ${mediaEm(width)})`;
+  return `@media ${widthBelow(width)}`;
 }

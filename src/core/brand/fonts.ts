@@ -1,60 +1,95 @@
-/** The font families that ship with the application, open licence all of them. */
+import { fontSubsets, subsetServes, type FontSubset } from './font-subsets';
+import type { Weight } from './weights';
 
-export interface FontFamily {
+/** The font families that ship with the application, open licence all of them. */
+export interface ShippedFamily {
   id: string;
   name: string;
   /** The families that stand in until the font has come, or for glyphs that it lacks. */
   fallback: string;
+  /** The lightest and the heaviest weight; every hundred between them is there. */
+  weights: [least: number, most: number];
+  italic: boolean;
+  subsets: readonly FontSubset[];
 }
 
-export const fontFamilies: readonly FontFamily[] = [
-  { id: 'figtree', name: 'Figtree', fallback: 'system-ui, sans-serif' },
-  { id: 'archivo', name: 'Archivo', fallback: 'system-ui, sans-serif' },
-  { id: 'source-serif-4', name: 'Source Serif 4', fallback: 'Georgia, serif' },
+const sans = 'system-ui, sans-serif';
+const serif = 'Georgia, serif';
+const latin = ['latin', 'latin-ext'] as const;
+const european = ['latin', 'latin-ext', 'cyrillic', 'greek'] as const;
+
+function shipped(
+  id: string,
+  name: string,
+  fallback: string,
+  weights: ShippedFamily['weights'],
+  more: { italic?: false; subsets?: readonly FontSubset[] } = {},
+): ShippedFamily {
+  return { id, name, fallback, weights, italic: more.italic ?? true, subsets: more.subsets ?? latin };
+}
+
+export const shippedFamilies: readonly ShippedFamily[] = [
+  shipped('figtree', 'Figtree', sans, [300, 900]),
+  shipped('archivo', 'Archivo', sans, [100, 900]),
+  shipped('hanken-grotesk', 'Hanken Grotesk', sans, [100, 900]),
+  shipped('bricolage-grotesque', 'Bricolage Grotesque', sans, [200, 800], { italic: false }),
+  shipped('source-sans-3', 'Source Sans 3', sans, [200, 900], { subsets: european }),
+  shipped('rubik', 'Rubik', sans, [300, 900], {
+    subsets: ['latin', 'latin-ext', 'cyrillic', 'hebrew', 'arabic'],
+  }),
+  shipped('source-serif-4', 'Source Serif 4', serif, [200, 900], { subsets: european }),
+  shipped('literata', 'Literata', serif, [200, 900], { subsets: european }),
+  shipped('fraunces', 'Fraunces', serif, [100, 900]),
+  shipped('spline-sans-mono', 'Spline Sans Mono', 'ui-monospace, monospace', [300, 700]),
 ];
 
-/** The weights that are shipped of each family: regular and strong. */
-const fontWeights = [400, 600] as const;
+/** The shipped family with this id; undefined when none has it. */
+export function shippedFamily(id: string): ShippedFamily | undefined {
+  return shippedFamilies.find((family) => family.id === id);
+}
 
-/** The character sets into which a family's files are split, with the code points of each. */
-export const fontSubsets = {
-  'latin-ext':
-    'U+0100-02BA, U+02BD-02C5, U+02C7-02CC, U+02CE-02D7, U+02DD-02FF, U+0304, U+0308, U+0329, U+1D00-1DBF, U+1E00-1E9F, U+1EF2-1EFF, U+2020, U+20A0-20AB, U+20AD-20C0, U+2113, U+2C60-2C7F, U+A720-A7FF',
-  latin:
-    'U+0000-00FF, U+0131, U+0152-0153, U+02BB-02BC, U+02C6, U+02DA, U+02DC, U+0304, U+0308, U+0329, U+2000-206F, U+20AC, U+2122, U+2191, U+2193, U+2212, U+2215, U+FEFF, U+FFFD',
-} as const;
-export type FontSubset = keyof typeof fontSubsets;
+/** A face of a family: what a type style asks for. */
+export interface FontFace {
+  weight: Weight;
+  slant: 'normal' | 'italic';
+}
 
-/** One shipped file of a family. */
-export interface FontFile {
+/** One shipped file. */
+export interface ShippedFile extends FontFace {
   family: string;
-  weight: (typeof fontWeights)[number];
   subset: FontSubset;
 }
 
-/** The family with this id; throws when none has it. */
-export function fontFamily(id: string): FontFamily {
-  const family = fontFamilies.find((each) => each.id === id);
-  if (!family) throw new Error(`No font family ${id}`);
-  return family;
+/** The face of a family that is nearest to the one asked for, as a browser would choose it (CSS Fonts 4, 5.2). */
+function nearestFace(family: ShippedFamily, { weight, slant }: FontFace): FontFace {
+  const [least, most] = family.weights;
+  const nearest = String(Math.min(most, Math.max(least, Number(weight)))) as Weight;
+  return { weight: nearest, slant: slant === 'italic' && family.italic ? 'italic' : 'normal' };
 }
 
-/** All shipped files of these families, each family once. */
-export function fontFilesOf(families: readonly string[]): FontFile[] {
-  return [...new Set(families)].flatMap((family) =>
-    fontWeights.flatMap((weight) =>
-      (Object.keys(fontSubsets) as FontSubset[]).map((subset) => ({ family, weight, subset })),
-    ),
+/** The files of a family for these faces, each once: `latin`, and the other subsets that serve these characters. */
+export function shippedFiles(
+  family: ShippedFamily,
+  faces: readonly FontFace[],
+  characters: ReadonlySet<string>,
+): ShippedFile[] {
+  const wanted = new Map(
+    faces
+      .map((face) => nearestFace(family, face))
+      .map((face) => [`${face.weight} ${face.slant}`, face] as const),
+  );
+  const subsets = family.subsets.filter((subset) => subset === 'latin' || subsetServes(subset, characters));
+  return [...wanted.values()].flatMap((face) =>
+    subsets.map((subset) => ({ family: family.id, subset, ...face })),
   );
 }
 
-/** The name of a font file in the hand-over, such as `figtree-latin-400.woff2`. */
-export function fontFileName(file: FontFile): string {
-  return `${file.family}-${file.subset}-${file.weight}.woff2`;
+/** The name of a shipped file in the hand-over, such as `figtree-latin-400-normal.woff2`, which is also its name in its package. */
+export function shippedFileName({ family, subset, weight, slant }: ShippedFile): string {
+  return `${family}-${subset}-${weight}-${slant}.woff2`;
 }
 
-/** CSS `font-family` of a family with its stand-ins. */
-export function fontStack(id: string): string {
-  const { name, fallback } = fontFamily(id);
-  return `"${name}", ${fallback}`;
+/** CSS `unicode-range` of a shipped file. */
+export function unicodeRange(file: ShippedFile): string {
+  return fontSubsets[file.subset];
 }

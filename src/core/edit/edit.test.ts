@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
-import { newPiece } from '../site/defaults';
+import { newItem, newMenu, newPage, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { applyEdits, applyPatches } from './apply';
@@ -26,19 +26,43 @@ function refusal(...edits: Edit[]): string {
 const everyEdit: Edit[] = [
   { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'tablet', value: 30 },
   { edit: 'clearValue', place: onMenu, property: 'shownAs', cell: 'phone' },
-  { edit: 'addPages', pages: [{ id: 'new', title: 'New', path: '/new', parent: 'boats' }] },
+  { edit: 'addPages', pages: [newPage({ id: 'new', title: 'New', path: '/new', parent: 'boats' })] },
   { edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships' },
-  { edit: 'addMenu', menu: { id: 'm2', name: 'Other', top: [], items: {} } },
+  { edit: 'addMenu', menu: newMenu({ id: 'm2', name: 'Other' }) },
   { edit: 'renameMenu', menu: 'm', name: 'First' },
+  { edit: 'translatePage', page: 'boats', language: 'de', title: 'Boote' },
+  { edit: 'tagPages', pages: ['boats', 'small'], add: ['water'], remove: [] },
+  { edit: 'movePages', pages: ['small'], parent: null, before: 'home' },
+  { edit: 'removePages', pages: ['small'], below: 'up', links: { do: 'nowhere' } },
   {
-    edit: 'addItem',
+    edit: 'addItems',
     menu: 'm',
-    item: { id: 'i9', label: 'Mail', link: { to: 'address', address: 'mailto:a@example.com' }, children: [] },
+    items: [
+      newItem({ id: 'i9', label: 'Mail', link: { to: 'email', email: 'a@example.com' }, children: ['i10'] }),
+      newItem({ id: 'i10', label: 'Call', link: { to: 'telephone', telephone: '01632 960 117' } }),
+    ],
+    parent: null,
+    before: 'i2',
   },
   { edit: 'labelItem', menu: 'm', item: 'i3', label: null },
   { edit: 'linkItem', menu: 'm', item: 'i3', link: { to: 'nothing' } },
-  { edit: 'moveItem', menu: 'm', item: 'i3', parent: null, index: 0 },
-  { edit: 'removeItem', menu: 'm', item: 'i2' },
+  { edit: 'moveItems', menu: 'm', items: ['i3'], parent: null, before: 'i1' },
+  { edit: 'removeItems', menu: 'm', items: ['i2'] },
+  { edit: 'removeMenu', menu: 'm', instead: null },
+  {
+    edit: 'setValue',
+    place: { on: 'item', menu: 'm', item: 'i1' },
+    property: 'shown',
+    cell: 'phone',
+    value: 'hidden',
+  },
+  {
+    edit: 'setValue',
+    place: { on: 'menu', menu: 'm' },
+    property: 'order',
+    cell: 'phone',
+    value: ['i2', 'i1'],
+  },
   {
     edit: 'addAssembly',
     in: 'footers',
@@ -68,10 +92,37 @@ const everyEdit: Edit[] = [
   { edit: 'renameSite', name: 'Other' },
   { edit: 'moveBreakpoint', band: 'tablet', from: 700 },
   { edit: 'placeOnEveryPage', placing: { footer: null } },
+  { edit: 'setLanguages', languages: ['en', 'de'] },
+  { edit: 'addToken', family: 'colours', token: { id: 'c', name: 'Sea', value: { css: 'teal' } } },
+  { edit: 'changeToken', family: 'radii', token: 'radius-small', name: 'Slight', value: 3 },
+  { edit: 'addTypeStyle', style: { id: 't', name: 'Loud', values: {} } },
+  { edit: 'renameTypeStyle', style: 'type-nav', name: 'Links' },
+  {
+    edit: 'setValue',
+    place: { on: 'typeStyle', style: 'type-nav' },
+    property: 'size',
+    cell: 'desktop',
+    value: { from: { at: 900, px: 13 }, to: { at: 1440, px: 18 } },
+  },
   {
     edit: 'addArtwork',
-    artwork: { id: 'a', name: 'Mark', type: 'image/png', width: 2, height: 2, alt: '', hash: 'a'.repeat(64) },
+    artwork: {
+      id: 'a',
+      name: 'Mark',
+      type: 'image/png',
+      width: 2,
+      height: 2,
+      bytes: 70,
+      alt: '',
+      hash: 'a'.repeat(64),
+    },
   },
+  {
+    edit: 'addFontFile',
+    family: { id: 'ff', name: 'Tern' },
+    file: { hash: 'b'.repeat(64), format: 'woff2', weights: ['400', '400'], slant: 'normal', bytes: 9 },
+  },
+  { edit: 'addFile', file: { id: 'fl', name: 'times.pdf', bytes: 9, hash: 'c'.repeat(64) } },
 ];
 
 test.each(everyEdit.map((edit) => [edit.edit, edit] as const))(
@@ -126,7 +177,7 @@ test('edits go together or not at all', () => {
 });
 
 test.each<[string, Edit, string]>([
-  ['a page in a menu', { edit: 'removePage', page: 'small' }, 'menus.m.items.i3.link'],
+  ['a page in a menu', { edit: 'removePages', pages: ['small'], below: 'up' }, 'menus.m.items.i3.link'],
   ['a menu in a header', { edit: 'removeMenu', menu: 'm' }, 'headers.h.pieces.menu.values.menu'],
   ['a drawer that a button opens', { edit: 'removeAssembly', at: { in: 'drawers', assembly: 'd' } }, 'opens'],
 ])('%s is not removed from under what points to it', (_, edit, place) => {
@@ -161,7 +212,7 @@ test.each<[string, Edit, string]>([
   ],
   [
     'a menu that is not there',
-    { edit: 'setValue', place: onMenu, property: 'menu', cell: 'all', value: 'gone' },
+    { edit: 'setValue', place: onMenu, property: 'menu', cell: 'phone', value: 'gone' },
     'points to a menu that is not there',
   ],
   [
@@ -176,13 +227,16 @@ test.each<[string, Edit, string]>([
   ],
   [
     'pages of the same path',
-    { edit: 'addPages', pages: ['x', 'y'].map((id) => ({ id, title: id, path: '/same', parent: null })) },
+    {
+      edit: 'addPages',
+      pages: ['x', 'y'].map((id) => newPage({ id, title: id, path: '/same', parent: null })),
+    },
     'already the path of “x”',
   ],
   ['the last bar', { edit: 'removeBar', at, bar: 'b' }, 'at least one has to stay'],
   [
     'an item below itself',
-    { edit: 'moveItem', menu: 'm', item: 'i2', parent: 'i3', index: 0 },
+    { edit: 'moveItems', menu: 'm', items: ['i2'], parent: 'i3', before: null },
     'stands below itself',
   ],
   [
@@ -216,7 +270,7 @@ test('an edit that changes nothing gives back the same site without patches', ()
 });
 
 test('removing an item moves its children up in its place', () => {
-  const { site } = applied(sampleSite(), { edit: 'removeItem', menu: 'm', item: 'i2' });
+  const { site } = applied(sampleSite(), { edit: 'removeItems', menu: 'm', items: ['i2'] });
   expect(site.menus.m!.top).toEqual(['i1', 'i3']);
 });
 

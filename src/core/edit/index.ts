@@ -1,10 +1,37 @@
 import * as v from 'valibot';
 import { addAssembly, addBar, removeAssembly, removeBar, renameAssembly } from './assemblies';
 import type { EditKind } from './edit-kind';
-import { addItem, addMenu, labelItem, linkItem, moveItem, removeItem, removeMenu, renameMenu } from './menus';
-import { addPages, changePage, removePage } from './pages';
+import {
+  addToken,
+  addTypeStyle,
+  changeToken,
+  removeToken,
+  removeTypeStyle,
+  renameTypeStyle,
+  setLogo,
+} from './brand';
+import {
+  addArtwork,
+  addFile,
+  addFontFile,
+  changeArtwork,
+  removeArtwork,
+  removeFile,
+  removeFont,
+} from './bytes';
+import {
+  addItems,
+  addMenu,
+  labelItem,
+  linkItem,
+  moveItems,
+  removeItems,
+  removeMenu,
+  renameMenu,
+} from './menus';
+import { addPages, changePage, movePages, removePages, tagPages, translatePage } from './pages';
 import { addPiece, movePiece, removePiece } from './pieces';
-import { addArtwork, moveBreakpoint, placeOnEveryPage, renameSite } from './site';
+import { moveBreakpoint, placeOnEveryPage, renameSite, setLanguages } from './site';
 import { clearValue, setValue } from './values';
 
 /** Every kind of edit by its name. */
@@ -13,15 +40,18 @@ export const editKinds = {
   clearValue,
   addPages,
   changePage,
-  removePage,
+  translatePage,
+  tagPages,
+  movePages,
+  removePages,
   addMenu,
   renameMenu,
   removeMenu,
-  addItem,
+  addItems,
   labelItem,
   linkItem,
-  moveItem,
-  removeItem,
+  moveItems,
+  removeItems,
   addAssembly,
   renameAssembly,
   removeAssembly,
@@ -33,7 +63,21 @@ export const editKinds = {
   renameSite,
   moveBreakpoint,
   placeOnEveryPage,
+  setLanguages,
+  addToken,
+  changeToken,
+  removeToken,
+  addTypeStyle,
+  renameTypeStyle,
+  removeTypeStyle,
+  setLogo,
   addArtwork,
+  changeArtwork,
+  removeArtwork,
+  addFontFile,
+  removeFont,
+  addFile,
+  removeFile,
 };
 
 type EditOf<K> = K extends EditKind<infer T> ? T : never;

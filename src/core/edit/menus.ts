@@ -1,30 +1,59 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema, type Id } from '../properties/id';
 import { linkSchema } from '../properties/link';
-import { labelSchema, menuItemSchema, menuSchema, type Menu } from '../site/menu';
+import { languageSchema } from '../site/language';
+import { labelSchema, menuItemSchema, menuSchema, type Menu, type MenuItem } from '../site/menu';
 import { nameSchema } from '../site/name';
 import type { Site } from '../site/site';
-import { editKind } from './edit-kind';
+import { usesOf } from '../site/uses';
+import { editKind, type Refusal } from './edit-kind';
+import { setReferences } from './references';
 
 const gone = 'This menu is no longer there.';
 const itemGone = (menu: Menu) => `The item is no longer in the menu “${menu.name}”.`;
 
-/** The order that an item stands in: that of its parent's children, or the top of the menu; undefined when it is nowhere. */
-function siblingsOf(menu: Menu, item: string): string[] | undefined {
-  return [menu.top, ...Object.values(menu.items).map((each) => each.children)].find((order) =>
-    order.includes(item),
-  );
+const idsSchema = v.pipe(v.array(idSchema), v.minLength(1), v.maxLength(2000));
+
+/** A place among the children of an item, or for null among the top items: before another item, or for null at the end. */
+const itemSpot = { parent: v.nullable(idSchema), before: v.nullable(idSchema) };
+
+/** The order below an item, or for null at the top. */
+function orderBelow(menu: Menu, parent: Id | null): Id[] | undefined {
+  return parent === null ? menu.top : menu.items[parent]?.children;
 }
 
-function itemAt(draft: Site, edit: { menu: string; item: string }) {
+/** The item that each item stands below; null for the top ones. */
+function parents(menu: Menu): Map<Id, Id | null> {
+  return new Map([
+    ...menu.top.map((id) => [id, null] as const),
+    ...Object.values(menu.items).flatMap((item) => item.children.map((child) => [child, item.id] as const)),
+  ]);
+}
+
+/** Takes items out of an order, and out of the orders that bands have of their own. */
+function takeOut(menu: Menu, parent: Id | null, ids: ReadonlySet<Id>): void {
+  const kept = (order: readonly Id[]) => order.filter((id) => !ids.has(id));
+  const holder = parent === null ? menu : menu.items[parent]!;
+  const cells = holder.values.order as Record<string, Id[] | null> | undefined;
+  if (parent === null) menu.top = kept(menu.top);
+  else menu.items[parent]!.children = kept(menu.items[parent]!.children);
+  if (!cells) return;
+  const own = Object.entries(cells).map(([band, order]) => [band, order && kept(order)]);
+  holder.values = { ...holder.values, order: Object.fromEntries(own) };
+}
+
+/** Puts items into an order, in the sequence given. */
+function putIn(order: Id[], ids: readonly Id[], before: Id | null): void {
+  const index = before === null ? order.length : order.indexOf(before);
+  order.splice(index < 0 ? order.length : index, 0, ...ids);
+}
+
+/** The item at a place, or why it is not to be had. */
+function findItem(draft: Site, edit: { menu: Id; item: Id }): MenuItem | string {
   const menu = draft.menus[edit.menu];
   if (!menu) return gone;
-  const item = menu.items[edit.item];
-  const siblings = siblingsOf(menu, edit.item);
-  return item && siblings ? { menu, item, siblings } : itemGone(menu);
+  return menu.items[edit.item] ?? itemGone(menu);
 }
-
-const indexSchema = v.pipe(v.number(), v.integer(), v.minValue(0));
 
 export const addMenu = editKind({
   title: 'Add a menu',
@@ -47,29 +76,52 @@ export const renameMenu = editKind({
   },
 });
 
+/** Removes a menu; the pieces that show it show another one instead, or none. */
 export const removeMenu = editKind({
   title: 'Remove a menu',
-  schema: v.strictObject({ edit: v.literal('removeMenu'), menu: idSchema }),
-  apply(draft, edit) {
-    if (!draft.menus[edit.menu]) return gone;
-    delete draft.menus[edit.menu];
+  schema: v.strictObject({
+    edit: v.literal('removeMenu'),
+    menu: idSchema,
+    instead: v.optional(v.nullable(idSchema)),
+  }),
+  apply(draft, { menu, instead }) {
+    if (!draft.menus[menu]) return gone;
+    // Without a word about them, uses keep the menu: the engine then names the first of them.
+    if (instead !== undefined) setReferences(draft, usesOf(draft, 'menus', new Set([menu])), instead);
+    delete draft.menus[menu];
     return null;
   },
 });
 
-export const addItem = editKind({
-  title: 'Add an item',
-  schema: v.strictObject({ edit: v.literal('addItem'), menu: idSchema, item: menuItemSchema }),
-  apply(draft, { menu: menuId, item }) {
+export const addItems = editKind({
+  title: 'Add items',
+  schema: v.strictObject({
+    edit: v.literal('addItems'),
+    menu: idSchema,
+    /** The items with all that stands below them; those that stand below none of them are put at the spot. */
+    items: v.pipe(v.array(menuItemSchema), v.minLength(1), v.maxLength(2000)),
+    ...itemSpot,
+  }),
+  apply(draft, { menu: menuId, items, parent, before }) {
     const menu = draft.menus[menuId];
     if (!menu) return gone;
-    menu.items[item.id] = item;
-    menu.top.push(item.id);
+    const order = orderBelow(menu, parent);
+    if (!order) return itemGone(menu);
+    for (const item of items) {
+      if (menu.items[item.id]) return `There is already an item with the id ${item.id}.`;
+      menu.items[item.id] = item;
+    }
+    const below = new Set(items.flatMap((item) => item.children));
+    putIn(
+      order,
+      items.map((item) => item.id).filter((id) => !below.has(id)),
+      before,
+    );
     return null;
   },
 });
 
-/** Gives an item a label of its own, or with null takes it away again. */
+/** Gives an item a label of its own, or with null takes it away again; in another language of the site where one is named. */
 export const labelItem = editKind({
   title: 'Label an item',
   schema: v.strictObject({
@@ -77,11 +129,14 @@ export const labelItem = editKind({
     menu: idSchema,
     item: idSchema,
     label: v.nullable(labelSchema),
+    language: v.optional(languageSchema),
   }),
   apply(draft, edit) {
-    const at = itemAt(draft, edit);
-    if (typeof at === 'string') return at;
-    at.item.label = edit.label;
+    const item = findItem(draft, edit);
+    if (typeof item === 'string') return item;
+    if (edit.language === undefined) item.label = edit.label;
+    else if (edit.label === null) delete item.labels[edit.language];
+    else item.labels[edit.language] = edit.label;
     return null;
   },
 });
@@ -90,43 +145,59 @@ export const linkItem = editKind({
   title: 'Lead an item elsewhere',
   schema: v.strictObject({ edit: v.literal('linkItem'), menu: idSchema, item: idSchema, link: linkSchema }),
   apply(draft, edit) {
-    const at = itemAt(draft, edit);
-    if (typeof at === 'string') return at;
-    at.item.link = edit.link;
+    const item = findItem(draft, edit);
+    if (typeof item === 'string') return item;
+    item.link = edit.link;
     return null;
   },
 });
 
-/** Moves an item to a place among the children of another, or with null among the top items. */
-export const moveItem = editKind({
-  title: 'Move an item',
-  schema: v.strictObject({
-    edit: v.literal('moveItem'),
-    menu: idSchema,
-    item: idSchema,
-    parent: v.nullable(idSchema),
-    index: indexSchema,
-  }),
+function movedInto(menu: Menu, items: readonly Id[], parent: Id | null, before: Id | null): Refusal {
+  const above = parents(menu);
+  if (items.some((id) => !menu.items[id])) return itemGone(menu);
+  const moved = new Set(items);
+  // What stands below another moved item goes with that.
+  const heads = items.filter((id) => {
+    for (let at = above.get(id) ?? null; at !== null; at = above.get(at) ?? null)
+      if (moved.has(at)) return false;
+    return true;
+  });
+  for (const from of new Set(heads.map((id) => above.get(id) ?? null))) takeOut(menu, from, new Set(heads));
+  const order = orderBelow(menu, parent);
+  if (!order) return itemGone(menu);
+  putIn(order, heads, before);
+  return null;
+}
+
+/** Moves items, with what stands below them, to a place. */
+export const moveItems = editKind({
+  title: 'Move items',
+  schema: v.strictObject({ edit: v.literal('moveItems'), menu: idSchema, items: idsSchema, ...itemSpot }),
   apply(draft, edit) {
-    const at = itemAt(draft, edit);
-    if (typeof at === 'string') return at;
-    const target = edit.parent === null ? at.menu.top : at.menu.items[edit.parent]?.children;
-    if (!target) return itemGone(at.menu);
-    at.siblings.splice(at.siblings.indexOf(edit.item), 1);
-    target.splice(edit.index, 0, edit.item);
+    const menu = draft.menus[edit.menu];
+    if (!menu) return gone;
+    return movedInto(menu, edit.items, edit.parent, edit.before);
+  },
+});
+
+/** Removes items; what stands below them takes their place. */
+export const removeItems = editKind({
+  title: 'Remove items',
+  schema: v.strictObject({ edit: v.literal('removeItems'), menu: idSchema, items: idsSchema }),
+  apply(draft, edit) {
+    const menu = draft.menus[edit.menu];
+    if (!menu) return gone;
+    if (edit.items.some((id) => !menu.items[id])) return itemGone(menu);
+    for (const id of edit.items) removeItem(menu, id);
     return null;
   },
 });
 
-/** Removes an item; its children take its place. */
-export const removeItem = editKind({
-  title: 'Remove an item',
-  schema: v.strictObject({ edit: v.literal('removeItem'), menu: idSchema, item: idSchema }),
-  apply(draft, edit) {
-    const at = itemAt(draft, edit);
-    if (typeof at === 'string') return at;
-    at.siblings.splice(at.siblings.indexOf(edit.item), 1, ...at.item.children);
-    delete at.menu.items[edit.item];
-    return null;
-  },
-});
+/** Takes an item out of its menu; its children take its place. */
+export function removeItem(menu: Menu, id: Id): void {
+  const parent = parents(menu).get(id) ?? null;
+  const order = orderBelow(menu, parent)!;
+  order.splice(order.indexOf(id) + 1, 0, ...menu.items[id]!.children);
+  takeOut(menu, parent, new Set([id]));
+  delete menu.items[id];
+}

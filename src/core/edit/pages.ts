@@ -1,8 +1,15 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
-import { pageSchema, pathKey, pathSchema, titleSchema } from '../site/page';
+import { idSchema, type Id } from '../properties/id';
+import { languageSchema } from '../site/language';
+import { pageSchema, pathKey, pathProblem, pathSchema, tagsSchema, titleSchema } from '../site/page';
 import type { Site } from '../site/site';
+import { usesOf, type Use } from '../site/uses';
 import { editKind, type Refusal } from './edit-kind';
+import { removeItem } from './menus';
+import { setLinks } from './references';
+
+const somePageGone = 'One of these pages is no longer there.';
+const idsSchema = v.pipe(v.array(idSchema), v.minLength(1), v.maxLength(5000));
 
 function takenPath(draft: Site, path: string, except: string): Refusal {
   const twin = Object.values(draft.pages).find(
@@ -31,6 +38,13 @@ export const addPages = editKind({
   },
 });
 
+/** The path of a page after the one above it changed from `before` to `after`; null when it does not lie below it. */
+export function followedPath(path: string, before: string, after: string): string | null {
+  const stem = before === '/' ? '/' : `${before}/`;
+  if (before === '/' || !pathKey(path).startsWith(pathKey(stem))) return null;
+  return `${after === '/' ? '' : after}/${path.slice(stem.length)}`;
+}
+
 export const changePage = editKind({
   title: 'Change a page',
   schema: v.strictObject({
@@ -38,30 +52,159 @@ export const changePage = editKind({
     page: idSchema,
     title: v.optional(titleSchema),
     path: v.optional(pathSchema),
+    /** Whether pages whose paths lie below the old one follow to the new one. */
+    below: v.optional(v.boolean()),
+    tags: v.optional(tagsSchema),
   }),
-  apply(draft, { page: id, title, path }) {
+  apply(draft, { page: id, title, path, below, tags }) {
     const page = draft.pages[id];
     if (!page) return 'This page is no longer there.';
     if (path !== undefined) {
-      const refusal = takenPath(draft, path, id);
-      if (refusal) return refusal;
+      const before = page.path;
       page.path = path;
+      const refusal = (below ? followPath(draft, before, path) : null) ?? takenPath(draft, path, id);
+      if (refusal) return refusal;
     }
     if (title !== undefined) page.title = title;
+    if (tags !== undefined) page.tags = tags;
     return null;
   },
 });
 
-/** Removes a page; its children move up to its parent. Pages that something points to stay (the engine refuses). */
-export const removePage = editKind({
-  title: 'Remove a page',
-  schema: v.strictObject({ edit: v.literal('removePage'), page: idSchema }),
-  apply(draft, { page: id }) {
+function followPath(draft: Site, before: string, after: string): Refusal {
+  for (const other of Object.values(draft.pages)) {
+    const followed = followedPath(other.path, before, after);
+    if (followed === null) continue;
+    const problem = pathProblem(followed) ?? takenPath(draft, followed, other.id);
+    if (problem) return problem;
+    other.path = followed;
+  }
+  return null;
+}
+
+/** Gives a page a title in another language of the site, or with null takes it away. */
+export const translatePage = editKind({
+  title: 'Translate a title',
+  schema: v.strictObject({
+    edit: v.literal('translatePage'),
+    page: idSchema,
+    language: languageSchema,
+    title: v.nullable(titleSchema),
+  }),
+  apply(draft, { page: id, language, title }) {
     const page = draft.pages[id];
     if (!page) return 'This page is no longer there.';
-    for (const other of Object.values(draft.pages)) if (other.parent === id) other.parent = page.parent;
-    draft.pageOrder = draft.pageOrder.filter((each) => each !== id);
-    delete draft.pages[id];
+    if (title === null) delete page.titles[language];
+    else page.titles[language] = title;
     return null;
   },
 });
+
+/** Puts tags on pages and takes others off. */
+export const tagPages = editKind({
+  title: 'Tag pages',
+  schema: v.strictObject({
+    edit: v.literal('tagPages'),
+    pages: idsSchema,
+    add: tagsSchema,
+    remove: tagsSchema,
+  }),
+  apply(draft, { pages, add, remove }) {
+    for (const id of pages) {
+      const page = draft.pages[id];
+      if (!page) return somePageGone;
+      const kept = page.tags.filter((tag) => !remove.includes(tag) && !add.includes(tag));
+      page.tags = v.parse(tagsSchema, [...kept, ...add]);
+    }
+    return null;
+  },
+});
+
+/** Moves pages, with what lies below them, below another page or with null to the top: before a sibling, or for null at the end. */
+export const movePages = editKind({
+  title: 'Move pages',
+  schema: v.strictObject({
+    edit: v.literal('movePages'),
+    pages: idsSchema,
+    parent: v.nullable(idSchema),
+    before: v.nullable(idSchema),
+  }),
+  apply(draft, { pages, parent, before }) {
+    if (pages.some((id) => !draft.pages[id])) return somePageGone;
+    if (parent !== null && !draft.pages[parent]) return somePageGone;
+    const moved = new Set(pages);
+    const heads = pages.filter((id) => !ancestorsOf(draft, id).some((above) => moved.has(above)));
+    for (const id of heads) draft.pages[id]!.parent = parent;
+    const order = draft.pageOrder.filter((id) => !heads.includes(id));
+    const index = before === null ? -1 : order.indexOf(before);
+    order.splice(index < 0 ? order.length : index, 0, ...heads);
+    draft.pageOrder = order;
+    return null;
+  },
+});
+
+function ancestorsOf(draft: Site, id: Id): Id[] {
+  const above: Id[] = [];
+  for (
+    let at = draft.pages[id]!.parent;
+    at !== null && !above.includes(at);
+    at = draft.pages[at]?.parent ?? null
+  )
+    above.push(at);
+  return above;
+}
+
+/**
+ * Removes pages. What lies below them moves up, or goes as well. Links to them lead to another page, lead nowhere, or, where they
+ * are items of menus, go too; without a word about links, pages that something points to stay (the engine refuses).
+ */
+export const removePages = editKind({
+  title: 'Remove pages',
+  schema: v.strictObject({
+    edit: v.literal('removePages'),
+    pages: idsSchema,
+    below: v.picklist(['up', 'too']),
+    links: v.optional(
+      v.variant('do', [
+        v.strictObject({ do: v.literal('lead'), page: idSchema }),
+        v.strictObject({ do: v.literal('nowhere') }),
+        v.strictObject({ do: v.literal('remove') }),
+      ]),
+    ),
+  }),
+  apply(draft, { pages, below, links }) {
+    if (pages.some((id) => !draft.pages[id])) return somePageGone;
+    const gone = new Set(below === 'too' ? withBelow(draft, pages) : pages);
+    if (links?.do === 'lead' && gone.has(links.page))
+      return 'The page that links are to lead to is removed as well.';
+    if (links) releaseLinks(draft, usesOf(draft, 'pages', gone), links);
+    for (const page of Object.values(draft.pages)) {
+      while (page.parent !== null && gone.has(page.parent)) page.parent = draft.pages[page.parent]!.parent;
+    }
+    draft.pageOrder = draft.pageOrder.filter((id) => !gone.has(id));
+    for (const id of gone) delete draft.pages[id];
+    return null;
+  },
+});
+
+function releaseLinks(
+  draft: Site,
+  uses: readonly Use[],
+  links: { do: 'lead'; page: Id } | { do: 'nowhere' } | { do: 'remove' },
+): void {
+  if (links.do === 'lead') return setLinks(uses, { to: 'page', page: links.page });
+  // An item that leads nowhere would lose the label that it had from its page.
+  for (const { holder, id } of uses)
+    if (holder.holds === 'item') holder.item.label ??= draft.pages[id]!.title.slice(0, 80);
+  setLinks(uses);
+  if (links.do === 'remove')
+    for (const { holder } of uses) if (holder.holds === 'item') removeItem(holder.menu, holder.item.id);
+}
+
+/** Pages with all that lie below them. */
+export function withBelow(site: Site, pages: readonly Id[]): Id[] {
+  const held = new Set(pages);
+  return Object.keys(site.pages).filter(
+    (id) => held.has(id) || ancestorsOf(site, id).some((above) => held.has(above)),
+  );
+}

@@ -3,6 +3,8 @@ import { pieceKind } from '../pieces';
 import { assemblyKinds, assemblyNouns, assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
+import { typeStyleProperties } from '../brand/type-style';
+import { itemProperties, menuProperties } from '../properties/menu';
 import { idSchema } from '../properties/id';
 import type { Property, Values } from '../properties/property';
 import type { Site } from '../site/site';
@@ -13,9 +15,12 @@ const assemblyPlace = { in: v.picklist(assemblyKinds), assembly: idSchema };
 export const assemblyPlaceSchema = v.strictObject(assemblyPlace);
 export type AssemblyPlace = v.InferOutput<typeof assemblyPlaceSchema>;
 
-/** Something in the document that has properties: the brand, an assembly, a bar or a piece of it. */
+/** Something in the document that has properties: the brand, a type style, a menu or an item, an assembly, a bar or a piece. */
 export const placeSchema = v.variant('on', [
   v.strictObject({ on: v.literal('brand') }),
+  v.strictObject({ on: v.literal('typeStyle'), style: idSchema }),
+  v.strictObject({ on: v.literal('menu'), menu: idSchema }),
+  v.strictObject({ on: v.literal('item'), menu: idSchema, item: idSchema }),
   v.strictObject({ on: v.literal('assembly'), ...assemblyPlace }),
   v.strictObject({ on: v.literal('bar'), ...assemblyPlace, bar: idSchema }),
   v.strictObject({ on: v.literal('piece'), ...assemblyPlace, piece: idSchema }),
@@ -28,9 +33,26 @@ export interface PlaceContent {
   properties: readonly Property[];
 }
 
+function findInBrand(site: Site, place: Place & { on: 'brand' | 'typeStyle' }): PlaceContent | string {
+  if (place.on === 'brand') return { holder: site.brand, properties: brandProperties };
+  const style = site.brand.typeStyles[place.style];
+  return style ? { holder: style, properties: typeStyleProperties } : 'This type style is no longer there.';
+}
+
+function findInMenus(site: Site, place: Place & { on: 'menu' | 'item' }): PlaceContent | string {
+  const menu = site.menus[place.menu];
+  if (!menu) return 'This menu is no longer there.';
+  if (place.on === 'menu') return { holder: menu, properties: menuProperties };
+  const item = menu.items[place.item];
+  return item
+    ? { holder: item, properties: itemProperties }
+    : `The item is no longer in the menu “${menu.name}”.`;
+}
+
 /** What stands at a place of the document, or a sentence that says what is gone. */
 export function findPlace(site: Site, place: Place): PlaceContent | string {
-  if (place.on === 'brand') return { holder: site.brand, properties: brandProperties };
+  if (place.on === 'brand' || place.on === 'typeStyle') return findInBrand(site, place);
+  if (place.on === 'menu' || place.on === 'item') return findInMenus(site, place);
   const assembly = site[place.in][place.assembly];
   if (!assembly) return `This ${assemblyNouns[place.in]} is no longer there.`;
   if (place.on === 'assembly') return { holder: assembly, properties: assemblyProperties[place.in] };

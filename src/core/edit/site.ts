@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { bandSchema, bandsSchema } from '../bands/band';
-import { artworkSchema } from '../site/artwork';
+import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
 import { placingSchema } from '../site/site';
 import { editKind } from './edit-kind';
@@ -46,11 +46,18 @@ export const placeOnEveryPage = editKind({
   },
 });
 
-export const addArtwork = editKind({
-  title: 'Add artwork',
-  schema: v.strictObject({ edit: v.literal('addArtwork'), artwork: artworkSchema }),
-  apply(draft, { artwork }) {
-    draft.artwork[artwork.id] = artwork;
+/** Says which languages the site has, the one of its texts first. What was said in a language that goes, goes with it. */
+export const setLanguages = editKind({
+  title: 'Set the languages',
+  schema: v.strictObject({ edit: v.literal('setLanguages'), languages: languagesSchema }),
+  apply(draft, { languages }) {
+    const gone = draft.languages.filter((language) => !languages.includes(language));
+    draft.languages = languages;
+    for (const language of [...gone, languages[0]!]) {
+      for (const page of Object.values(draft.pages)) delete page.titles[language];
+      for (const menu of Object.values(draft.menus))
+        for (const item of Object.values(menu.items)) delete item.labels[language];
+    }
     return null;
   },
 });

@@ -4,16 +4,23 @@ export interface LineProblem {
   reason: string;
 }
 
-/** A page as a text from outside names it; `parent` is the index of another page of the same reading, or null. */
-export interface FoundPage {
-  line: number;
-  title: string;
-  path: string;
-  parent: number | null;
+/** What was understood of a text, and what was not. */
+export interface Reading<T> {
+  found: T[];
+  problems: LineProblem[];
 }
 
-/** What was understood of a text, and what was not. */
-export interface PageReading {
-  pages: FoundPage[];
-  problems: LineProblem[];
+/** The most lines, pages or items that are read at once. */
+export const MOST_LINES = 5000;
+
+/** A text that is refused whole, with the reason. */
+export function unreadable<T>(reason: string, line = 1): Reading<T> {
+  return { found: [], problems: [{ line, reason }] };
+}
+
+/** The line of a text in which a place stands, given as an offset in UTF-16 units. */
+export function lineAt(text: string, offset: number): number {
+  let line = 1;
+  for (let at = text.indexOf('\n'); at >= 0 && at < offset; at = text.indexOf('\n', at + 1)) line += 1;
+  return line;
 }

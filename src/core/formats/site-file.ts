@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { hashSchema } from '../site/hash';
 import { integrityProblems } from '../site/integrity';
 import { problemsOf, type Problem } from '../site/problem';
 import { siteSchema, SITE_VERSION, type Site } from '../site/site';
@@ -6,14 +7,11 @@ import { siteSchema, SITE_VERSION, type Site } from '../site/site';
 /** The name of the form, so that a file is told from any other JSON. */
 export const SITE_FILE_FORM = 'gable-ridge-site';
 
-/** The site file (`*.gable.json`): the document, and the bytes of its artwork as base64 by hash. */
+/** The site file (`*.gable.json`): the document, and the bytes of its artwork, fonts and files as base64 by hash. */
 export const siteFileSchema = v.strictObject({
   form: v.literal(SITE_FILE_FORM, `A site file says "form": "${SITE_FILE_FORM}".`),
   site: siteSchema,
-  artwork: v.record(
-    v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/)),
-    v.pipe(v.string(), v.base64('Not base64.')),
-  ),
+  bytes: v.record(hashSchema, v.pipe(v.string(), v.base64('Not base64.'))),
 });
 export type SiteFile = v.InferOutput<typeof siteFileSchema>;
 
@@ -57,25 +55,31 @@ export function readSiteFile(text: string): SiteFileReading {
     ...problem,
     path: `site.${problem.path}`,
   }));
-  const missing = Object.values(file.site.artwork).filter(
-    (artwork) => !Object.hasOwn(file.artwork, artwork.hash),
-  );
+  const missing = keptBytes(file.site).filter(({ hash }) => !Object.hasOwn(file.bytes, hash));
   problems.push(
-    ...missing.map((artwork) => ({
-      path: `site.artwork.${artwork.id}.hash`,
-      reason: 'has no bytes in this file',
-    })),
+    ...missing.map(({ path }) => ({ path: `site.${path}`, reason: 'has no bytes in this file' })),
   );
   return problems.length > 0 ? refuse(...problems) : { ok: true, file };
 }
 
-/** A site file's text; `bytes` gives the base64 of artwork by its hash. */
+/** The bytes that a site has beside its document: their hashes, and the paths at which these stand. */
+function keptBytes(site: Site): { path: string; hash: string }[] {
+  return [
+    ...Object.values(site.artwork).map(({ id, hash }) => ({ path: `artwork.${id}.hash`, hash })),
+    ...Object.values(site.fonts).flatMap(({ id, files }) =>
+      files.map(({ hash }, index) => ({ path: `fonts.${id}.files.${index}.hash`, hash })),
+    ),
+    ...Object.values(site.files).map(({ id, hash }) => ({ path: `files.${id}.hash`, hash })),
+  ];
+}
+
+/** A site file’s text; `bytes` gives the base64 of bytes by their hash. */
 export function writeSiteFile(site: Site, bytes: (hash: string) => string): string {
-  const hashes = [...new Set(Object.values(site.artwork).map((artwork) => artwork.hash))];
+  const hashes = [...new Set(keptBytes(site).map(({ hash }) => hash))];
   const file: SiteFile = {
     form: SITE_FILE_FORM,
     site,
-    artwork: Object.fromEntries(hashes.map((hash) => [hash, bytes(hash)])),
+    bytes: Object.fromEntries(hashes.map((hash) => [hash, bytes(hash)])),
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }

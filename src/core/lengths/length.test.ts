@@ -8,14 +8,16 @@ test.each([
   ['.5px', 0.5],
   ['-3', -3],
   ['2REM', 32],
+  ['2 steps', 16],
+  ['1step', 8],
 ])('%p is read as %p px', (text, expected) => {
-  expect(readLength(text)).toEqual({ ok: true, px: expected });
+  expect(readLength(text, 8)).toEqual({ ok: true, px: expected });
 });
 
 test.each(['', 'px', '14em', '1 4', '14px;', '1e3', '٣'])(
   '%p is not a length, and the reason quotes it',
   (text) => {
-    const reading = readLength(text);
+    const reading = readLength(text, 8);
     expect(reading.ok).toBe(false);
     expect(!reading.ok && reading.reason).toContain(`“${text}”`);
   },

@@ -5,16 +5,17 @@ export type LengthReading = { ok: true; px: number } | { ok: false; reason: stri
 /** The reader's usual text size, in CSS px: what 1rem and, in media queries, 1em come to. */
 const ROOT_TEXT_PX = 16;
 
-/** Reads `14`, `14px` or `0.875rem` as CSS px. */
-export function readLength(text: string): LengthReading {
-  const match = /^(-?\d+(?:\.\d+)?|-?\.\d+)\s*(px|rem)?$/i.exec(text.trim());
+/** Reads `14`, `14px`, `0.875rem` or `2 steps` as CSS px; `step` is the brand's spacing step in px. */
+export function readLength(text: string, step: number): LengthReading {
+  const match = /^(-?\d+(?:\.\d+)?|-?\.\d+)\s*(px|rem|steps?)?$/i.exec(text.trim());
   if (!match)
     return {
       ok: false,
-      reason: `“${text.trim()}” is not a length. Type px or rem, such as 14, 14px or 0.875rem.`,
+      reason: `“${text.trim()}” is not a length. Type px, rem or steps, such as 14, 14px, 0.875rem or 2 steps.`,
     };
-  const number = Number(match[1]);
-  return { ok: true, px: match[2]?.toLowerCase() === 'rem' ? number * ROOT_TEXT_PX : number };
+  const unit = match[2]?.toLowerCase() ?? 'px';
+  const inPx = unit === 'px' ? 1 : unit === 'rem' ? ROOT_TEXT_PX : step;
+  return { ok: true, px: Number(match[1]) * inPx };
 }
 
 /** At most four decimals, without trailing zeros. */

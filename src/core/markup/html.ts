@@ -10,7 +10,7 @@ export interface Element {
 }
 
 /** Elements without content or end tag (HTML, 13.1.2 "Void elements"), as far as they are used here. */
-const voidElements = new Set(['img', 'meta', 'link', 'br', 'hr', 'input', 'base']);
+const voidElements = new Set(['img', 'meta', 'link', 'br', 'hr', 'input', 'base', 'source']);
 
 /** Elements whose inside is written on one line, since white space there would show. */
 const phrasing = new Set([

@@ -1,3 +1,4 @@
+import { newItem, newMenu } from '../site/defaults';
 import type { Page } from '../site/page';
 import { MENU_LEVELS, type Menu, type MenuItem } from '../site/menu';
 
@@ -16,12 +17,7 @@ export function menuFromPages(
   const top: string[] = [];
   const place = new Map<string, { level: number; siblings: string[] }>();
   for (const page of pages) {
-    const item: MenuItem = {
-      id: itemId(page),
-      label: null,
-      link: { to: 'page', page: page.id },
-      children: [],
-    };
+    const item = newItem({ id: itemId(page), link: { to: 'page', page: page.id } });
     items.set(page.id, item);
     const above = page.parent === null || !byId.has(page.parent) ? undefined : place.get(page.parent);
     if (!above) place.set(page.id, { level: 1, siblings: top });
@@ -30,5 +26,10 @@ export function menuFromPages(
     else place.set(page.id, above);
     place.get(page.id)!.siblings.push(item.id);
   }
-  return { id, name, top, items: Object.fromEntries([...items.values()].map((item) => [item.id, item])) };
+  return newMenu({
+    id,
+    name,
+    top,
+    items: Object.fromEntries([...items.values()].map((item) => [item.id, item])),
+  });
 }

@@ -1,12 +1,13 @@
 import { px } from '../lengths/length';
 import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
+import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { linkOrSpan, pieceClass, type PieceKind } from './piece';
-import type { Link } from '../properties/link';
+import { NOWHERE, type Link } from '../properties/link';
+import { leading, pieceClass, type PieceKind } from './piece';
 
 /** A call to action. */
 export const button: PieceKind = {
@@ -27,7 +28,7 @@ export const button: PieceKind = {
       group: 'Content',
       kind: linkKind(),
       banded: false,
-      initial: { to: 'nothing' },
+      initial: NOWHERE,
     }),
     property({
       name: 'paddingBlock',
@@ -47,7 +48,16 @@ export const button: PieceKind = {
       initial: 18,
       css: (value) => ({ '&': { 'padding-inline': px(value) } }),
     }),
-    ...typeProperties({ size: 16, weight: 'strong' }),
+    property({
+      name: 'radius',
+      label: 'Corners',
+      group: 'Edges',
+      kind: referenceKind('radii'),
+      banded: true,
+      initial: 'radius-small',
+      css: (value, names) => ({ '&': { 'border-radius': names.token(value) } }),
+    }),
+    ...typeProperties('type-button'),
     ...placeProperties,
   ],
   css: {
@@ -56,8 +66,10 @@ export const button: PieceKind = {
       'background-color': 'var(--accent)',
       color: 'var(--on-accent)',
       border: '2px solid transparent',
-      'border-radius': '4px',
-      'line-height': '1.25',
+      cursor: 'pointer',
+      'transition-property': 'border-color, translate',
+      'transition-duration': 'var(--duration-quick)',
+      'transition-timing-function': 'var(--easing-settle)',
       'text-decoration': 'none',
       'white-space': 'nowrap',
     },
@@ -69,6 +81,6 @@ export const button: PieceKind = {
   html(piece, context) {
     const { label, link } = piece.values as { label: string; link: Link };
     if (label.trim() === '') return null;
-    return linkOrSpan(context.href(link), { class: pieceClass(piece, context) }, label);
+    return leading(context.target(link), { class: pieceClass(piece, context) }, label);
   },
 };

@@ -1,23 +1,58 @@
-import { el } from '../markup/html';
+import { el, type Node } from '../markup/html';
 import { px } from '../lengths/length';
+import { logoVersions, type LogoVersion } from '../brand/logo-versions';
+import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { pieceClass, type PieceKind } from './piece';
+import { pieceClass, type PieceContext, type PieceKind, type SettledPiece } from './piece';
+
+/** The artwork that a logo shows with these values: its own, else the brand’s in the version asked for; null for none. */
+function artworkOf({ values }: SettledPiece, context: PieceContext): string | null {
+  return (values.artwork as string | null) ?? context.logo(values.version as LogoVersion);
+}
+
+/**
+ * The picture of each band. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The picture
+ * element"); the narrowest band comes first, since the first source that matches is taken.
+ */
+function pictureHtml(bands: readonly SettledPiece[], shown: readonly string[], context: PieceContext): Node {
+  const picture = (id: string) => context.artwork(id)!;
+  const sources = bands
+    .map((band, index) => ({ media: context.narrower(band.band), index }))
+    .filter(({ index }) => index > 0 && shown[index] !== shown[index - 1])
+    .reverse()
+    .map(({ media, index }) => {
+      const { src, width, height } = picture(shown[index]!);
+      return el('source', { media, srcset: src, width, height });
+    });
+  const { src, width, height, alt } = picture(shown[0]!);
+  const image = el('img', { src, width, height, alt: alt || context.siteName });
+  return sources.length === 0 ? image : el('picture', {}, ...sources, image);
+}
 
 /** The site's sign: artwork, or its name in letters when there is none. Leads home. */
 export const logo: PieceKind = {
   kind: 'logo',
   label: 'Logo',
   properties: [
+    property<LogoVersion>({
+      name: 'version',
+      label: 'Version',
+      group: 'Content',
+      kind: choiceKind(logoVersions),
+      banded: true,
+      initial: 'full',
+    }),
     property({
       name: 'artwork',
-      label: 'Artwork',
+      label: 'Artwork of its own',
       group: 'Content',
-      kind: referenceKind('artwork'),
+      kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
       banded: false,
       initial: null,
     }),
@@ -36,9 +71,9 @@ export const logo: PieceKind = {
       kind: lengthKind(8, 400),
       banded: true,
       initial: 40,
-      css: (value) => ({ '& > img': { 'block-size': px(value) } }),
+      css: (value) => ({ '& img': { 'block-size': px(value) } }),
     }),
-    ...typeProperties({ size: 20, weight: 'strong' }),
+    ...typeProperties('type-sign'),
     ...placeProperties,
   ],
   css: {
@@ -49,25 +84,22 @@ export const logo: PieceKind = {
       'text-decoration': 'none',
       'white-space': 'nowrap',
     },
-    '.logo > img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
+    '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
   },
-  summary: (values) => (values.artwork === null ? 'text' : 'artwork'),
+  summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
   caption: () => '',
-  html(piece, context) {
-    const { artwork, text } = piece.values as { artwork: string | null; text: string };
-    const picture = artwork === null ? null : context.artwork(artwork);
-    const name = text || context.siteName;
+  html(piece, context, bands) {
+    const shown = bands.map((band) => artworkOf(band, context));
+    // A band whose version has no artwork shows that of the next wider band; where the widest has none, the first there is.
+    const first = shown.find((id) => id !== null);
+    let last = first;
+    const held = shown.map((id) => (last = id ?? last));
     return el(
       'a',
       { class: pieceClass(piece, context), href: context.homeHref },
-      picture
-        ? el('img', {
-            src: picture.src,
-            width: picture.width,
-            height: picture.height,
-            alt: picture.alt || context.siteName,
-          })
-        : name,
+      first === undefined
+        ? (piece.values.text as string) || context.siteName
+        : pictureHtml(bands, held as string[], context),
     );
   },
 };

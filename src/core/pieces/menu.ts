@@ -1,21 +1,25 @@
 import { el, type Element, type Node } from '../markup/html';
 import type { Declarations, Rules } from '../markup/css';
 import { px } from '../lengths/length';
+import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
+import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import {
-  linkOrSpan,
+  leading,
   pieceClass,
   type MenuEntry,
   type PieceContext,
   type PieceKind,
   type SettledPiece,
 } from './piece';
+import { variantsOf } from './variants';
 
 const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
 type ShownAs = keyof typeof shownAsLabels;
@@ -31,6 +35,13 @@ const forms: Record<
   button: { list: false, direction: 'column', below: 'indented' },
 };
 
+/** What of a type style headings of columns take: the CSS property and the part of the style. */
+const headingParts = [
+  ['font-weight', 'weight'],
+  ['font-size', 'size'],
+  ['text-transform', 'case'],
+] as const;
+
 /** A drop-down hangs below its entry; the children of an open list stand in the flow. */
 function belowCss(dropped: boolean, indent: string): Declarations {
   return {
@@ -39,8 +50,17 @@ function belowCss(dropped: boolean, indent: string): Declarations {
     padding: dropped ? '0.5rem' : `0 0 0 ${indent}`,
     'background-color': dropped ? 'var(--ground)' : 'transparent',
     color: dropped ? 'var(--ink)' : 'inherit',
-    'box-shadow': dropped ? '0 0 0 1px var(--line)' : 'none',
+    border: dropped ? '1px solid var(--line)' : '0',
+    'border-radius': dropped ? 'var(--below-radius)' : '0',
+    'box-shadow': dropped ? 'var(--below-shadow)' : 'none',
   };
+}
+
+/** The entries of the first level as headings of columns, in the type style that the menu has for these. */
+function headingCss(headed: boolean): Declarations {
+  return Object.fromEntries(
+    headingParts.map(([css, part]) => [css, headed ? `var(--heading-${part})` : 'inherit']),
+  );
 }
 
 /** The rules of a form. Every form names the same selectors and properties, so that each can take back another's. */
@@ -49,14 +69,14 @@ function shownAsCss(value: ShownAs): Rules {
   const dropped = below === 'dropped';
   const headed = below === 'under a heading';
   return {
-    '& > .menu-list': {
+    '& .menu-list': {
       display: list ? 'flex' : 'none',
       'flex-direction': direction,
       'flex-wrap': headed ? 'wrap' : 'nowrap',
     },
-    '& > .menu-list > li': { display: dropped ? 'flex' : 'block' },
-    '& > .menu-list > li > .menu-link': { 'font-weight': headed ? '600' : 'inherit' },
-    '& > .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
+    '& .menu-list > li': { display: dropped ? 'flex' : 'block' },
+    '& .menu-list > li > .menu-link': headingCss(headed),
+    '& .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
     '& .menu-toggle': { display: dropped ? 'inline-grid' : 'none' },
     '& > .menu-button': { display: value === 'button' ? 'inline-flex' : 'none' },
   };
@@ -73,20 +93,38 @@ function toggleHtml(entry: MenuEntry, belowId: string): Element {
   });
 }
 
-function entryHtml(entry: MenuEntry, prefix: string, level: number): Element {
+/** What stands in an entry: its icon, its label, its badge and, for wide drop-downs, its description. */
+function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
+  const rich = icon !== null || badge !== '' || description !== '';
+  if (!rich) return [label];
+  return [
+    icon !== null && iconHtml(icon),
+    el('span', { class: 'menu-label' }, label),
+    badge !== '' && el('span', { class: 'menu-badge' }, badge),
+    description !== '' && el('span', { class: 'menu-description' }, description),
+  ];
+}
+
+/** An entry with what stands below it; `prefix` begins the ids that it needs. */
+function entryHtml(entry: MenuEntry, prefix: string, level: number, context: PieceContext): Element {
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
+  const title = entry.title || null;
   return el(
     'li',
-    {},
-    linkOrSpan(entry.href, { class: 'menu-link', ...current }, entry.label),
+    { class: context.className(entry.id) },
+    leading(
+      entry.target,
+      { class: 'menu-link', title, newWindow: entry.newWindow, ...current },
+      ...labelHtml(entry),
+    ),
     below && level === 1 && toggleHtml(entry, belowId),
     below &&
       el(
         'ul',
         { class: 'menu-below', id: belowId },
-        ...entry.children.map((child) => entryHtml(child, prefix, level + 1)),
+        ...entry.children.map((child) => entryHtml(child, prefix, level + 1, context)),
       ),
   );
 }
@@ -119,6 +157,19 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
 }
 
+/** The list of a variant; null when its menu has nothing to show. */
+function listHtml({ id, values, band }: SettledPiece, context: PieceContext, alone: boolean): Node {
+  const shown = values.menu === null ? null : context.menu(values.menu as string, band);
+  if (!shown || shown.entries.length === 0) return null;
+  const prefix = `${context.className(id)!}${alone ? '' : `-${band}`}`;
+  const list = el(
+    'ul',
+    { class: 'menu-list' },
+    ...shown.entries.map((entry) => entryHtml(entry, prefix, 1, context)),
+  );
+  return alone ? list : el('div', { class: `for-${band}` }, list);
+}
+
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu: PieceKind = {
   kind: 'menu',
@@ -128,8 +179,8 @@ export const menu: PieceKind = {
       name: 'menu',
       label: 'Menu',
       group: 'Content',
-      kind: referenceKind('menus'),
-      banded: false,
+      kind: optionalKind(referenceKind('menus'), 'none'),
+      banded: true,
       initial: null,
     }),
     property<ShownAs>({
@@ -145,7 +196,7 @@ export const menu: PieceKind = {
       name: 'opens',
       label: 'Opens',
       group: 'Collapse',
-      kind: referenceKind('drawers'),
+      kind: optionalKind(referenceKind('drawers'), 'none'),
       banded: false,
       initial: null,
     }),
@@ -164,7 +215,7 @@ export const menu: PieceKind = {
       kind: lengthKind(0, 120),
       banded: true,
       initial: 8,
-      css: (value) => ({ '& > .menu-list': { gap: px(value) } }),
+      css: (value) => ({ '& .menu-list': { gap: px(value) } }),
     }),
     property({
       name: 'itemPaddingBlock',
@@ -184,7 +235,47 @@ export const menu: PieceKind = {
       initial: 10,
       css: (value) => ({ '& .menu-link': { 'padding-inline': px(value) } }),
     }),
-    ...typeProperties({ size: 16, weight: 'regular' }),
+    property({
+      name: 'belowShadow',
+      label: 'Shadow',
+      group: 'Drop-down',
+      kind: optionalKind(referenceKind('shadows'), 'none'),
+      banded: false,
+      initial: 'shadow-high',
+      css: (value, names) => ({ '&': { '--below-shadow': value === null ? 'none' : names.token(value) } }),
+    }),
+    property({
+      name: 'belowRadius',
+      label: 'Corners',
+      group: 'Drop-down',
+      kind: referenceKind('radii'),
+      banded: false,
+      initial: 'radius-small',
+      css: (value, names) => ({ '&': { '--below-radius': names.token(value) } }),
+    }),
+    property({
+      name: 'descriptions',
+      label: 'Descriptions',
+      group: 'Drop-down',
+      kind: flagKind('left out', 'shown'),
+      banded: true,
+      initial: false,
+      css: (value) => ({ '& .menu-below .menu-description': { display: value ? 'block' : 'none' } }),
+    }),
+    ...typeProperties('type-nav'),
+    property({
+      name: 'headingStyle',
+      label: 'Style of column headings',
+      group: 'Type',
+      kind: referenceKind('typeStyles'),
+      banded: false,
+      initial: 'type-column',
+      css: (value, names) => ({
+        '&': Object.fromEntries(
+          headingParts.map(([, part]) => [`--heading-${part}`, names.typeStyle(value, part)]),
+        ),
+      }),
+    }),
     ...placeProperties,
   ],
   css: {
@@ -199,8 +290,48 @@ export const menu: PieceKind = {
       'text-decoration': 'none',
       'white-space': 'nowrap',
     },
-    'a.menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
+    ':is(a, button).menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
     '.menu-link[aria-current]': { 'box-shadow': 'inset 0 -2px currentcolor' },
+    '.menu-link:has(> .menu-label)': {
+      display: 'grid',
+      'grid-template-columns': 'auto auto 1fr',
+      'align-items': 'center',
+      'column-gap': '0.5em',
+    },
+    '.icon': {
+      'inline-size': '1.25em',
+      'block-size': '1.25em',
+      fill: 'none',
+      stroke: 'currentcolor',
+      'stroke-width': '2',
+      'stroke-linecap': 'round',
+      'stroke-linejoin': 'round',
+    },
+    '.menu-label': { 'grid-column': '2' },
+    '.menu-badge': {
+      'justify-self': 'start',
+      padding: '0.1em 0.5em',
+      'border-radius': 'var(--radius-round)',
+      'background-color': 'var(--accent)',
+      color: 'var(--on-accent)',
+      'font-size': '0.75em',
+      'line-height': '1.4',
+    },
+    '.menu-description': {
+      display: 'none',
+      'grid-column': '2 / -1',
+      'max-inline-size': '32ch',
+      'font-size': '0.875em',
+      'white-space': 'normal',
+    },
+    'button.menu-link': {
+      border: '0',
+      background: 'none',
+      font: 'inherit',
+      'letter-spacing': 'inherit',
+      'text-transform': 'inherit',
+      cursor: 'pointer',
+    },
     '.menu-toggle': {
       'place-content': 'center',
       'inline-size': '1.5rem',
@@ -234,7 +365,7 @@ export const menu: PieceKind = {
       gap: '0.6em',
       padding: '0.6em 0.8em',
       border: '1px solid currentcolor',
-      'border-radius': '4px',
+      'border-radius': 'var(--radius-small)',
       background: 'none',
       color: 'inherit',
       font: 'inherit',
@@ -264,16 +395,20 @@ export const menu: PieceKind = {
     values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs],
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   opens: openedBy,
+  variant: (values, context) => (values.menu === null ? '' : context.menuOrder(values.menu as string)),
   html(piece, context, bands) {
-    const menuId = piece.values.menu as string | null;
-    const shown = menuId === null ? null : context.menu(menuId);
-    if (!shown || shown.entries.length === 0) return null;
-    const prefix = context.className(piece.id);
+    const variants = variantsOf(bands);
+    const lists = variants
+      .map((variant) => listHtml(variant, context, variants.length === 1))
+      .filter(Boolean);
+    if (lists.length === 0) return null;
+    const named = variants.find((variant) => variant.values.menu !== null)!;
+    const { name } = context.menu(named.values.menu as string, named.band)!;
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark(shown.name) },
+      { class: pieceClass(piece, context), 'aria-label': context.landmark(name) },
       buttonWhereAsked(piece, context, bands),
-      el('ul', { class: 'menu-list' }, ...shown.entries.map((entry) => entryHtml(entry, prefix, 1))),
+      ...lists,
     );
   },
 };

@@ -1,40 +1,64 @@
-import type { Element, Node } from '../markup/html';
+import type { IconName } from '../icons/icons';
+import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { Rules } from '../markup/css';
 import type { Id } from '../properties/id';
 import type { Link } from '../properties/link';
 import type { Property } from '../properties/property';
+import type { LogoVersion } from '../brand/logo-versions';
 
 /** A piece with every value settled for one band. */
 export interface SettledPiece {
   id: Id;
   kind: string;
+  band: Id;
   values: Record<string, unknown>;
+  /** What of the markup the piece needs in this band: bands of the same variant share it. */
+  variant: string;
 }
+
+/** Where something leads on the page where it stands; null when it only opens what stands below it. */
+export type Target =
+  { as: 'link'; href: string; language?: string; dialog?: string } | { as: 'drawer'; drawer: string } | null;
 
 /** An entry of a menu as it stands on one page. */
 export interface MenuEntry {
   id: Id;
   label: string;
-  /** Null when the entry only opens its children. */
-  href: string | null;
+  target: Target;
   /** `page` for the current page itself, `trail` for an ancestor of it. */
   current: 'page' | 'trail' | null;
   children: MenuEntry[];
+  icon: IconName | null;
+  badge: string;
+  description: string;
+  title: string;
+  newWindow: boolean;
 }
 
 /** What a piece may ask of the page on which it is rendered. */
 export interface PieceContext {
   siteName: string;
   homeHref: string;
-  /** The class that is this piece's alone, as it stands in the stylesheet; also a prefix for ids of elements in it. */
-  className(piece: Id): string;
-  href(link: Link): string | null;
-  menu(id: Id): { name: string; entries: MenuEntry[] } | null;
+  /** The class that is this thing’s alone, as it stands in the stylesheet; null for an item of a menu that needs none. Also a prefix for ids of elements in it. */
+  className(thing: Id): string | null;
+  target(link: Link): Target;
+  /** A menu in the order of a band. */
+  menu(id: Id, band: Id): { name: string; entries: MenuEntry[] } | null;
   /** A name for a landmark that no other on the page has (WAI-ARIA, "Landmark Roles"): the wanted one, where it is free. */
   landmark(wanted: string): string;
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
-  /** The id of a drawer's element on the page. */
+  /** The artwork of a version of the brand’s logo; null where there is none. */
+  logo(version: LogoVersion): Id | null;
+  /** The id of a drawer’s element on the page. */
   drawer(id: Id): string | null;
+  /** The media query that holds in a band and all narrower ones; null for the widest. */
+  narrower(band: Id): string | null;
+}
+
+/** What tells the variants of a piece apart, beside its own values. */
+export interface VariantContext {
+  /** The order of a menu in the band, as one text. */
+  menuOrder(id: Id): string;
 }
 
 /** A kind of piece: one file in this folder, and one line in the list of kinds. */
@@ -48,6 +72,8 @@ export interface PieceKind {
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */
   openWithoutScriptsCss?: Rules;
+  /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
+  variant?(values: Record<string, unknown>, context: VariantContext): string;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */
   summary(values: Record<string, unknown>): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */
@@ -60,15 +86,32 @@ export interface PieceKind {
 
 /** The class names of a piece's outer element. */
 export function pieceClass(piece: SettledPiece, context: PieceContext): string {
-  return `${piece.kind} ${context.className(piece.id)}`;
+  return `${piece.kind} ${context.className(piece.id)!}`;
 }
 
-/** Markup of a link that may have no target: then a span. */
-export function linkOrSpan(
-  href: string | null,
-  attributes: Record<string, string>,
+/** The attributes of an element that leads to a target: those of a link, or of a button that opens a drawer. */
+function targetAttributes(target: Target, newWindow: boolean): Attributes {
+  if (target === null) return {};
+  if (target.as === 'drawer')
+    return { type: 'button', command: 'show-modal', commandfor: target.drawer, 'aria-haspopup': 'dialog' };
+  return {
+    href: target.href,
+    hreflang: target.language,
+    lang: target.language,
+    'data-dialog': target.dialog,
+    ...(newWindow ? { target: '_blank', rel: 'noopener' } : {}),
+  };
+}
+
+/** Markup of what leads to a target: a link, a button, or a span where there is no target. */
+export function leading(
+  target: Target,
+  { newWindow = false, ...attributes }: Attributes & { class: string; newWindow?: boolean },
   ...children: Node[]
 ): Element {
+  const tag = target === null ? 'span' : target.as === 'drawer' ? 'button' : 'a';
   const { class: name, ...others } = attributes;
-  return { tag: href === null ? 'span' : 'a', attributes: { class: name, href, ...others }, children };
+  const marks =
+    newWindow && target?.as === 'link' && el('span', { class: 'unseen' }, ' (opens in a new window)');
+  return el(tag, { class: name, ...targetAttributes(target, newWindow), ...others }, ...children, marks);
 }

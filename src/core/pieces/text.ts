@@ -18,7 +18,7 @@ export const text: PieceKind = {
       banded: false,
       initial: 'Text',
     }),
-    ...typeProperties({ size: 15, weight: 'regular' }),
+    ...typeProperties('type-small'),
     ...placeProperties,
   ],
   css: { '.text': { margin: '0' } },

@@ -1,8 +1,9 @@
-import { roleCss } from '../brand/colour-roles';
 import { px } from '../lengths/length';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
 import { lengthKind } from './kinds/length';
+import { optionalKind } from './kinds/optional';
+import { referenceKind } from './kinds/reference';
 import { property } from './property';
 
 /** Properties of a bar. */
@@ -79,7 +80,9 @@ export const barProperties = [
     kind: colourKind(),
     banded: true,
     initial: 'ground',
-    css: (value) => ({ '&': { 'background-color': roleCss(value, 'transparent') } }),
+    css: (value, names) => ({
+      '&': { 'background-color': value === 'none' ? 'transparent' : names.token(value) },
+    }),
   }),
   property({
     name: 'ink',
@@ -88,21 +91,35 @@ export const barProperties = [
     kind: colourKind(),
     banded: true,
     initial: 'ink',
-    css: (value) => ({ '&': { color: roleCss(value, 'inherit') } }),
+    css: (value, names) => ({ '&': { color: value === 'none' ? 'inherit' : names.token(value) } }),
   }),
   property({
-    name: 'edge',
-    label: 'Line at the edge',
-    group: 'Colour',
-    kind: choiceKind({ none: 'none', below: 'below', above: 'above' }),
+    name: 'lineAbove',
+    label: 'Line above',
+    group: 'Edges',
+    kind: optionalKind(referenceKind('borders'), 'none'),
     banded: true,
-    initial: 'none',
-    css: (value) => ({
-      '&': {
-        'box-shadow': { none: 'none', below: 'inset 0 -1px var(--line)', above: 'inset 0 1px var(--line)' }[
-          value
-        ],
-      },
+    initial: null,
+    css: (value, names) => ({
+      '&': { 'border-block-start': value === null ? 'none' : names.token(value) },
     }),
+  }),
+  property({
+    name: 'lineBelow',
+    label: 'Line below',
+    group: 'Edges',
+    kind: optionalKind(referenceKind('borders'), 'none'),
+    banded: true,
+    initial: null,
+    css: (value, names) => ({ '&': { 'border-block-end': value === null ? 'none' : names.token(value) } }),
+  }),
+  property({
+    name: 'shadow',
+    label: 'Shadow',
+    group: 'Edges',
+    kind: optionalKind(referenceKind('shadows'), 'none'),
+    banded: true,
+    initial: null,
+    css: (value, names) => ({ '&': { 'box-shadow': value === null ? 'none' : names.token(value) } }),
   }),
 ];

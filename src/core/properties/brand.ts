@@ -2,6 +2,9 @@ import { px } from '../lengths/length';
 import { lengthKind } from './kinds/length';
 import { property } from './property';
 
+/** The spacing step of a new brand, in CSS px. */
+export const DEFAULT_STEP = 8;
+
 /** Lengths of the brand that every bar reads. */
 export const brandProperties = [
   property({
@@ -21,5 +24,14 @@ export const brandProperties = [
     banded: true,
     initial: 24,
     css: (value) => ({ '&': { '--gutter': px(value) } }),
+  }),
+  property({
+    name: 'step',
+    label: 'Spacing step',
+    group: 'Space',
+    kind: lengthKind(1, 64),
+    banded: false,
+    initial: DEFAULT_STEP,
+    // Lengths are kept in px; the step is what they are counted in where they are typed.
   }),
 ];

@@ -1,7 +1,18 @@
 import * as v from 'valibot';
 import type { Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
+import type { Id } from './id';
 import type { Kind } from './kinds/kind';
+
+/** The names under which parts of the brand stand in the stylesheet. */
+export interface CssNames {
+  /** `var(--radius-small)` for a token of the brand. */
+  token(id: Id): string;
+  /** `var(--nav-label-size)` for what a type style says of text: its `size`, `weight`, `family` … */
+  typeStyle(id: Id, part: string): string;
+  /** A font family with the families that stand in for it. */
+  family(id: Id): string;
+}
 
 /**
  * A property that a designer sets on a bar, a piece, a drawer or the brand. The sheet, the document's schema, the
@@ -21,7 +32,7 @@ export interface Property<T = unknown> {
    * The CSS of a value; `&` in a selector stands for the thing itself. Whatever the value, the same selectors and
    * properties have to be named, so that a narrower band can take back what a wider one said.
    */
-  css?(value: T): Rules;
+  css?(value: T, names: CssNames): Rules;
 }
 
 /** States a property with its value's type inferred, to be kept among others in a list. */

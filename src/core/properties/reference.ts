@@ -1,18 +1,26 @@
 import type { Id } from './id';
 
-/** What a value may point at: the parts of a site that have an id of their own. */
-export type ReferenceTarget = 'pages' | 'menus' | 'drawers' | 'artwork';
+/** What a value may point at: the parts of a site, and of its brand, that have an id of their own. */
+export const referenceNouns = {
+  pages: 'page',
+  menus: 'menu',
+  drawers: 'drawer',
+  artwork: 'piece of artwork',
+  files: 'file',
+  fonts: 'font family',
+  colours: 'colour',
+  typeStyles: 'type style',
+  radii: 'corner radius',
+  shadows: 'shadow',
+  borders: 'border',
+  durations: 'duration',
+  easings: 'easing',
+} as const;
+
+export type ReferenceTarget = keyof typeof referenceNouns;
 
 /** A pointer from a value to a part of the site. */
 export interface Reference {
   to: ReferenceTarget;
   id: Id;
 }
-
-/** A target in the words of a message: `page`, `menu` … */
-export const referenceNouns: Record<ReferenceTarget, string> = {
-  pages: 'page',
-  menus: 'menu',
-  drawers: 'drawer',
-  artwork: 'piece of artwork',
-};

@@ -1,28 +1,49 @@
-import { rem } from '../lengths/length';
-import { choiceKind } from './kinds/choice';
-import { lengthKind } from './kinds/length';
+import { lengthCss } from '../lengths/fluid';
+import { fluidKind } from './kinds/fluid';
+import { optionalKind } from './kinds/optional';
+import { referenceKind } from './kinds/reference';
+import type { Id } from './id';
 import { property, type Property } from './property';
 
-/** Properties of running text: size (px) and weight. */
-export function typeProperties(initial: { size: number; weight: 'regular' | 'strong' }): Property[] {
+const AS_STYLE = 'as its style';
+
+/** The CSS properties that a type style settles, with the part of the style that each reads. */
+const styleParts = {
+  'font-family': 'family',
+  'font-weight': 'weight',
+  'font-style': 'slant',
+  'font-size': 'size',
+  'line-height': 'line-height',
+  'letter-spacing': 'letter-spacing',
+  'text-transform': 'case',
+} as const;
+
+/** Properties of text: the brand's type style that it takes, and a size of its own. */
+export function typeProperties(style: Id): Property[] {
   return [
+    property({
+      name: 'typeStyle',
+      label: 'Style',
+      group: 'Type',
+      kind: referenceKind('typeStyles'),
+      banded: true,
+      initial: style,
+      css: (value, names) => ({
+        '&': Object.fromEntries(
+          Object.entries(styleParts).map(([css, part]) => [css, names.typeStyle(value, part)]),
+        ),
+      }),
+    }),
     property({
       name: 'textSize',
       label: 'Size',
       group: 'Type',
-      kind: lengthKind(8, 96),
+      kind: optionalKind(fluidKind(8, 160), AS_STYLE),
       banded: true,
-      initial: initial.size,
-      css: (value) => ({ '&': { 'font-size': rem(value) } }),
-    }),
-    property({
-      name: 'textWeight',
-      label: 'Weight',
-      group: 'Type',
-      kind: choiceKind({ regular: 'regular', strong: 'strong' }),
-      banded: true,
-      initial: initial.weight,
-      css: (value) => ({ '&': { 'font-weight': value === 'strong' ? '600' : '400' } }),
+      initial: null,
+      // Stands after the style, whose size it takes the place of.
+      css: (value): Record<string, Record<string, string>> =>
+        value === null ? {} : { '&': { 'font-size': lengthCss(value) } },
     }),
   ];
 }

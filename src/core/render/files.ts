@@ -1,26 +1,23 @@
-import { fontFamily, fontFileName, type FontFile } from '../brand/fonts';
+import { shippedFileName, type ShippedFile } from '../brand/fonts';
+import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
-import { renderPage, SCRIPT, STYLESHEET } from './page';
-import { artworkFile, pageFile } from './paths';
+import { placedOnPage, renderPage, SCRIPT, STYLESHEET } from './page';
+import { artworkFile, fontFileName, languageFolder, pageFile } from './paths';
 import { renderStylesheet, siteFonts } from './stylesheet';
 
-/** A file of the hand-over: text of its own, or bytes that are kept elsewhere. */
+/** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
 export type SiteFile =
   | { path: string; text: string }
-  | { path: string; artwork: string }
-  | { path: string; font: FontFile }
+  | { path: string; hash: string }
+  | { path: string; font: ShippedFile }
   | { path: string; fontLicence: string };
 
 /** The site's home page, or a stand-in for it where the site has none: a folder without an `index.html` does not open. */
 export function homePage(site: Site): Page {
   return (
-    Object.values(site.pages).find((page) => page.path === '/') ?? {
-      id: 'home',
-      title: site.name,
-      path: '/',
-      parent: null,
-    }
+    Object.values(site.pages).find((page) => page.path === '/') ??
+    newPage({ id: 'home', title: site.name, path: '/', parent: null })
   );
 }
 
@@ -30,19 +27,38 @@ export function renderedPages(site: Site): Page[] {
   return pages.some((page) => page.path === '/') ? pages : [homePage(site), ...pages];
 }
 
+/** Every page in every language of the site. */
+function pageFiles(site: Site): SiteFile[] {
+  const on = placedOnPage(site);
+  return site.languages.flatMap((language) =>
+    renderedPages(site).map((page) => ({
+      path: pageFile(page.path, languageFolder(site, language)),
+      text: renderPage(site, page, on, language),
+    })),
+  );
+}
+
+function fontFiles(site: Site): SiteFile[] {
+  const { shipped, uploaded } = siteFonts(site);
+  const families = [...new Set(shipped.map((font) => font.family))];
+  return [
+    ...shipped.map((font) => ({ path: `fonts/${shippedFileName(font)}`, font })),
+    ...families.map((family) => ({ path: `fonts/licence-${family}.txt`, fontLicence: family })),
+    ...uploaded.map(({ family, file }) => ({
+      path: `fonts/${fontFileName(site.fonts[family]!, file)}`,
+      hash: file.hash,
+    })),
+  ];
+}
+
 /** Every file of the site; `script` is the text of the runtime script. */
 export function renderFiles(site: Site, script: string): SiteFile[] {
-  const fonts = siteFonts(site);
-  const families = [...new Set(fonts.map((font) => font.family))];
   return [
-    ...renderedPages(site).map((page) => ({ path: pageFile(page.path), text: renderPage(site, page) })),
+    ...pageFiles(site),
     { path: STYLESHEET, text: renderStylesheet(site) },
     { path: SCRIPT, text: script },
-    ...fonts.map((font) => ({ path: `fonts/${fontFileName(font)}`, font })),
-    ...families.map((family) => ({
-      path: `fonts/licence-${fontFamily(family).id}.txt`,
-      fontLicence: family,
-    })),
-    ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), artwork: artwork.hash })),
+    ...fontFiles(site),
+    ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
+    ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
   ];
 }

@@ -1,3 +1,5 @@
+import { itemsByBand } from '../menus/band-order';
+import { itemLabel } from '../menus/entries';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { edgeBays, type Assembly } from '../site/assembly';
@@ -18,7 +20,7 @@ export type Names = ReadonlyMap<Id, string>;
  * Names no two things alike: a second `main-header-menu` becomes `main-header-menu-2`. The counted name may be the plain
  * name of a later thing, so it is looked up too.
  */
-function namer(taken: Set<string>) {
+export function namer(taken: Set<string>) {
   return (wanted: string): string => {
     let name = wanted;
     for (let count = 2; taken.has(name); count += 1) name = `${wanted}-${count}`;
@@ -43,7 +45,19 @@ function nameAssembly(assembly: Assembly, root: string, unique: (wanted: string)
   return [...bars, ...pieces];
 }
 
-/** Readable class names for everything in the site's headers, drawers and footers; also the ids of drawers. */
+/** Items need a class only where something differs for them between bands. */
+function nameItems(site: Site, unique: (wanted: string) => string): [Id, string][] {
+  const chain = site.bands.map((band) => band.id);
+  return Object.values(site.menus).flatMap((menu) => {
+    const root = slug(menu.name, 'menu');
+    return [...itemsByBand(menu, chain).keys()].map((id): [Id, string] => [
+      id,
+      unique(`${root}-${slug(itemLabel(site, menu.items[id]!), 'item')}`),
+    ]);
+  });
+}
+
+/** Readable class names for everything in the site’s headers, drawers and footers, and for items that differ between bands; also the ids of drawers. */
 export function settleNames(site: Site): Names {
   // Names that the page's own markup and the kinds of pieces use.
   const unique = namer(
@@ -60,6 +74,8 @@ export function settleNames(site: Site): Names {
       'menu',
       'button',
       'text',
+      'icon',
+      'unseen',
     ]),
   );
   const entries = assemblyKinds.flatMap((kind) =>
@@ -68,5 +84,5 @@ export function settleNames(site: Site): Names {
       return [[assembly.id, root], ...nameAssembly(assembly, root, unique)];
     }),
   );
-  return new Map(entries);
+  return new Map([...entries, ...nameItems(site, unique)]);
 }

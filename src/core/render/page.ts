@@ -1,49 +1,92 @@
 import { el, writeHtml, type Node } from '../markup/html';
-import { menuEntries } from '../menus/entries';
+import { widthBelow } from '../bands/band';
+import { menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
-import type { PieceContext, SettledPiece } from '../pieces/piece';
+import type { PieceContext, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Link } from '../properties/link';
-import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import type { Id } from '../properties/id';
+import { telephoneDigits, type Link } from '../properties/link';
+import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { edgeBays, type Assembly, type EdgeBay } from '../site/assembly';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
-import { settleNames, type Names } from './names';
-import { artworkFile, pageFile, relativeHref } from './paths';
-import { standIn } from './stand-in';
+import { settleNames, slug, type Names } from './names';
+import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
+import { standIn, standInExcerpt } from './stand-in';
 
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';
 export const SCRIPT = 'site.js';
 
-/** What a page's links lead to from its own file. */
-function hrefFrom(site: Site, file: string): (link: Link) => string | null {
-  return (link) => {
-    if (link.to === 'nothing') return null;
-    if (link.to === 'address') return link.address;
-    const page = site.pages[link.page];
-    return page ? relativeHref(file, pageFile(page.path)) : null;
-  };
+/** A page that is being rendered: where it stands, and what has come about on it so far. */
+interface PageState {
+  site: Site;
+  page: Page;
+  language: string;
+  /** The page’s own file. */
+  file: string;
+  names: Names;
+  /** The names that landmarks of the page have already. */
+  landmarks: Set<string>;
+  /** The drawers that something on the page opens. */
+  drawers: Set<Id>;
+  /** The pages whose content something on the page opens as a dialog. */
+  dialogs: Set<Id>;
 }
 
-/** Context for the pieces of one assembly; `landmarks` holds the names that landmarks of the page have already. */
-function pieceContext(
-  site: Site,
-  page: Page,
-  names: Names,
-  assembly: Assembly,
-  landmarks: Set<string>,
-): PieceContext {
-  const file = pageFile(page.path);
-  const href = hrefFrom(site, file);
+const dialogId = (page: Page) => `dialog-${slug(page.path, 'home')}`;
+
+/** The address of a page from the one that is rendered, in the same language or in another. */
+function pageHref({ site, file, language }: PageState, page: Page, inLanguage = language): string {
+  return relativeHref(file, pageFile(page.path, languageFolder(site, inLanguage)));
+}
+
+/** Where a link leads on the page that is rendered. */
+function linkTarget(state: PageState, link: Link): Target {
+  const { site, page: here, file, names } = state;
+  const to = (href: string): Target => ({ as: 'link', href });
+  switch (link.to) {
+    case 'page':
+      return to(pageHref(state, site.pages[link.page]!));
+    case 'section':
+      return to(`${pageHref(state, site.pages[link.page]!)}#${encodeURIComponent(link.section)}`);
+    case 'address':
+      return to(link.address);
+    case 'email':
+      return to(`mailto:${link.email}`);
+    case 'telephone':
+      return to(`tel:${telephoneDigits(link.telephone)}`);
+    case 'file':
+      return to(relativeHref(file, `files/${site.files[link.file]!.name}`));
+    case 'language':
+      return { as: 'link', href: pageHref(state, here, link.language), language: link.language };
+    case 'drawer':
+      state.drawers.add(link.drawer);
+      return { as: 'drawer', drawer: names.get(link.drawer)! };
+    case 'dialog': {
+      const page = site.pages[link.page]!;
+      state.dialogs.add(page.id);
+      return { as: 'link', href: pageHref(state, page), dialog: dialogId(page) };
+    }
+    default:
+      return null;
+  }
+}
+
+/** What the pieces of one assembly may ask of the page. */
+function pieceContext(state: PageState, assembly: Assembly): PieceContext {
+  const { site, page, language, file, names, landmarks } = state;
+  const target = (link: Link) => linkTarget(state, link);
   return {
     siteName: site.name,
-    homeHref: relativeHref(file, 'index.html'),
-    className: (id) => names.get(id)!,
-    href,
-    menu(id) {
+    homeHref: relativeHref(file, pageFile('/', languageFolder(site, language))),
+    className: (id) => names.get(id) ?? null,
+    target,
+    menu(id, band) {
       const menu = site.menus[id];
-      return menu ? { name: menu.name, entries: menuEntries(site, menu, page.id, href) } : null;
+      return menu
+        ? { name: menu.name, entries: menuEntries(site, menu, { page: page.id, language, band, target }) }
+        : null;
     },
     landmark(wanted) {
       const withPlace = `${wanted}, ${assembly.name}`;
@@ -58,7 +101,16 @@ function pieceContext(
       const { width, height, alt } = artwork;
       return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
     },
-    drawer: (id) => (site.drawers[id] ? names.get(id)! : null),
+    logo: (version) => site.brand.logo[version],
+    drawer(id) {
+      if (!site.drawers[id]) return null;
+      state.drawers.add(id);
+      return names.get(id)!;
+    },
+    narrower(band) {
+      const index = site.bands.findIndex((each) => each.id === band);
+      return index === 0 ? null : widthBelow(site.bands[index - 1]!.from);
+    },
   };
 }
 
@@ -79,7 +131,7 @@ function barsHtml(assembly: PerBand, context: PieceContext): Node[] {
     const bays = edgeBays.map((bay) => bayHtml(bands, bay, context)).filter(Boolean);
     return el(
       'div',
-      { class: `bar ${context.className(bar.id)}` },
+      { class: `bar ${context.className(bar.id)!}` },
       bays.length > 0 && el('div', { class: 'bays' }, ...bays),
     );
   });
@@ -90,7 +142,7 @@ function perBand(site: Site, kind: AssemblyKind, assembly: Assembly): PerBand {
 }
 
 function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
-  const name = context.className(drawer.id);
+  const name = context.className(drawer.id)!;
   return el(
     'dialog',
     { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
@@ -99,12 +151,31 @@ function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
   );
 }
 
-/** The drawers that these pieces open. */
-function openedDrawers(site: Site, pieces: readonly SettledPiece[]): Assembly[] {
-  const ids = new Set(pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null));
-  return [...ids]
-    .map((id) => (id === null ? undefined : site.drawers[id]))
-    .filter((drawer) => drawer !== undefined);
+/** The content of a page as a dialog, for links that open it so. */
+function dialogHtml(page: Page, title: string): Node {
+  const id = dialogId(page);
+  return el(
+    'dialog',
+    { class: 'dialog', id, 'aria-label': title, closedby: 'any' },
+    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: id }, 'Close'),
+    standInExcerpt(title),
+  );
+}
+
+/** The drawers and dialogs that the page opens; what stands in them may open more, so this goes on until there are no more. */
+function openedHtml(state: PageState): Node[] {
+  const { site, drawers, dialogs, language } = state;
+  const nodes = new Map<Id, Node>();
+  const next = () => [...drawers].find((id) => !nodes.has(id));
+  for (let id = next(); id !== undefined; id = next()) {
+    nodes.set(id, null);
+    const drawer = site.drawers[id]!;
+    nodes.set(id, drawerHtml(site, drawer, pieceContext(state, drawer)));
+  }
+  return [
+    ...nodes.values(),
+    ...[...dialogs].map((id) => dialogHtml(site.pages[id]!, pageTitle(site, id, language))),
+  ];
 }
 
 /** What stands on a page besides its content. Given apart from the placing, so that a workbench can show what is placed nowhere. */
@@ -112,7 +183,7 @@ export interface OnPage {
   header: Assembly | null;
   footer: Assembly | null;
   /** Drawers to have at hand although nothing on the page opens them. */
-  drawers?: readonly Assembly[];
+  drawers?: readonly Id[];
 }
 
 /** The header and footer that are placed on every page. */
@@ -124,47 +195,66 @@ export function placedOnPage(site: Site): OnPage {
   };
 }
 
-/** A whole page as HTML, with everything that it links to relative to its own file. */
-export function renderPage(site: Site, page: Page, on: OnPage = placedOnPage(site)): string {
-  const names = settleNames(site);
-  const landmarks = new Set<string>();
-  const contextOf = (assembly: Assembly) => pieceContext(site, page, names, assembly, landmarks);
-  const header = on.header && perBand(site, 'headers', on.header);
-  const footer = on.footer && perBand(site, 'footers', on.footer);
-  const pieces = [...(header ?? []), ...(footer ?? [])].flatMap(settledPieces);
-  const drawers = new Set([...openedDrawers(site, pieces), ...(on.drawers ?? [])]);
-  const file = pageFile(page.path);
-  const title = page.path === '/' ? site.name : `${page.title} – ${site.name}`;
+/** The page in the site’s other languages, for search engines (HTML, 4.6.7.1 "alternate"). */
+function alternates(state: PageState): Node[] {
+  const { site, page } = state;
+  return site.languages.length === 1
+    ? []
+    : site.languages.map((hreflang) =>
+        el('link', { rel: 'alternate', hreflang, href: pageHref(state, page, hreflang) }),
+      );
+}
+
+/** A header or footer on the page. */
+function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node {
+  if (!assembly) return null;
+  const bars = perBand(state.site, `${tag}s`, assembly);
+  const name = state.names.get(assembly.id)!;
+  return el(tag, { class: `${tag} ${name}` }, ...barsHtml(bars, pieceContext(state, assembly)));
+}
+
+/** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. */
+export function renderPage(
+  site: Site,
+  page: Page,
+  on: OnPage = placedOnPage(site),
+  language = site.languages[0]!,
+): string {
+  const file = pageFile(page.path, languageFolder(site, language));
+  const state: PageState = {
+    site,
+    page,
+    language,
+    file,
+    names: settleNames(site),
+    landmarks: new Set(),
+    drawers: new Set(on.drawers),
+    dialogs: new Set(),
+  };
+  const pageName = page.titles[language] ?? page.title;
+  const header = landmarkHtml(state, 'header', on.header);
+  const footer = landmarkHtml(state, 'footer', on.footer);
   const html = el(
     'html',
-    { lang: site.language },
+    { lang: language },
     el(
       'head',
       {},
       el('meta', { charset: 'utf-8' }),
       el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
-      el('title', {}, title),
+      el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
       el('link', { rel: 'stylesheet', href: relativeHref(file, STYLESHEET) }),
+      ...alternates(state),
       el('script', { src: relativeHref(file, SCRIPT), defer: true }),
     ),
     el(
       'body',
       {},
       el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
-      header &&
-        el(
-          'header',
-          { class: `header ${names.get(on.header!.id)!}` },
-          ...barsHtml(header, contextOf(on.header!)),
-        ),
-      standIn(page),
-      footer &&
-        el(
-          'footer',
-          { class: `footer ${names.get(on.footer!.id)!}` },
-          ...barsHtml(footer, contextOf(on.footer!)),
-        ),
-      ...[...drawers].map((drawer) => drawerHtml(site, drawer, contextOf(drawer))),
+      header,
+      standIn(page, pageName),
+      footer,
+      ...openedHtml(state),
     ),
   );
   return `<!doctype html>\n${writeHtml(html)}`;

@@ -10,9 +10,9 @@ const paragraphs = [
   'And a third, so that a phone has something to scroll.',
 ];
 
-function article(page: Page): Node[] {
+function article(title: string): Node[] {
   return [
-    el('h1', {}, page.title),
+    el('h1', {}, title),
     ...paragraphs.flatMap((words, index): Node[] =>
       index === 0
         ? [el('p', {}, words)]
@@ -22,13 +22,18 @@ function article(page: Page): Node[] {
 }
 
 /** The stand-in content of a page: a wide opening on the home page, an article elsewhere. */
-export function standIn(page: Page): Node {
+export function standIn(page: Page, title: string): Node {
   return el(
     'main',
     { id: 'content', tabindex: -1, class: 'stand-in' },
     page.path === '/' && el('div', { class: 'stand-in-picture', 'aria-hidden': 'true' }),
-    el('div', { class: 'stand-in-text' }, ...article(page)),
+    el('div', { class: 'stand-in-text' }, ...article(title)),
   );
+}
+
+/** The beginning of a page’s stand-in content, without ids, for where it stands on another page. */
+export function standInExcerpt(title: string): Node {
+  return el('div', { class: 'stand-in-text' }, el('h2', {}, title), el('p', {}, paragraphs[0]!));
 }
 
 export const standInCss: Rules = {
@@ -45,11 +50,11 @@ export const standInCss: Rules = {
     padding: '2.5rem var(--gutter) 0',
   },
   '.stand-in :is(h1, h2)': {
-    'font-family': 'var(--heading-font)',
-    'font-weight': '600',
-    'line-height': '1.15',
+    'font-family': 'var(--type-heading-family)',
+    'font-weight': 'var(--type-heading-weight)',
+    'line-height': 'var(--type-heading-line-height)',
     margin: '0 0 0.5em',
   },
-  '.stand-in h1': { 'font-size': 'clamp(1.75rem, 1.25rem + 2vw, 2.75rem)' },
+  '.stand-in h1': { 'font-size': 'var(--type-heading-size)' },
   '.stand-in p': { 'max-inline-size': '62ch', margin: '0 0 1.5em' },
 };

@@ -1,76 +1,106 @@
-import { colourRoles } from '../brand/colour-roles';
-import { fontFamily, fontFileName, fontFilesOf, fontStack, fontSubsets, type FontFile } from '../brand/fonts';
-import { cssString, joinRules, writeCss, type Block, type Declarations, type Rules } from '../markup/css';
+import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../brand/fonts';
+import { cssString, joinRules, writeCss, type Block, type Rules } from '../markup/css';
 import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
+import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
+import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
 import { assemblyCss, resetCss } from './base-css';
+import { brandNames, cssNames, tokenDeclarations } from './css-names';
+import { itemsCss } from './items-css';
 import { settleNames } from './names';
+import { fontFileName } from './paths';
 import { standInCss } from './stand-in';
+import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
 import { valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
-const layers = ['reset', 'page', 'brand', 'pieces', 'values', 'open'];
+const layers = ['reset', 'page', 'brand', 'pieces', 'values', 'items', 'open'];
 
-/** The font files that the site's brand asks for. */
-export function siteFonts(site: Site): FontFile[] {
-  return fontFilesOf([site.brand.fonts.text, site.brand.fonts.heading]);
+/** Every assembly of the site, settled for each band, widest first. */
+function settleAll(site: Site): SettledAssembly[][] {
+  return site.bands.map((band) =>
+    assemblyKinds.flatMap((kind) =>
+      Object.values(site[kind]).map((assembly) => resolveAssembly(site, kind, assembly, band.id)),
+    ),
+  );
 }
 
-function fontFace(file: FontFile): Rules {
-  const face: Declarations = {
-    'font-family': cssString(fontFamily(file.family).name),
-    'font-weight': String(file.weight),
-    'font-display': 'swap',
-    src: `url(${cssString(`fonts/${fontFileName(file)}`)}) format("woff2")`,
-    'unicode-range': fontSubsets[file.subset],
-  };
-  return { '@font-face': face };
+/** The font files that the site ships. */
+export function siteFonts(site: Site) {
+  return usedFonts(site, usedTypeStyles(site, settleAll(site).flat()));
 }
 
-function brandRules(site: Site): Rules {
-  const colours = Object.fromEntries(colourRoles.map((role) => [`--${role}`, site.brand.colours[role]]));
-  const { text, heading } = site.brand.fonts;
+function shippedFace(file: ShippedFile): Rules {
   return {
-    ':root': { ...colours, '--text-font': fontStack(text), '--heading-font': fontStack(heading) },
-    body: {
-      'background-color': 'var(--ground)',
-      color: 'var(--ink)',
-      'font-family': 'var(--text-font)',
-      'font-size': '1rem',
-      'line-height': '1.5',
+    '@font-face': {
+      'font-family': cssString(shippedFamily(file.family)!.name),
+      'font-weight': file.weight,
+      ...(file.slant === 'italic' ? { 'font-style': 'italic' } : {}),
+      'font-display': 'swap',
+      src: `url(${cssString(`fonts/${shippedFileName(file)}`)}) format("woff2")`,
+      'unicode-range': unicodeRange(file),
     },
   };
 }
 
-/** The kinds of pieces that the site uses; only their rules are shipped. */
-function usedKinds(site: Site): PieceKind[] {
-  const used = new Set(
-    assemblyKinds.flatMap((kind) =>
-      Object.values(site[kind]).flatMap((each) => Object.values(each.pieces).map((piece) => piece.kind)),
-    ),
-  );
+function uploadedFace(site: Site, { family, file }: UsedUpload): Rules {
+  const [least, most] = file.weights;
+  const path = `fonts/${fontFileName(site.fonts[family]!, file)}`;
+  return {
+    '@font-face': {
+      'font-family': cssString(site.fonts[family]!.name),
+      'font-weight': least === most ? least : `${least} ${most}`,
+      ...(file.slant === 'italic' ? { 'font-style': 'italic' } : {}),
+      'font-display': 'swap',
+      src: `url(${cssString(path)}) format(${cssString(fontFormats[file.format])})`,
+    },
+  };
+}
+
+const bodyRules: Rules = {
+  body: {
+    'background-color': 'var(--ground)',
+    color: 'var(--ink)',
+    'font-family': 'var(--type-body-family)',
+    'font-weight': 'var(--type-body-weight)',
+    'font-size': 'var(--type-body-size)',
+    'line-height': 'var(--type-body-line-height)',
+  },
+};
+
+/** The kinds of pieces that stand in the site; only their rules are shipped. */
+function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
+  const used = new Set(settled.flatMap(settledPieces).map((piece) => piece.kind));
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
-/** The one stylesheet of the site: fonts, brand, what its pieces need, and the designer's values per band. */
+/** The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values per band. */
 export function renderStylesheet(site: Site): string {
-  const kinds = usedKinds(site);
+  const perBand = settleAll(site);
+  const kinds = usedKinds(perBand[0]!);
+  const styles = usedTypeStyles(site, perBand.flat());
+  const { shipped, uploaded } = usedFonts(site, styles);
+  const names = settleNames(site);
+  const brand = brandNames(site.brand);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
   const withoutScripts: Block = {
     at: '@media (scripting: none)',
     inside: kinds.map((kind) => kind.openWithoutScriptsCss ?? {}),
   };
+  const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
   return (
     `@layer ${layers.join(', ')};\n` +
     writeCss([
-      ...siteFonts(site).map(fontFace),
+      ...shipped.map(shippedFace),
+      ...uploaded.map((upload) => uploadedFace(site, upload)),
       layer('reset', resetCss),
       layer('page', standInCss),
-      layer('brand', brandRules(site)),
+      layer('brand', tokens, bodyRules),
       layer('pieces', joinRules(assemblyCss, ...kinds.map((kind) => kind.css))),
-      layer('values', ...valuesCss(site, settleNames(site))),
+      layer('values', ...valuesCss({ site, perBand, styles, names, brand, css: cssNames(site, brand) })),
+      layer('items', ...itemsCss(site, names)),
       layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts),
     ])
   );

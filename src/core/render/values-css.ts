@@ -1,15 +1,31 @@
 import { narrowerThan } from '../bands/band';
+import { typeStyleProperties } from '../brand/type-style';
 import { changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
 import { pieceKind } from '../pieces';
-import { assemblyKinds, assemblyProperties } from '../properties/assembly';
+import type { SettledPiece } from '../pieces/piece';
+import { variantRules } from '../pieces/variants';
+import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
-import type { Property } from '../properties/property';
-import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
+import type { CssNames, Property } from '../properties/property';
+import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
+import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
+import type { BrandNames } from './css-names';
 import { divisionRules } from './division';
 import type { Names } from './names';
+
+/** What the values of a site are written with. */
+export interface ValuesInput {
+  site: Site;
+  /** Every assembly of the site, settled for each band, widest first. */
+  perBand: readonly (readonly SettledAssembly[])[];
+  styles: readonly TypeStyle[];
+  names: Names;
+  brand: BrandNames;
+  css: CssNames;
+}
 
 /** Rules with `&` in their selectors replaced. */
 function scopeRules(rules: Rules, selector: string): Rules {
@@ -18,36 +34,66 @@ function scopeRules(rules: Rules, selector: string): Rules {
   );
 }
 
-function propertyRules(properties: readonly Property[], values: Record<string, unknown>): Rules {
-  return joinRules(...properties.map((each) => each.css?.(values[each.name]) ?? {}));
+function propertyRules(
+  properties: readonly Property[],
+  values: Record<string, unknown>,
+  names: CssNames,
+): Rules {
+  return joinRules(...properties.map((each) => each.css?.(values[each.name], names) ?? {}));
 }
 
-function assemblyRules(assembly: SettledAssembly, names: Names): Rules {
+function assemblyRules(
+  { names, css }: ValuesInput,
+  assembly: SettledAssembly,
+  variants: ReadonlyMap<string, SettledPiece[]>,
+): Rules {
   const scoped = (id: string, ...rules: Rules[]) => scopeRules(joinRules(...rules), `.${names.get(id)!}`);
   return joinRules(
-    scoped(assembly.id, propertyRules(assemblyProperties[assembly.kind], assembly.values)),
+    scoped(assembly.id, propertyRules(assemblyProperties[assembly.kind], assembly.values, css)),
     ...assembly.bars.map((bar) =>
-      scoped(bar.id, propertyRules(barProperties, bar.values), divisionRules(bar)),
+      scoped(bar.id, propertyRules(barProperties, bar.values, css), divisionRules(bar)),
     ),
     ...settledPieces(assembly).map((piece) =>
-      scoped(piece.id, propertyRules(pieceKind(piece.kind).properties, piece.values)),
+      scoped(
+        piece.id,
+        propertyRules(pieceKind(piece.kind).properties, piece.values, css),
+        variantRules(variants.get(piece.id)!, piece),
+      ),
     ),
   );
 }
 
-/** Everything that the designer's values say in one band. */
-function bandRules(site: Site, band: string, names: Names): Rules {
+/** A type style as custom properties that bear its name. */
+function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: string): Rules {
   const chain = site.bands.map((each) => each.id);
-  const brand = scopeRules(
-    propertyRules(brandProperties, settledValues(site.brand.values, brandProperties, chain, band)),
-    ':root',
+  const settled = settledValues(style.values, typeStyleProperties, chain, band);
+  const parts = propertyRules(typeStyleProperties, settled, css)['&']!;
+  const named = Object.entries(parts).map(([part, value]) => [
+    `--${brand.get(style.id)!}-${part.slice(2)}`,
+    value,
+  ]);
+  return { ':root': Object.fromEntries(named) };
+}
+
+/** Every piece of the site settled for each band, by its id. */
+function piecesById(perBand: ValuesInput['perBand']): Map<string, SettledPiece[]> {
+  const byId = new Map<string, SettledPiece[]>();
+  for (const piece of perBand.flat().flatMap(settledPieces))
+    byId.set(piece.id, [...(byId.get(piece.id) ?? []), piece]);
+  return byId;
+}
+
+/** Everything that the designer’s values say in one band. */
+function bandRules(input: ValuesInput, index: number, variants: ReadonlyMap<string, SettledPiece[]>): Rules {
+  const { site, perBand, styles, css } = input;
+  const chain = site.bands.map((each) => each.id);
+  const band = chain[index]!;
+  const widths = settledValues(site.brand.values, brandProperties, chain, band);
+  return joinRules(
+    scopeRules(propertyRules(brandProperties, widths, css), ':root'),
+    ...styles.map((style) => styleRules(input, style, band)),
+    ...perBand[index]!.map((assembly) => assemblyRules(input, assembly, variants)),
   );
-  const assemblies = assemblyKinds.flatMap((kind) =>
-    Object.values(site[kind]).map((assembly) =>
-      assemblyRules(resolveAssembly(site, kind, assembly, band), names),
-    ),
-  );
-  return joinRules(brand, ...assemblies);
 }
 
 /** In the widest band there is nothing that `revert-layer` could take back. */
@@ -60,11 +106,13 @@ function withoutIdle(rules: Rules): Rules {
   );
 }
 
-/** The designer's values as CSS: all of the widest band, then one media query for each narrower band with what changes there. */
-export function valuesCss(site: Site, names: Names): CssNode[] {
-  const perBand = site.bands.map((band) => bandRules(site, band.id, names));
-  const narrower = site.bands.slice(1).map((_, index): Block => ({
-    at: narrowerThan(site.bands[index]!.from),
+/** The designer’s values as CSS: all of the widest band, then one media query for each narrower band with what changes there. */
+export function valuesCss(input: ValuesInput): CssNode[] {
+  const { bands } = input.site;
+  const variants = piecesById(input.perBand);
+  const perBand = bands.map((_, index) => bandRules(input, index, variants));
+  const narrower = bands.slice(1).map((_, index): Block => ({
+    at: narrowerThan(bands[index]!.from),
     inside: [changedRules(perBand[index]!, perBand[index + 1]!)],
   }));
   return [withoutIdle(perBand[0]!), ...narrower];

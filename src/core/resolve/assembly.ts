@@ -1,4 +1,5 @@
 import { bandChain } from '../bands/band';
+import { orderKey } from '../menus/band-order';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
@@ -32,13 +33,12 @@ export function resolveAssembly(
   band: Id,
 ): SettledAssembly {
   const chain = bandChain(site.bands);
+  const menuOrder = (id: Id) => orderKey(site.menus[id]!, chain, band);
   const piece = (id: Id): SettledPiece => {
-    const { kind: pieceName, values } = assembly.pieces[id]!;
-    return {
-      id,
-      kind: pieceName,
-      values: settledValues(values, pieceKind(pieceName).properties, chain, band),
-    };
+    const { kind: pieceName, values: own } = assembly.pieces[id]!;
+    const { properties, variant } = pieceKind(pieceName);
+    const values = settledValues(own, properties, chain, band);
+    return { id, kind: pieceName, band, values, variant: variant?.(values, { menuOrder }) ?? '' };
   };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;

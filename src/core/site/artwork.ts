@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { idSchema } from '../properties/id';
+import { hashSchema } from './hash';
 import { nameSchema } from './name';
 
 /** The picture formats that artwork may have, with the ending of its file. */
@@ -11,7 +12,13 @@ export const artworkTypes = {
 } as const;
 export type ArtworkType = keyof typeof artworkTypes;
 
-/** A piece of artwork. Its bytes are kept beside the document, under their hash (SHA-256, hex). */
+export const altSchema = v.pipe(
+  v.string(),
+  v.trim(),
+  v.maxLength(200, 'An alternative text has at most 200 characters.'),
+);
+
+/** A piece of artwork. Its bytes are kept beside the document. */
 export const artworkSchema = v.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -19,8 +26,9 @@ export const artworkSchema = v.strictObject({
   /** Natural size in CSS px. */
   width: v.pipe(v.number(), v.minValue(1), v.maxValue(20000)),
   height: v.pipe(v.number(), v.minValue(1), v.maxValue(20000)),
-  /** Alternative text; empty stands for the site's name. */
-  alt: v.pipe(v.string(), v.maxLength(200, 'An alternative text has at most 200 characters.')),
-  hash: v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, 'A hash is 64 hexadecimal digits.')),
+  bytes: v.pipe(v.number(), v.integer(), v.minValue(1)),
+  /** Alternative text; empty stands for the site’s name. */
+  alt: altSchema,
+  hash: hashSchema,
 });
 export type Artwork = v.InferOutput<typeof artworkSchema>;

@@ -1,21 +1,73 @@
 import * as v from 'valibot';
-import { colourRoles, type ColourRole } from '../brand/colour-roles';
-import { fontFamilies } from '../brand/fonts';
+import { tokenKinds } from '../brand/tokens';
+import type { Border } from '../brand/tokens/border';
+import type { ColourValue } from '../brand/tokens/colour';
+import type { Easing } from '../brand/tokens/easing';
+import type { Shadow } from '../brand/tokens/shadow';
+import type { Token, TokenFamily } from '../brand/tokens/token-kind';
+import { logoVersions, type LogoVersion } from '../brand/logo-versions';
+import { standardTypeStyles, typeStyleProperties } from '../brand/type-style';
 import { brandProperties } from '../properties/brand';
-import { valuesSchema } from '../properties/property';
+import { idSchema, type Id } from '../properties/id';
+import { valuesSchema, type Values } from '../properties/property';
+import { nameSchema } from './name';
 
-const hexSchema = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'A colour as #rrggbb.'));
-const familySchema = v.picklist(
-  fontFamilies.map((family) => family.id),
-  `A shipped family: ${fontFamilies.map((family) => family.id).join(', ')}.`,
+/** Text as the brand sets it. */
+export interface TypeStyle {
+  id: Id;
+  name: string;
+  values: Values;
+}
+
+export const typeStyleSchema = v.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  values: valuesSchema(typeStyleProperties),
+});
+
+/** Things by id that must hold those that every site has. */
+function collection<T extends { id: string }>(
+  entry: v.GenericSchema<unknown, T>,
+  standard: readonly { id: string; name: string }[],
+) {
+  return v.pipe(
+    v.record(idSchema, entry),
+    v.check(
+      (things) => standard.every(({ id }) => Object.hasOwn(things, id)),
+      `These stand in every site: ${standard.map(({ id }) => id).join(', ')}.`,
+    ),
+  );
+}
+
+const tokenCollections = Object.fromEntries(
+  tokenKinds.map((kind) => [
+    kind.family,
+    collection(v.strictObject({ id: idSchema, name: nameSchema, value: kind.schema }), kind.standard),
+  ]),
 );
 
-/** The looks of the site: colours by role, font families by use, and widths. */
+type Collections = {
+  colours: ColourValue;
+  radii: number;
+  borders: Border;
+  shadows: Shadow;
+  durations: number;
+  easings: Easing;
+};
+type Tokens = { [F in TokenFamily]: Record<Id, Token<Collections[F]>> };
+
+/** The looks of the site: its tokens by family, type styles, the versions of its logo, and widths. */
+export interface Brand extends Tokens {
+  typeStyles: Record<Id, TypeStyle>;
+  logo: Record<LogoVersion, Id | null>;
+  values: Values;
+}
+
 export const brandSchema = v.strictObject({
-  colours: v.strictObject(
-    Object.fromEntries(colourRoles.map((role) => [role, hexSchema])) as Record<ColourRole, typeof hexSchema>,
+  ...tokenCollections,
+  typeStyles: collection(typeStyleSchema, standardTypeStyles),
+  logo: v.strictObject(
+    Object.fromEntries(Object.keys(logoVersions).map((version) => [version, v.nullable(idSchema)])),
   ),
-  fonts: v.strictObject({ text: familySchema, heading: familySchema }),
   values: valuesSchema(brandProperties),
-});
-export type Brand = v.InferOutput<typeof brandSchema>;
+}) as unknown as v.GenericSchema<unknown, Brand>;

@@ -1,28 +1,28 @@
+import { tokenKinds } from '../brand/tokens';
+import { standardTypeStyles } from '../brand/type-style';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import type { Values } from '../properties/property';
 import type { Assembly, Bar, Piece } from './assembly';
 import type { Brand } from './brand';
+import type { Menu, MenuItem } from './menu';
+import type { Page } from './page';
 import { SITE_VERSION, type Site } from './site';
 
 /** Gives ids that are not in use; handed in, since the core has no randomness. */
 export type IdSource = () => Id;
 
-export const defaultBrand: Brand = {
-  colours: {
-    ground: '#ffffff',
-    soft: '#f2f2ef',
-    deep: '#22303c',
-    ink: '#1f262c',
-    muted: '#59636b',
-    'on-deep': '#f4f5f2',
-    accent: '#1c5a7a',
-    'on-accent': '#ffffff',
-    line: '#d3d6d4',
-  },
-  fonts: { text: 'figtree', heading: 'figtree' },
+function byId<T extends { id: string }>(things: readonly T[]): Record<Id, T> {
+  return Object.fromEntries(things.map((thing) => [thing.id, thing]));
+}
+
+/** The brand of a new site: the tokens and type styles that every site has. */
+export const defaultBrand = {
+  ...Object.fromEntries(tokenKinds.map((kind) => [kind.family, byId(kind.standard)])),
+  typeStyles: byId(standardTypeStyles),
+  logo: { full: null, compact: null, fullOnDark: null, compactOnDark: null },
   values: {},
-};
+} as unknown as Brand;
 
 /** The bands of a new site. */
 export const defaultBands = [
@@ -36,6 +36,21 @@ export function newBar(id: Id, name: string, values: Values = {}): Bar {
   return { id, name, division: 'edges', bays: { start: [], middle: [], end: [] }, values };
 }
 
+/** A page as it is made; titles in other languages and tags come later. */
+export function newPage(page: Pick<Page, 'id' | 'title' | 'path' | 'parent'> & Partial<Page>): Page {
+  return { titles: {}, tags: [], ...page };
+}
+
+/** An item of a menu as it is made: with the label of what it leads to, and nothing below it. */
+export function newItem(item: Pick<MenuItem, 'id' | 'link'> & Partial<MenuItem>): MenuItem {
+  return { label: null, labels: {}, children: [], values: {}, ...item };
+}
+
+/** A menu without values of its own. */
+export function newMenu(menu: Pick<Menu, 'id' | 'name'> & Partial<Menu>): Menu {
+  return { top: [], items: {}, values: {}, ...menu };
+}
+
 /** A piece with the initial values of its kind, save those given. */
 export function newPiece(id: Id, kind: string, values: Values = {}): Piece {
   return { id, kind, values };
@@ -43,7 +58,7 @@ export function newPiece(id: Id, kind: string, values: Values = {}): Piece {
 
 /** What the first bar of each kind of assembly starts with, said for a site's widest band. */
 const firstBar: Record<AssemblyKind, { name: string; values: Record<string, unknown> }> = {
-  headers: { name: 'Main bar', values: { edge: 'below' } },
+  headers: { name: 'Main bar', values: { lineBelow: 'border-hairline' } },
   drawers: { name: 'Panel', values: { bays: 'stacked', across: 'start' } },
   footers: { name: 'Main bar', values: { ground: 'soft', padding: 32 } },
 };
@@ -66,7 +81,7 @@ export function newSite(name: string, ids: IdSource): Site {
     version: SITE_VERSION,
     id: ids(),
     name,
-    language: 'en',
+    languages: ['en'],
     bands: defaultBands,
     brand: defaultBrand,
     placing: { header: header.id, footer: footer.id },
@@ -77,5 +92,7 @@ export function newSite(name: string, ids: IdSource): Site {
     drawers: {},
     footers: { [footer.id]: footer },
     artwork: {},
+    fonts: {},
+    files: {},
   };
 }

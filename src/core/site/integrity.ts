@@ -1,87 +1,18 @@
 import { EVERYWHERE } from '../bands/follow';
-import { pieceKind } from '../pieces';
-import { assemblyKinds, assemblyProperties, type AssemblyKind } from '../properties/assembly';
-import { barProperties } from '../properties/bar';
-import { brandProperties } from '../properties/brand';
-import { linkReferences } from '../properties/link';
-import type { Property, Values } from '../properties/property';
-import { referenceNouns, type Reference } from '../properties/reference';
+import { tokenKinds } from '../brand/tokens';
+import { assemblyKinds } from '../properties/assembly';
+import { referenceNouns } from '../properties/reference';
 import { edgeBays, type Assembly } from './assembly';
 import { MENU_LEVELS, type Menu } from './menu';
 import { pathKey } from './page';
 import type { Problem } from './problem';
+import { partsOf } from './parts';
 import { partKinds, type Site } from './site';
-
-/** A pointer with the path of the place that it stands in. */
-export interface PlacedReference extends Reference {
-  path: string;
-}
-
-/** Values in the document with the properties that describe them and the path at which they stand. */
-interface PlacedValues {
-  path: string;
-  values: Values;
-  properties: readonly Property[];
-}
-
-function assemblyValues(assembly: Assembly, kind: AssemblyKind): PlacedValues[] {
-  const path = `${kind}.${assembly.id}`;
-  return [
-    { path, values: assembly.values, properties: assemblyProperties[kind] },
-    ...Object.values(assembly.bars).map((bar) => ({
-      path: `${path}.bars.${bar.id}`,
-      values: bar.values,
-      properties: barProperties,
-    })),
-    ...Object.values(assembly.pieces).map((piece) => ({
-      path: `${path}.pieces.${piece.id}`,
-      values: piece.values,
-      properties: pieceKind(piece.kind).properties,
-    })),
-  ];
-}
-
-/** Everything in the document that holds values of properties. */
-function allValues(site: Site): PlacedValues[] {
-  return [
-    { path: 'brand', values: site.brand.values, properties: brandProperties },
-    ...assemblyKinds.flatMap((kind) =>
-      Object.values(site[kind]).flatMap((assembly) => assemblyValues(assembly, kind)),
-    ),
-  ];
-}
-
-function valueReferences({ path, values, properties }: PlacedValues): PlacedReference[] {
-  return properties.flatMap((property) => {
-    const { references } = property.kind;
-    if (!references) return [];
-    return Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
-      references(value).map((reference) => ({
-        ...reference,
-        path: `${path}.values.${property.name}.${cell}`,
-      })),
-    );
-  });
-}
-
-/** Every pointer in the document to a page, menu, drawer or piece of artwork. */
-export function allReferences(site: Site): PlacedReference[] {
-  return [
-    ...Object.values(site.menus).flatMap((menu) =>
-      Object.values(menu.items).flatMap((item) =>
-        linkReferences(item.link).map((reference) => ({
-          ...reference,
-          path: `menus.${menu.id}.items.${item.id}.link`,
-        })),
-      ),
-    ),
-    ...allValues(site).flatMap(valueReferences),
-  ];
-}
+import { allUses, allValues } from './uses';
 
 function missingReferences(site: Site): Problem[] {
-  return allReferences(site)
-    .filter(({ to, id }) => !Object.hasOwn(site[to], id))
+  return allUses(site)
+    .filter(({ to, id }) => !Object.hasOwn(partsOf(site, to), id))
     .map(({ to, id, path }) => ({
       path,
       reason: `points to a ${referenceNouns[to]} that is not there (${id})`,
@@ -103,11 +34,21 @@ function missingBands(site: Site): Problem[] {
 }
 
 function mismatchedKeys(site: Site): Problem[] {
-  return partKinds.flatMap((kind) =>
-    Object.entries(site[kind])
+  const collections: [string, Readonly<Record<string, { id: string }>>][] = [
+    ...partKinds.map((kind): [string, Site[typeof kind]] => [kind, site[kind]]),
+    ...([...tokenKinds.map((kind) => kind.family), 'typeStyles'] as const).map(
+      (family): [string, Record<string, { id: string }>] => [`brand.${family}`, site.brand[family]],
+    ),
+    ...Object.values(site.menus).map((menu): [string, Menu['items']] => [
+      `menus.${menu.id}.items`,
+      menu.items,
+    ]),
+  ];
+  return collections.flatMap(([path, parts]) =>
+    Object.entries(parts)
       .filter(([key, part]) => part.id !== key)
       .map(([key, part]) => ({
-        path: `${kind}.${key}.id`,
+        path: `${path}.${key}.id`,
         reason: `is ${part.id}, but stands under ${key}`,
       })),
   );
@@ -134,11 +75,14 @@ function orderProblems(
 function pageProblems(site: Site): Problem[] {
   const problems = orderProblems(site.pageOrder, site.pages, 'pageOrder');
   const byPath = new Map<string, string>();
+  const folders = site.languages.slice(1).map((language) => `/${language.toLowerCase()}/`);
   for (const [id, page] of Object.entries(site.pages)) {
     const twin = byPath.get(pathKey(page.path));
     if (twin !== undefined)
       problems.push({ path: `pages.${id}.path`, reason: `“${page.path}” is also the path of “${twin}”` });
     byPath.set(pathKey(page.path), page.title);
+    if (folders.some((folder) => pathKey(page.path).startsWith(folder)))
+      problems.push({ path: `pages.${id}.path`, reason: 'begins like the folder of a language of the site' });
     problems.push(...parentProblems(site, id));
   }
   return problems;
@@ -191,6 +135,68 @@ function assemblyProblems(assembly: Assembly, path: string): Problem[] {
   ];
 }
 
+/** Colours that are the same as each other in a ring would have no colour at all. */
+function colourProblems({ brand: { colours } }: Site): Problem[] {
+  return Object.keys(colours).flatMap((id) => {
+    const trail = new Set<string>();
+    for (let at: string | null = id; at !== null && Object.hasOwn(colours, at);) {
+      if (trail.has(at))
+        return [{ path: `brand.colours.${id}.value`, reason: 'is the same as itself in the end' }];
+      trail.add(at);
+      const value: (typeof colours)[string]['value'] = colours[at]!.value;
+      at = 'as' in value ? value.as : null;
+    }
+    return [];
+  });
+}
+
+/** Tokens are told apart by their ids alone, whichever family they are of. */
+function tokenIdProblems({ brand }: Site): Problem[] {
+  const families = [...tokenKinds.map((kind) => kind.family), 'typeStyles'] as const;
+  const ids = families.flatMap((family) => Object.keys(brand[family]).map((id) => ({ family, id })));
+  const first = new Map<string, string>();
+  return ids.flatMap(({ family, id }) => {
+    const twin = first.get(id);
+    first.set(id, family);
+    return twin === undefined
+      ? []
+      : [{ path: `brand.${family}.${id}`, reason: `has an id that is also in ${twin}` }];
+  });
+}
+
+/** Names that a designer types to mean a token have to be told apart. */
+function nameProblems({ brand, files }: Site): Problem[] {
+  const taken = (things: Readonly<Record<string, { id: string; name: string }>>, path: string) => {
+    const seen = new Map<string, string>();
+    return Object.values(things).flatMap(({ id, name }) => {
+      const twin = seen.get(name.toLowerCase());
+      seen.set(name.toLowerCase(), id);
+      return twin === undefined ? [] : [{ path: `${path}.${id}.name`, reason: `“${name}” is already there` }];
+    });
+  };
+  return [
+    ...tokenKinds.flatMap(({ family }) => taken(brand[family], `brand.${family}`)),
+    ...taken(brand.typeStyles, 'brand.typeStyles'),
+    ...taken(files, 'files'),
+  ];
+}
+
+/** A link to the site in another language has to name one that the site has. */
+function languageProblems(site: Site): Problem[] {
+  return Object.values(site.menus).flatMap((menu) =>
+    Object.values(menu.items).flatMap(({ id, link }) =>
+      link.to === 'language' && !site.languages.includes(link.language)
+        ? [
+            {
+              path: `menus.${menu.id}.items.${id}.link`,
+              reason: `leads to “${link.language}”, which the site does not have`,
+            },
+          ]
+        : [],
+    ),
+  );
+}
+
 function placingProblems(site: Site): Problem[] {
   const { header, footer } = site.placing;
   const problems: Problem[] = [];
@@ -211,6 +217,10 @@ export function integrityProblems(site: Site): Problem[] {
       Object.values(site[kind]).flatMap((each) => assemblyProblems(each, `${kind}.${each.id}`)),
     ),
     ...placingProblems(site),
+    ...colourProblems(site),
+    ...tokenIdProblems(site),
+    ...nameProblems(site),
+    ...languageProblems(site),
     ...missingReferences(site),
     ...missingBands(site),
   ];

@@ -1,6 +1,9 @@
 import * as v from 'valibot';
 import { idSchema } from '../properties/id';
 import { linkSchema } from '../properties/link';
+import { itemProperties, menuProperties } from '../properties/menu';
+import { valuesSchema } from '../properties/property';
+import { translations } from './language';
 import { nameSchema } from './name';
 
 /** The most levels that a menu may have. */
@@ -18,16 +21,20 @@ export const labelSchema = v.pipe(
 export const menuItemSchema = v.strictObject({
   id: idSchema,
   label: v.nullable(labelSchema),
+  /** Its own label in the site’s other languages. */
+  labels: translations(labelSchema),
   link: linkSchema,
   children: v.array(idSchema),
+  values: valuesSchema(itemProperties),
 });
 export type MenuItem = v.InferOutput<typeof menuItemSchema>;
 
-/** A tree of items by id; `items` holds each of them, `top` and `children` their order. */
+/** A tree of items by id; `items` holds each of them, `top` and `children` their order on the widest band. */
 export const menuSchema = v.strictObject({
   id: idSchema,
   name: nameSchema,
   top: v.array(idSchema),
   items: v.record(idSchema, menuItemSchema),
+  values: valuesSchema(menuProperties),
 });
 export type Menu = v.InferOutput<typeof menuSchema>;

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { idSchema } from '../properties/id';
+import { translations } from './language';
 
 /**
  * Why a path cannot be a page's address on the site; null when it can. Segments hold unreserved characters
@@ -41,11 +42,27 @@ export const titleSchema = v.pipe(
   v.regex(/^[^\p{Cc}]*$/u, 'Line breaks and control characters cannot stand in a title.'),
 );
 
+export const tagsSchema = v.pipe(
+  v.array(
+    v.pipe(
+      v.string(),
+      v.trim(),
+      v.regex(/^[^\s,#][^,\p{Cc}]{0,39}$/u, 'A tag has 1 to 40 characters, without a comma.'),
+    ),
+  ),
+  v.maxLength(20, 'A page has at most 20 tags.'),
+  v.check((tags) => new Set(tags).size === tags.length, 'A tag stands on a page once.'),
+);
+
 /** A page of the site; its content is a stand-in that ships with the application. */
 export const pageSchema = v.strictObject({
   id: idSchema,
   title: titleSchema,
+  /** The title in the site’s other languages. */
+  titles: translations(titleSchema),
   path: pathSchema,
   parent: v.nullable(idSchema),
+  /** What the page is beside its place, in the designer’s own words. */
+  tags: tagsSchema,
 });
 export type Page = v.InferOutput<typeof pageSchema>;

@@ -1,4 +1,4 @@
-import { newBar, newPiece, newSite, type IdSource } from './defaults';
+import { newBar, newItem, newMenu, newPage, newPiece, newSite, type IdSource } from './defaults';
 import type { Site } from './site';
 
 /** Ids in the order in which they are asked for: `n1`, `n2` … */
@@ -18,21 +18,21 @@ export function sampleSite(): Site {
     ...site,
     pageOrder: ['home', 'boats', 'small'],
     pages: {
-      home: { id: 'home', title: 'Home', path: '/', parent: null },
-      boats: { id: 'boats', title: 'Boats', path: '/boats', parent: null },
-      small: { id: 'small', title: 'Small boats', path: '/boats/small', parent: 'boats' },
+      home: newPage({ id: 'home', title: 'Home', path: '/', parent: null }),
+      boats: newPage({ id: 'boats', title: 'Boats', path: '/boats', parent: null }),
+      small: newPage({ id: 'small', title: 'Small boats', path: '/boats/small', parent: 'boats' }),
     },
     menus: {
-      m: {
+      m: newMenu({
         id: 'm',
         name: 'Main',
         top: ['i1', 'i2'],
         items: {
-          i1: { id: 'i1', label: null, link: { to: 'page', page: 'home' }, children: [] },
-          i2: { id: 'i2', label: null, link: { to: 'page', page: 'boats' }, children: ['i3'] },
-          i3: { id: 'i3', label: 'Little ones', link: { to: 'page', page: 'small' }, children: [] },
+          i1: newItem({ id: 'i1', link: { to: 'page', page: 'home' } }),
+          i2: newItem({ id: 'i2', link: { to: 'page', page: 'boats' }, children: ['i3'] }),
+          i3: newItem({ id: 'i3', label: 'Little ones', link: { to: 'page', page: 'small' } }),
         },
-      },
+      }),
     },
     headers: {
       h: {
@@ -43,7 +43,7 @@ export function sampleSite(): Site {
         pieces: {
           logo: newPiece('logo', 'logo'),
           menu: newPiece('menu', 'menu', {
-            menu: at('m'),
+            menu: { desktop: 'm' },
             opens: at('d'),
             shownAs: { desktop: 'row', phone: 'button' },
           }),
@@ -62,7 +62,9 @@ export function sampleSite(): Site {
         name: 'Side drawer',
         order: ['panel'],
         bars: { panel },
-        pieces: { list: newPiece('list', 'menu', { menu: at('m'), shownAs: { desktop: 'column' } }) },
+        pieces: {
+          list: newPiece('list', 'menu', { menu: { desktop: 'm' }, shownAs: { desktop: 'column' } }),
+        },
         values: {},
       },
     },

@@ -5,7 +5,7 @@ import { pathProblem } from './page';
 import { problemsOf } from './problem';
 import { sampleSite } from './sample.test-data';
 import { siteSchema, type Site } from './site';
-import { newSite } from './defaults';
+import { newItem, newSite } from './defaults';
 
 test('the sample and a new site are sound', () => {
   for (const site of [sampleSite(), newSite('New', () => `x${Math.random().toString(36).slice(2, 10)}`)]) {
@@ -33,7 +33,7 @@ test.each<[string, (site: Site) => void, string]>([
   [
     'a piece that shows a menu that is gone',
     (site) => void delete site.menus.m,
-    'headers.h.pieces.menu.values.menu.all points to a menu',
+    'headers.h.pieces.menu.values.menu.desktop points to a menu',
   ],
   [
     'a menu button that opens a drawer that is gone',
@@ -68,7 +68,7 @@ test.each<[string, (site: Site) => void, string]>([
         ['i4', 'i3'],
         ['i5', 'i4'],
       ] as const) {
-        items[id] = { id, label: id, link: { to: 'nothing' }, children: [] };
+        items[id] = newItem({ id, label: id, link: { to: 'nothing' } });
         items[parent]!.children = [id];
       }
     },
@@ -88,6 +88,42 @@ test.each<[string, (site: Site) => void, string]>([
     'a header placed that is gone',
     (site) => void (site.placing.header = 'x'),
     'placing.header points to a header',
+  ],
+  [
+    'a colour that is the same as itself in the end',
+    (site) => {
+      site.brand.colours.ink!.value = { as: 'muted' };
+      site.brand.colours.muted!.value = { as: 'ink' };
+    },
+    'brand.colours.ink.value is the same as itself',
+  ],
+  [
+    'a colour that is gone',
+    (site) => void (site.brand.shadows['shadow-low']!.value.colour = 'x'),
+    'brand.shadows.shadow-low.value points to a colour',
+  ],
+  [
+    'two tokens of one name',
+    (site) => void (site.brand.radii['radius-small']!.name = 'square'),
+    'brand.radii.radius-small.name “square” is already there',
+  ],
+  [
+    'tokens of two families with one id',
+    (site) => void (site.brand.radii.ink = { id: 'ink', name: 'X', value: 1 }),
+    'brand.radii.ink has an id that is also in colours',
+  ],
+  [
+    'a link to a language that the site does not have',
+    (site) => void (site.menus.m!.items.i1!.link = { to: 'language', language: 'fr' }),
+    'menus.m.items.i1.link leads to “fr”',
+  ],
+  [
+    'a page whose file is in the folder of a language',
+    (site) => {
+      site.languages.push('de');
+      site.pages.small!.path = '/de/small';
+    },
+    'pages.small.path begins like the folder of a language',
   ],
   ['a part under the wrong id', (site) => void (site.pages.boats!.id = 'other'), 'pages.boats.id is other'],
 ])('%s is found, with its place', (_, change, expected) => {

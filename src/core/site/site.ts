@@ -4,6 +4,9 @@ import { idSchema } from '../properties/id';
 import { artworkSchema } from './artwork';
 import { assemblySchema } from './assembly';
 import { brandSchema } from './brand';
+import { fileSchema } from './file';
+import { fontSchema } from './font';
+import { languagesSchema } from './language';
 import { menuSchema } from './menu';
 import { nameSchema } from './name';
 import { pageSchema } from './page';
@@ -14,22 +17,16 @@ export const SITE_VERSION = 1;
 /** Which header and footer stand on every page. */
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });
 
-/** A language tag (BCP 47), in its usual forms. */
-const languageSchema = v.pipe(
-  v.string(),
-  v.regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'A language tag such as en or de-AT.'),
-);
-
 /** The whole document: one site. */
 export const siteSchema = v.strictObject({
   version: v.literal(SITE_VERSION, `This application reads site files of version ${SITE_VERSION}.`),
   id: idSchema,
   name: nameSchema,
-  language: languageSchema,
+  languages: languagesSchema,
   bands: bandsSchema,
   brand: brandSchema,
   placing: placingSchema,
-  /** All pages in their order, parents and children alike. */
+  /** All pages in their order; among pages of the same parent it is the one that they are shown in. */
   pageOrder: v.array(idSchema),
   pages: v.record(idSchema, pageSchema),
   menus: v.record(idSchema, menuSchema),
@@ -37,9 +34,20 @@ export const siteSchema = v.strictObject({
   drawers: v.record(idSchema, assemblySchema('drawers')),
   footers: v.record(idSchema, assemblySchema('footers')),
   artwork: v.record(idSchema, artworkSchema),
+  fonts: v.record(idSchema, fontSchema),
+  files: v.record(idSchema, fileSchema),
 });
 export type Site = v.InferOutput<typeof siteSchema>;
 
 /** The collections of the document whose parts have a row each in the database. */
-export const partKinds = ['pages', 'menus', 'headers', 'drawers', 'footers', 'artwork'] as const;
+export const partKinds = [
+  'pages',
+  'menus',
+  'headers',
+  'drawers',
+  'footers',
+  'artwork',
+  'fonts',
+  'files',
+] as const;
 export type PartKind = (typeof partKinds)[number];

@@ -1,7 +1,11 @@
 import { defaultBands } from '@/core/site/defaults';
 import { SITE_VERSION, type Site } from '@/core/site/site';
 import type { Artwork } from '@/core/site/artwork';
-import { assembly, byId, menuOf, pagesFromList } from './build';
+import { defaultBrand, newMenu } from '@/core/site/defaults';
+import type { Menu, MenuItem } from '@/core/site/menu';
+import type { Page } from '@/core/site/page';
+import type { LinkedFile } from '@/core/site/file';
+import { assembly, byId, colours, menuOf, menuWith, pagesFromList, typeStyles } from './build';
 
 /** Hollin Sound Ferries: an invented ferry line between three made-up islands and a mainland harbour. */
 
@@ -52,7 +56,7 @@ Terms of carriage  /terms
 Privacy  /privacy
 `;
 
-export const hollinLogo = `<svg xmlns="http://www.w3.org/2000/svg" width="212" height="48" viewBox="0 0 212 48">
+const fullLogo = `<svg xmlns="http://www.w3.org/2000/svg" width="212" height="48" viewBox="0 0 212 48">
   <path fill="#123f59" d="M4 27h40l-6 13a4 4 0 0 1-3.600 2H13.600a4 4 0 0 1-3.600-2z"/>
   <path fill="#b4552d" d="M23 4v20H8z"/>
   <path fill="#123f59" d="M26 8v16h13z"/>
@@ -68,13 +72,91 @@ export const hollinLogo = `<svg xmlns="http://www.w3.org/2000/svg" width="212" h
   </g>
 </svg>`;
 
-const pages = pagesFromList(pageList);
+const markOnly = fullLogo
+  .replace('width="212"', 'width="48"')
+  .replace('viewBox="0 0 212 48"', 'viewBox="0 0 48 48"')
+  .replace(/ *<g[\s\S]*<\/g>\n/, '');
+
+const onDark = (svg: string) => svg.replaceAll('#123f59', '#f3f7f5').replaceAll('#b4552d', '#f2b08a');
+
+/** The versions of the logo as files, by the id and name of the artwork. */
+export const hollinArtwork = [
+  { id: 'a-logo', name: 'Hollin logo', svg: fullLogo },
+  { id: 'a-mark', name: 'Hollin mark', svg: markOnly },
+  { id: 'a-logo-dark', name: 'Hollin logo on dark', svg: onDark(fullLogo) },
+  { id: 'a-mark-dark', name: 'Hollin mark on dark', svg: onDark(markOnly) },
+] as const;
+
+/** A file to be linked to. */
+export const timetable = {
+  name: 'winter-timetable.txt',
+  text: 'Hollin Sound Ferries: winter timetable\n\nPort Hollin 07:10  Wren Island 07:55\nPort Hollin 09:40  Great Skerrow 10:50\nPort Hollin 16:10  Great Skerrow 17:20\n',
+};
+
+/** Titles in the site’s second language, by path. */
+const german: Record<string, string> = {
+  '/': 'Startseite',
+  '/sailings': 'Abfahrten',
+  '/sailings/today': 'Abfahrten heute',
+  '/sailings/timetable': 'Fahrplan',
+  '/sailings/notices': 'Betriebsmeldungen',
+  '/routes': 'Verbindungen',
+  '/fares': 'Fahrpreise und Fahrkarten',
+  '/fares/foot-passengers': 'Fußpassagiere',
+  '/fares/cars': 'Personenkraftwagen und Kleintransporter',
+  '/on-board': 'An Bord',
+  '/islands': 'Inseln entdecken',
+  '/help': 'Hilfe',
+  '/help/refunds': 'Umbuchungen und Erstattungen',
+  '/freight': 'Fracht und Fahrzeugverladung',
+  '/company': 'Unternehmen',
+  '/account': 'Mein Konto',
+};
+
+const tagsOf = (path: string) =>
+  ['/book', '/basket', '/account'].includes(path) ? ['shop'] : path.startsWith('/handbook') ? ['staff'] : [];
+
+const pages = pagesFromList(pageList).map((page): Page => ({
+  ...page,
+  titles: german[page.path] === undefined ? {} : { de: german[page.path]! },
+  tags: tagsOf(page.path),
+}));
 
 const mainPaths = ['/sailings', '/routes', '/fares', '/on-board', '/islands', '/help'];
-const menus = [
-  menuOf('m-main', 'Main', pages, mainPaths, true),
-  menuOf('m-service', 'Service', pages, ['/freight', '/company', '/account'], false),
-  menuOf('m-footer', 'Footer', pages, ['/sailings', '/fares', '/help', '/company'], true),
+const mainMenu = menuWith(menuOf('m-main', 'Main', pages, mainPaths, true), pages, [], {
+  'Visit the islands': { shown: { desktop: 'shown', tablet: 'hidden', phone: 'shown' } },
+  'Today’s sailings': { icon: 'clock', description: 'What leaves when, with delays' },
+  Timetable: { icon: 'calendar', description: 'All sailings of the season' },
+  'Live notices': { icon: 'bell', badge: '2', description: 'Weather, works and cancellations' },
+});
+const titleOf = ({ link }: MenuItem) =>
+  link.to === 'page' ? pages.find(({ id }) => id === link.page)!.title : null;
+
+/** Who holds a phone wants to know when the boat leaves and what it costs. */
+const phoneOrder = ['Sailings', 'Fares & tickets', 'Help'].map((title) =>
+  mainMenu.top.find((id) => titleOf(mainMenu.items[id]!) === title)!,
+);
+
+const menus: Menu[] = [
+  { ...mainMenu, values: { order: { phone: phoneOrder } } },
+  menuWith(
+    menuOf('m-service', 'Service', pages, ['/freight', '/company', '/account'], false),
+    pages,
+    [{ label: 'Deutsch', labels: { de: 'English' }, link: { to: 'language', language: 'de' } }],
+    { 'Freight & vehicles': { icon: 'truck' }, 'My account': { icon: 'user' }, Deutsch: { icon: 'globe' } },
+  ),
+  menuWith(
+    menuOf('m-footer', 'Footer', pages, ['/sailings', '/fares', '/help', '/company'], true),
+    pages,
+    [],
+  ),
+  menuWith(newMenu({ id: 'm-legal', name: 'Legal' }), pages, [
+    { link: { to: 'dialog', page: 'pg-terms' } },
+    { link: { to: 'page', page: 'pg-privacy' } },
+    { label: 'Winter timetable', link: { to: 'file', file: 'fl-timetable' } },
+    { label: '01632 960 117', link: { to: 'telephone', telephone: '+44 1632 960117' } },
+    { label: 'crew@hollin-sound.example', link: { to: 'email', email: 'crew@hollin-sound.example' } },
+  ]),
 ];
 
 const header = assembly('headers', 'h-main', 'Main header', [
@@ -106,9 +188,14 @@ const header = assembly('headers', 'h-main', 'Main header', [
   },
   {
     name: 'Main bar',
-    values: { edge: 'below', leastHeight: { desktop: 72, phone: 56 } },
+    values: { lineBelow: 'border-hairline', leastHeight: { desktop: 72, phone: 56 } },
     bays: {
-      start: [['logo', { artwork: 'a-logo', artworkHeight: { desktop: 44, phone: 36 } }]],
+      start: [
+        [
+          'logo',
+          { version: { desktop: 'full', phone: 'compact' }, artworkHeight: { desktop: 44, phone: 40 } },
+        ],
+      ],
       end: [
         [
           'menu',
@@ -118,6 +205,7 @@ const header = assembly('headers', 'h-main', 'Main header', [
             opens: 'd-main',
             itemGap: 2,
             itemPaddingInline: 7,
+            descriptions: true,
           },
         ],
         [
@@ -178,7 +266,10 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
           },
         ],
       ],
-      end: [['text', { text: 'Ferry House, Quay 2, Port Hollin · 01632 960 117' }]],
+      end: [
+        ['logo', { version: 'fullOnDark', artworkHeight: 40 }],
+        ['text', { text: 'Ferry House, Quay 2, Port Hollin' }],
+      ],
     },
   },
   {
@@ -189,6 +280,18 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
         [
           'text',
           { text: '© Hollin Sound Ferries. An invented company, made up for this demo.', textSize: 14 },
+        ],
+      ],
+      end: [
+        [
+          'menu',
+          {
+            menu: 'm-legal',
+            shownAs: { desktop: 'row', phone: 'column' },
+            itemGap: { desktop: 12, phone: 0 },
+            itemPaddingInline: 4,
+            textSize: 14,
+          },
         ],
       ],
     },
@@ -206,27 +309,43 @@ const smallFooter = assembly('footers', 'f-small', 'Small footer', [
   },
 ]);
 
-/** The demo site; `logo` describes the artwork once its bytes are kept. */
-export function hollinSound(id: string, logo: Pick<Artwork, 'type' | 'width' | 'height' | 'hash'>): Site {
+/** What was read of bytes that the demo brings. */
+export interface DemoBytes {
+  artwork: Record<string, Pick<Artwork, 'type' | 'width' | 'height' | 'bytes' | 'hash'>>;
+  timetable: Pick<LinkedFile, 'bytes' | 'hash'>;
+}
+
+/** The demo site, once the bytes of its artwork and files are kept. */
+export function hollinSound(id: string, bytes: DemoBytes): Site {
   return {
     version: SITE_VERSION,
     id,
     name: 'Hollin Sound Ferries',
-    language: 'en',
+    languages: ['en', 'de'],
     bands: defaultBands,
     brand: {
-      colours: {
-        ground: '#fffefb',
-        soft: '#eef2f1',
-        deep: '#123f59',
-        ink: '#16303f',
-        muted: '#56696f',
-        'on-deep': '#f3f7f5',
-        accent: '#a8481f',
-        'on-accent': '#ffffff',
-        line: '#cfd8d8',
-      },
-      fonts: { text: 'figtree', heading: 'source-serif-4' },
+      ...defaultBrand,
+      colours: colours(
+        {
+          ground: '#fffefb',
+          soft: '=c-foam',
+          deep: '=c-deep-water',
+          ink: '#16303f',
+          muted: '#56696f',
+          'on-deep': '#f3f7f5',
+          accent: '=c-rust',
+          line: '#cfd8d8',
+          shade: 'rgb(18 63 89 / 20%)',
+        },
+        { Foam: '#eef2f1', 'Deep water': '#123f59', Rust: '#a8481f', Buoy: 'oklch(78% 0.15 75)' },
+      ),
+      typeStyles: typeStyles({
+        'type-heading': {
+          family: 'source-serif-4',
+          size: { from: { at: 360, px: 30 }, to: { at: 1200, px: 46 } },
+        },
+      }),
+      logo: { full: 'a-logo', compact: 'a-mark', fullOnDark: 'a-logo-dark', compactOnDark: 'a-mark-dark' },
       values: { gutter: { desktop: 32, phone: 20 } },
     },
     placing: { header: header.id, footer: footer.id },
@@ -236,6 +355,15 @@ export function hollinSound(id: string, logo: Pick<Artwork, 'type' | 'width' | '
     headers: byId([header]),
     drawers: byId([drawer]),
     footers: byId([footer, smallFooter]),
-    artwork: byId([{ id: 'a-logo', name: 'Hollin logo', alt: 'Hollin Sound Ferries', ...logo }]),
+    artwork: byId(
+      hollinArtwork.map(({ id: artwork, name }) => ({
+        id: artwork,
+        name,
+        alt: 'Hollin Sound Ferries',
+        ...bytes.artwork[artwork]!,
+      })),
+    ),
+    fonts: {},
+    files: byId([{ id: 'fl-timetable', name: timetable.name, ...bytes.timetable }]),
   };
 }

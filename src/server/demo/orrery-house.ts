@@ -1,6 +1,6 @@
 import { defaultBands, defaultBrand } from '@/core/site/defaults';
 import { SITE_VERSION, type Site } from '@/core/site/site';
-import { assembly, byId, menuOf, pagesFromList } from './build';
+import { assembly, byId, colours, menuOf, pagesFromList, typeStyles } from './build';
 
 /** Orrery House: an invented planetarium, with its name in the middle of the header. */
 
@@ -22,7 +22,7 @@ const menus = [
 const header = assembly('headers', 'h-orrery', 'Main header', [
   {
     name: 'Main bar',
-    values: { leastHeight: { desktop: 88, phone: 64 }, edge: 'below' },
+    values: { leastHeight: { desktop: 88, phone: 64 }, lineBelow: 'border-hairline' },
     bays: {
       start: [['menu', { menu: 'm-sky', shownAs: { desktop: 'row', phone: 'button' }, opens: 'd-orrery' }]],
       middle: [['logo', { text: 'Orrery House', textSize: { desktop: 28, phone: 20 } }]],
@@ -64,12 +64,14 @@ export function orreryHouse(id: string): Site {
     version: SITE_VERSION,
     id,
     name: 'Orrery House',
-    language: 'en',
+    languages: ['en'],
     bands: defaultBands,
     brand: {
       ...defaultBrand,
-      colours: { ...defaultBrand.colours, accent: '#5a3d8a', deep: '#1d1836' },
-      fonts: { text: 'archivo', heading: 'archivo' },
+      colours: colours({ accent: '#5a3d8a', deep: '#1d1836' }),
+      typeStyles: typeStyles(
+        Object.fromEntries(Object.keys(defaultBrand.typeStyles).map((id) => [id, { family: 'archivo' }])),
+      ),
     },
     placing: { header: header.id, footer: footer.id },
     pageOrder: pages.map((page) => page.id),
@@ -79,5 +81,7 @@ export function orreryHouse(id: string): Site {
     drawers: byId([drawer]),
     footers: byId([footer]),
     artwork: {},
+    fonts: {},
+    files: {},
   };
 }

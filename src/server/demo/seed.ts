@@ -1,18 +1,33 @@
-import { keepBlob } from '../artwork/blobs';
-import { ingestArtwork } from '../artwork/ingest';
+import { ingestArtwork } from '../bytes/artwork';
+import { keepBlob } from '../bytes/blobs';
+import { ingestFile } from '../bytes/file';
+import type { Ingestion, Kept } from '../bytes/ingestion';
 import type { Db } from '../db/open';
 import { insertSite } from '../sites/store';
-import { hollinLogo, hollinSound } from './hollin-sound';
+import { hollinArtwork, hollinSound, timetable } from './hollin-sound';
 import { orreryHouse } from './orrery-house';
+
+function taken<T>(ingestion: Ingestion<T>): Kept<T> {
+  if (!ingestion.ok) throw new Error(`The demo’s own bytes are refused: ${ingestion.reason}`);
+  return ingestion.kept;
+}
 
 /** Puts the two demo sites into an empty database. */
 export async function seedDemo(db: Db, now: Date): Promise<void> {
-  const ingestion = await ingestArtwork(Buffer.from(hollinLogo));
-  if (!ingestion.ok) throw new Error(`The demo’s logo cannot be read: ${ingestion.reason}`);
-  const { bytes, ...logo } = ingestion.artwork;
+  const artwork = await Promise.all(
+    hollinArtwork.map(async ({ id, svg }) => ({
+      id,
+      ...taken(await ingestArtwork(Buffer.from(svg), `${id}.svg`)),
+    })),
+  );
+  const file = taken(ingestFile(Buffer.from(timetable.text), timetable.name));
+  const bytes = {
+    artwork: Object.fromEntries(artwork.map(({ id, about, hash }) => [id, { ...about, hash }])),
+    timetable: { bytes: file.about.bytes, hash: file.hash },
+  };
   db.transaction(() => {
-    keepBlob(db, logo.hash, bytes);
+    for (const each of [...artwork, file]) keepBlob(db, each.hash, each.bytes);
     insertSite(db, orreryHouse('orrery-house'), new Date(now.getTime() - 60_000));
-    insertSite(db, hollinSound('hollin-sound', logo), now);
+    insertSite(db, hollinSound('hollin-sound', bytes), now);
   });
 }

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { SiteFile } from '@/core/render/files';
-import { blobBytes } from '../artwork/blobs';
+import { shippedFileName } from '@/core/brand/fonts';
+import { blobBytes } from '../bytes/blobs';
 import type { Db } from '../db/open';
 
 const root = (...parts: string[]) => path.resolve(/*turbopackIgnore: true*/ process.cwd(), ...parts);
@@ -15,10 +16,9 @@ export function runtimeScript(): string {
 /** The bytes of a file of the hand-over. */
 export function fileBytes(db: Db, file: SiteFile): Buffer {
   if ('text' in file) return Buffer.from(file.text);
-  if ('artwork' in file) return blobBytes(db, file.artwork);
+  if ('hash' in file) return blobBytes(db, file.hash);
   if ('fontLicence' in file) return readFileSync(path.join(fontFolder(file.fontLicence), 'LICENSE'));
-  const { family, subset, weight } = file.font;
-  return readFileSync(path.join(fontFolder(family), 'files', `${family}-${subset}-${weight}-normal.woff2`));
+  return readFileSync(path.join(fontFolder(file.font.family), 'files', shippedFileName(file.font)));
 }
 
 const mediaTypes: Record<string, string> = {
@@ -27,6 +27,10 @@ const mediaTypes: Record<string, string> = {
   js: 'text/javascript; charset=utf-8',
   txt: 'text/plain; charset=utf-8',
   woff2: 'font/woff2',
+  woff: 'font/woff',
+  ttf: 'font/ttf',
+  otf: 'font/otf',
+  pdf: 'application/pdf',
   svg: 'image/svg+xml',
   png: 'image/png',
   webp: 'image/webp',

@@ -3,7 +3,7 @@ import { reach } from '@/core/edit/history';
 import { kindOf, type Edit } from '@/core/edit';
 import { overlap } from '@/core/edit/overlap';
 import type { Site } from '@/core/site/site';
-import { hasBlob } from '../artwork/blobs';
+import { hasBlob } from '../bytes/blobs';
 import type { Db } from '../db/open';
 import { loadSite, saveSteps, stepAt, stepsSince, type StepRecord, type StoredSite } from './store';
 
@@ -28,6 +28,12 @@ export interface Standing {
 export type CommitResult =
   | { ok: true; standing: Standing }
   | { ok: false; status: 404 | 409 | 422; reason: string; standing?: Standing };
+
+/** The bytes that an edit makes part of the site. */
+function hashesOf(edit: Edit): string[] {
+  if (edit.edit === 'addArtwork') return [edit.artwork.hash];
+  return edit.edit === 'addFontFile' || edit.edit === 'addFile' ? [edit.file.hash] : [];
+}
 
 const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
 
@@ -88,8 +94,8 @@ export function commitEdits(
   if (base > stored.revision) return refuse(409, 'This window is ahead of what is stored. Reload it.');
   const carriedOut = base < stored.revision && stepsSince(db, id, base).some((step) => step.batch === batch);
   if (carriedOut) return { ok: true, standing: standingOf(db, stored, base) };
-  const lacking = edits.find((edit) => edit.edit === 'addArtwork' && !hasBlob(db, edit.artwork.hash));
-  if (lacking) return refuse(422, 'The bytes of this artwork are not kept here. Upload the file again.');
+  if (edits.flatMap(hashesOf).some((hash) => !hasBlob(db, hash)))
+    return refuse(422, 'The bytes of this file are not kept here. Upload it again.');
   const outcome = applyEdits(stored.site, edits);
   if (!outcome.ok) return refuse(422, outcome.reason);
   const clash = conflict(db, stored, base, outcome.patches);

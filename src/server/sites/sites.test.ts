@@ -7,7 +7,7 @@ import { newPiece } from '@/core/site/defaults';
 import { sampleSite } from '@/core/site/sample.test-data';
 import type { Edit } from '@/core/edit';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
-import { blobBytes } from '../artwork/blobs';
+import { blobBytes } from '../bytes/blobs';
 import { openDatabase, type Db } from '../db/open';
 import { parts } from '../db/schema';
 import { seedDemo } from '../demo/seed';
@@ -174,13 +174,14 @@ test('artwork whose bytes never came is refused, since nothing could be handed o
     type: 'image/png' as const,
     width: 2,
     height: 2,
+    bytes: 9,
     alt: '',
     hash: 'a'.repeat(64),
   };
   expect(commit(0, [{ edit: 'addArtwork', artwork }])).toMatchObject({
     ok: false,
     status: 422,
-    reason: expect.stringContaining('Upload the file again'),
+    reason: expect.stringContaining('Upload it again'),
   });
 });
 
@@ -227,10 +228,16 @@ test('a site file whose artwork is not what its hash says is refused', async () 
   const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"/>').toString(
     'base64',
   );
-  const file = { form: 'gable-ridge-site' as const, site: sampleSite(), artwork: { [hash]: svg } };
+  const siteWithArtwork = {
+    ...sampleSite(),
+    artwork: {
+      a: { id: 'a', name: 'A', type: 'image/svg+xml' as const, width: 4, height: 4, bytes: 9, alt: '', hash },
+    },
+  };
+  const file = { form: 'gable-ridge-site' as const, site: siteWithArtwork, bytes: { [hash]: svg } };
   expect(await openSiteFile(db, file, now)).toMatchObject({
     ok: false,
-    reason: expect.stringContaining('not those that the hash stands for'),
+    reason: expect.stringContaining('not the bytes that the hash stands for'),
   });
   expect(listSites(db)).toHaveLength(1);
 });
@@ -245,10 +252,12 @@ test('the zip holds every file, the same bytes each time', async () => {
       'routes/wren.html',
       'site.css',
       'site.js',
-      'fonts/figtree-latin-400.woff2',
+      'de/routes/wren.html',
+      'files/winter-timetable.txt',
+      'fonts/figtree-latin-400-normal.woff2',
       'fonts/licence-figtree.txt',
     ]),
   );
-  expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(1);
+  expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(4);
   expect(Buffer.compare(siteZip(reopened(), 'hollin-sound')!, zip)).toBe(0);
 });

@@ -1,15 +1,13 @@
 import * as v from 'valibot';
-import { colourRoles, colourRoleLabels, type ColourRole } from '../../brand/colour-roles';
+import { idSchema, type Id } from '../id';
 import type { Kind } from './kind';
 
-/** A colour of the brand by its role, or `none`. */
-export function colourKind(): Kind<ColourRole | 'none'> {
+/** A colour of the brand by its id, or `none`. */
+export function colourKind(): Kind<Id | 'none'> {
   return {
     editor: { as: 'colour' },
-    schema: v.picklist(
-      [...colourRoles, 'none'],
-      `One of the brand’s colours (${colourRoles.join(', ')}), or none.`,
-    ),
-    text: (value) => (value === 'none' ? 'none' : colourRoleLabels[value]),
+    schema: v.pipe(v.string('A colour of the brand, or none.'), idSchema),
+    text: (value) => (value === 'none' ? 'none' : 'a colour'),
+    references: (value) => (value === 'none' ? [] : [{ to: 'colours', id: value }]),
   };
 }

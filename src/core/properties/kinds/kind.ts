@@ -1,14 +1,21 @@
 import type * as v from 'valibot';
 import type { Reference, ReferenceTarget } from '../reference';
 
-/** How a value is edited; the sheet has one editor for each of these. */
-export type Editor =
+/** How a value is edited; the sheet has one editor for each of these. With `open`, the value may be left open. */
+export type Editor = { open?: string } & (
   | { as: 'text'; placeholder?: string }
   | { as: 'length'; least: number; most: number }
+  | { as: 'fluid'; least: number; most: number }
+  | { as: 'number'; least: number; most: number }
   | { as: 'choice'; options: readonly { value: string; label: string }[] }
+  | { as: 'flag'; no: string; yes: string }
   | { as: 'colour' }
+  | { as: 'family' }
+  | { as: 'icon' }
   | { as: 'reference'; to: ReferenceTarget }
-  | { as: 'link' };
+  | { as: 'link' }
+  | { as: 'order' }
+);
 
 /** A kind of value: what may be stored, and how it is written for people. */
 export interface Kind<T> {

@@ -1,6 +1,6 @@
 import { writeSiteFile } from '@/core/formats/site-file';
 import { slug } from '@/core/render/names';
-import { blobBytes } from '@/server/artwork/blobs';
+import { blobBytes } from '@/server/bytes/blobs';
 import { database } from '@/server/db/open';
 import { download, noSuchSite } from '@/server/http';
 import { loadSite } from '@/server/sites/store';

@@ -1,12 +1,14 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { sampleSite } from '../site/sample.test-data';
+import { applyEdits } from '../../edit/apply';
+import { sampleSite } from '../../site/sample.test-data';
+import { pageFormatOf } from './index';
+import { readPageCsv, writePageCsv } from './csv';
 import { readPageList } from './page-list';
-import { readSiteFile, SITE_FILE_FORM, writeSiteFile } from './site-file';
-import { readSitemap } from './sitemap';
+import { readSitemap, writeSitemap } from './sitemap';
 
 test('a list gives titles, paths and nesting', () => {
-  const { pages, problems } = readPageList(
+  const { found: pages, problems } = readPageList(
     'Home  /\nRooms\t/rooms\n  The tower room  /rooms/tower\n    Up there  /rooms/tower/up\n\n  Cellar /cellar\nVisit us',
   );
   expect(problems).toEqual([]);
@@ -21,7 +23,7 @@ test('a list gives titles, paths and nesting', () => {
 });
 
 test('a line without a path gets one below its parent', () => {
-  expect(readPageList('Größe  /size\n  Früh & spät').pages[1]!.path).toBe('/size/fruh-spat');
+  expect(readPageList('Größe  /size\n  Früh & spät').found[1]!.path).toBe('/size/fruh-spat');
 });
 
 test.each([
@@ -41,7 +43,7 @@ test.each([
 });
 
 test('a list that is too long is refused whole', () => {
-  const { pages, problems } = readPageList('a\n'.repeat(6000));
+  const { found: pages, problems } = readPageList('a\n'.repeat(6000));
   expect(pages).toEqual([]);
   expect(problems[0]!.reason).toContain('at most 5000 lines');
 });
@@ -49,7 +51,7 @@ test('a list that is too long is refused whole', () => {
 test('no text at all makes the reader fall over, and every non-blank line is either a page or a problem', () => {
   fc.assert(
     fc.property(fc.string({ unit: 'grapheme' }), (text) => {
-      const { pages, problems } = readPageList(text);
+      const { found: pages, problems } = readPageList(text);
       const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
       expect(pages.length + problems.length).toBe(lines.length);
     }),
@@ -60,7 +62,7 @@ const sitemap = (...addresses: string[]) =>
   `<?xml version="1.0"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${addresses.map((each) => `<url><loc>${each}</loc></url>`).join('\n')}\n</urlset>`;
 
 test('a sitemap gives pages nested by their paths, wherever the parent stands', () => {
-  const { pages, problems } = readSitemap(
+  const { found: pages, problems } = readSitemap(
     sitemap(
       'https://example.com/a/b-c/',
       'https://example.com/',
@@ -83,13 +85,13 @@ test.each([
   ['<html></html>', 1, 'not a sitemap'],
   ['<sitemapindex></sitemapindex>', 1, 'index of sitemaps'],
 ])('%j is refused with the line and the reason', (text, line, reason) => {
-  const { pages, problems } = readSitemap(text);
+  const { found: pages, problems } = readSitemap(text);
   expect(pages).toEqual([]);
   expect(problems[0]).toMatchObject({ line, reason: expect.stringContaining(reason) });
 });
 
 test('an address that cannot be a page is named with its line, the others are read', () => {
-  const { pages, problems } = readSitemap(
+  const { found: pages, problems } = readSitemap(
     sitemap('https://example.com/a', 'nonsense', 'https://example.com/A', 'https://example.com/%20'),
   );
   expect(pages).toHaveLength(1);
@@ -103,61 +105,55 @@ test('entities that grow without bound are not expanded', () => {
   expect(JSON.stringify(readSitemap(bomb)).length).toBeLessThan(1000);
 });
 
-const noBytes = () => {
-  throw new Error('no artwork here');
-};
-
-test('a site file read again is the same site', () => {
-  const reading = readSiteFile(writeSiteFile(sampleSite(), noBytes));
-  expect(reading).toEqual({ ok: true, file: { form: SITE_FILE_FORM, site: sampleSite(), artwork: {} } });
+test('the pages of a site come back from CSV as they were, their parents and tags among them', () => {
+  const outcome = applyEdits(sampleSite(), [
+    { edit: 'tagPages', pages: ['small'], add: ['water', 'new'], remove: [] },
+    { edit: 'movePages', pages: ['home'], parent: 'boats', before: null },
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  const { found, problems } = readPageCsv(writePageCsv(outcome.site));
+  expect(problems).toEqual([]);
+  const pathOf = (index: number | null) => (index === null ? null : found[index]!.path);
+  expect(found.map(({ title, path, parent, tags }) => [title, path, pathOf(parent), tags])).toEqual([
+    ['Boats', '/boats', null, []],
+    ['Small boats', '/boats/small', '/boats', ['water', 'new']],
+    ['Home', '/', '/boats', []],
+  ]);
 });
 
-/** The problems of a site file after a change to its JSON. */
-function fileProblems(change: (json: Record<string, never>) => void): string {
-  const json = JSON.parse(writeSiteFile(sampleSite(), noBytes));
-  change(json);
-  const reading = readSiteFile(JSON.stringify(json));
-  return reading.ok
-    ? 'nothing wrong'
-    : reading.problems.map(({ path, reason }) => `${path}: ${reason}`).join('\n');
-}
-
-test.each<[string, (json: never) => void, string]>([
-  [
-    'a newer version',
-    (json: { site: { version: number } }) => void (json.site.version = 2),
-    'site.version: is 2; this application reads version 1. It was written by a newer',
-  ],
-  ['no version', (json: { site: { version?: number } }) => void delete json.site.version, 'site.version'],
-  ['another form', (json: { form: string }) => void (json.form = 'x'), 'form: A site file says'],
-  [
-    'a missing reference',
-    (json: { site: { menus: object } }) => void (json.site.menus = {}),
-    'site.headers.h.pieces.menu.values.menu.all: points to a menu that is not there (m)',
-  ],
-  [
-    'a script in a link',
-    (json: { site: { menus: { m: { items: { i1: { link: object } } } } } }) =>
-      void (json.site.menus.m.items.i1.link = { to: 'address', address: 'javascript:alert(1)' }),
-    'site.menus.m.items.i1.link.address: A link may not use javascript:',
-  ],
-  [
-    'something that does not belong there',
-    (json: { site: object }) => void Object.assign(json.site, { extra: 1 }),
-    'site.extra',
-  ],
-  [
-    'artwork without bytes',
-    (json: { site: { artwork: object } }) =>
-      void Object.assign(json.site.artwork, {
-        a: { id: 'a', name: 'A', type: 'image/png', width: 1, height: 1, alt: '', hash: '0'.repeat(64) },
-      }),
-    'site.artwork.a.hash: has no bytes',
-  ],
-])('a site file with %s is refused, with the place inside it', (_, change, expected) => {
-  expect(fileProblems(change as (json: Record<string, never>) => void)).toContain(expected);
+test('a title that a spreadsheet would run as a formula is written so that it does not, and read back', () => {
+  const site = sampleSite();
+  site.pages.home!.title = '=1+1';
+  const text = writePageCsv(site);
+  expect(text).toContain("'=1+1");
+  expect(readPageCsv(text).found[0]!.title).toBe('=1+1');
 });
 
-test.each(['', '{', 'null', '[]', '"x"', '{"form":"gable-ridge-site"}'])('%j is no site file', (text) => {
-  expect(readSiteFile(text).ok).toBe(false);
+test.each([
+  ['title;path\n"Open;/a', 2, 'quotation marks'],
+  ['title,path\nA,/a,x', 2, '3 cells; there are 2'],
+  ['name,path\nA,/a', 1, 'name the columns'],
+  ['title,tags\nA,"x, x"', 2, 'stands on a page once'],
+  ['', 1, 'nothing in it'],
+])('%j as CSV is refused in its row', (text, line, reason) => {
+  const { problems } = readPageCsv(text);
+  expect(problems[0]).toMatchObject({ line, reason: expect.stringContaining(reason) });
+});
+
+test('pages that name each other as parents in a ring stand at the top', () => {
+  const { found } = readPageCsv('title,path,parent\nA,/a,/b\nB,/b,/a\nC,/c,/a');
+  expect(found.map((page) => page.parent)).toEqual([null, null, 0]);
+});
+
+test('a form is told by its text', () => {
+  expect(
+    ['<?xml version="1.0"?>', 'Title,Path\n', '\uFEFFtitle;path', 'Home  /', 'Title  /path'].map(
+      (text) => pageFormatOf(text).id,
+    ),
+  ).toEqual(['sitemap', 'csv', 'csv', 'list', 'list']);
+});
+
+test('the sitemap of a site names every page, and is read back', () => {
+  const text = writeSitemap(sampleSite(), 'https://www.example.com');
+  expect(readSitemap(text).found.map(({ path }) => path)).toEqual(['/', '/boats', '/boats/small']);
 });

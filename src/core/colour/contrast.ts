@@ -1,0 +1,50 @@
+import { converter, parse } from 'culori';
+
+/** A colour in gamma-encoded sRGB: red, green and blue from 0 to 1, cut off where sRGB ends, and its alpha. */
+export interface Srgb {
+  r: number;
+  g: number;
+  b: number;
+  alpha: number;
+}
+
+const toRgb = converter('rgb');
+const within = (channel: number) => Math.min(1, Math.max(0, channel));
+
+/** A CSS colour in sRGB; throws on a text that is none, since readers refuse those. */
+export function srgb(css: string): Srgb {
+  const rgb = toRgb(parse(css));
+  if (!rgb) throw new Error(`Not a colour: ${css}`);
+  return { r: within(rgb.r), g: within(rgb.g), b: within(rgb.b), alpha: rgb.alpha ?? 1 };
+}
+
+/** What is seen of a colour over an opaque one (Compositing 1, 5.1 "Simple alpha compositing"). */
+export function over(top: Srgb, under: Srgb): Srgb {
+  const mix = (channel: 'r' | 'g' | 'b') => top[channel] * top.alpha + under[channel] * (1 - top.alpha);
+  return { r: mix('r'), g: mix('g'), b: mix('b'), alpha: 1 };
+}
+
+/** The relative luminance of an opaque colour, 0 to 1 (WCAG 2.2, "relative luminance"). */
+function luminance({ r, g, b }: Srgb): number {
+  const linear = (channel: number) =>
+    channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
+  return 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
+}
+
+/** The contrast ratio of two opaque colours, 1 to 21 (WCAG 2.2, "contrast ratio"). */
+export function contrast(one: Srgb, other: Srgb): number {
+  const [dark, light] = [luminance(one), luminance(other)].sort((a, b) => a - b) as [number, number];
+  return (light + 0.05) / (dark + 0.05);
+}
+
+/** The contrast of a text on a ground that lies on an opaque base, each as CSS: translucent ones are composited first. */
+export function contrastOn(text: string, ground: string, base: string): number {
+  const seenGround = over(srgb(ground), over(srgb(base), { r: 1, g: 1, b: 1, alpha: 1 }));
+  return contrast(over(srgb(text), seenGround), seenGround);
+}
+
+/** What a ratio is enough for: any text, large text and signs, or neither (WCAG 2.2, 1.4.3 and 1.4.11). */
+export function contrastGrade(ratio: number): 'text' | 'large' | 'none' {
+  if (ratio >= 4.5) return 'text';
+  return ratio >= 3 ? 'large' : 'none';
+}

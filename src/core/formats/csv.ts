@@ -1,0 +1,71 @@
+import Papa from 'papaparse';
+import { lineAt, type LineProblem } from './reading';
+
+/** A row of a CSV file: its cells by the name of their column in small letters, and the line in which it begins. */
+export interface CsvRow {
+  line: number;
+  cells: Record<string, string>;
+}
+
+export type CsvReading =
+  { ok: true; rows: CsvRow[]; columns: string[]; problems: LineProblem[] } | { ok: false; reason: string };
+
+/** A cell’s text without the apostrophe that keeps a spreadsheet from running it as a formula. */
+function plain(cell: string): string {
+  return cell.trim().replace(/^'(?=[=+\-@])/, '');
+}
+
+/** What parts the cells: whichever of comma, semicolon and tab the first line has most of. */
+function delimiterOf(text: string): string {
+  const header = text.trimStart().split(/\r|\n/, 1)[0]!;
+  const count = (delimiter: string) => header.split(delimiter).length;
+  return [',', ';', '\t'].reduce((best, each) => (count(each) > count(best) ? each : best));
+}
+
+/** Reads CSV with a header row (RFC 4180; commas, semicolons or tabs). Rows with too few or too many cells are reported and left out. */
+export function readCsv(text: string): CsvReading {
+  const source = text.replace(/^\uFEFF/, '');
+  const lines: number[] = [];
+  const rows: string[][] = [];
+  const problems: LineProblem[] = [];
+  let start = 0;
+  Papa.parse<string[]>(source, {
+    delimiter: delimiterOf(source),
+    step: ({ data, errors, meta }) => {
+      const line = lineAt(source, start);
+      start = meta.cursor;
+      const broken = errors.find((error) => error.type === 'Quotes');
+      if (broken) problems.push({ line, reason: `The quotation marks do not match: ${broken.message}.` });
+      else if (data.some((cell) => cell.trim() !== '')) {
+        rows.push(data);
+        lines.push(line);
+      }
+    },
+  });
+  const [header, ...body] = rows;
+  if (!header) return { ok: false, reason: problems[0]?.reason ?? 'There is nothing in it.' };
+  const columns = header.map((name) => name.trim().toLowerCase());
+  const read = body.flatMap((cells, index): CsvRow[] => {
+    const line = lines[index + 1]!;
+    if (cells.length !== columns.length) {
+      problems.push({
+        line,
+        reason: `The row has ${cells.length} cells; there are ${columns.length} columns.`,
+      });
+      return [];
+    }
+    return [{ line, cells: Object.fromEntries(columns.map((name, at) => [name, plain(cells[at]!)])) }];
+  });
+  return { ok: true, rows: read, columns, problems };
+}
+
+/** Rows as CSV under a header. A text that a spreadsheet would run as a formula is led by an apostrophe. */
+export function writeCsv(columns: readonly string[], rows: readonly (readonly string[])[]): string {
+  return `${Papa.unparse(
+    { fields: [...columns], data: rows.map((row) => [...row]) },
+    {
+      newline: '\n',
+      escapeFormulae: true,
+    },
+  )}\n`;
+}

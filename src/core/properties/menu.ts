@@ -1,0 +1,72 @@
+import { flagKind } from './kinds/flag';
+import { choiceKind } from './kinds/choice';
+import { iconKind } from './kinds/icon';
+import { orderKind } from './kinds/order';
+import { textKind } from './kinds/text';
+import { property } from './property';
+
+/** The order of what stands below, which may be another one on a narrower band. */
+const order = property({
+  name: 'order',
+  label: 'Order below it',
+  group: 'By width',
+  kind: orderKind(),
+  banded: true,
+  initial: null,
+});
+
+/** Properties of a menu as a whole. */
+export const menuProperties = [order];
+
+/** Properties of an item of a menu, beside its label and its link. What they say is read by render/page.ts and its pieces. */
+export const itemProperties = [
+  property({
+    name: 'shown',
+    label: 'Shown',
+    group: 'By width',
+    kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
+    banded: true,
+    initial: 'shown',
+  }),
+  order,
+  property({
+    name: 'icon',
+    label: 'Icon',
+    group: 'Look',
+    kind: iconKind(),
+    banded: false,
+    initial: null,
+  }),
+  property({
+    name: 'badge',
+    label: 'Badge',
+    group: 'Look',
+    kind: textKind(20),
+    banded: false,
+    initial: '',
+  }),
+  property({
+    name: 'description',
+    label: 'Description',
+    group: 'Words',
+    kind: textKind(160, 'shown in wide drop-downs'),
+    banded: false,
+    initial: '',
+  }),
+  property({
+    name: 'title',
+    label: 'Title text',
+    group: 'Words',
+    kind: textKind(160, 'shown on pointing at it'),
+    banded: false,
+    initial: '',
+  }),
+  property({
+    name: 'newWindow',
+    label: 'Opens',
+    group: 'Link',
+    kind: flagKind('in the same window', 'in a new window'),
+    banded: false,
+    initial: false,
+  }),
+];

@@ -1,0 +1,62 @@
+import { shippedFamily } from '../brand/fonts';
+import { tokenKinds } from '../brand/tokens';
+import type { Token } from '../brand/tokens/token-kind';
+import { standardTypeStyles } from '../brand/type-style';
+import { cssString } from '../markup/css';
+import type { Id } from '../properties/id';
+import type { CssNames } from '../properties/property';
+import type { Brand } from '../site/brand';
+import type { Site } from '../site/site';
+import { namer, slug } from './names';
+
+/** What an uploaded family is replaced by until it has come. */
+const UPLOADED_FALLBACK = 'system-ui, sans-serif';
+
+/** Custom properties without their dashes, by the id of the token or type style that they stand for. */
+export type BrandNames = ReadonlyMap<Id, string>;
+
+/** Names the brand’s custom properties: standard ones by their ids, added ones by their names, each once. */
+export function brandNames(brand: Brand): BrandNames {
+  const unique = namer(new Set(['content-width', 'gutter']));
+  const families = [
+    ...tokenKinds.map(({ standard, prefix, family }) => ({ standard, prefix, things: brand[family] })),
+    { standard: standardTypeStyles, prefix: 'type-', things: brand.typeStyles },
+  ];
+  const entries = families.flatMap(({ standard, prefix, things }) => {
+    const fixed = new Set(standard.map(({ id }) => id));
+    const all: { id: Id; name: string }[] = Object.values(things);
+    return all.map(({ id, name }): [Id, string] => [
+      id,
+      fixed.has(id) ? unique(id) : unique(`${prefix}${slug(name, 'own')}`),
+    ]);
+  });
+  return new Map(entries);
+}
+
+/** A font family as CSS, with what stands in for it. */
+function familyStack(site: Site, id: Id): string {
+  const shipped = shippedFamily(id);
+  const name = shipped?.name ?? site.fonts[id]!.name;
+  return `${cssString(name)}, ${shipped?.fallback ?? UPLOADED_FALLBACK}`;
+}
+
+/** How the stylesheet names the parts of this site’s brand. */
+export function cssNames(site: Site, names: BrandNames): CssNames {
+  return {
+    token: (id) => `var(--${names.get(id)!})`,
+    typeStyle: (id, part) => `var(--${names.get(id)!}-${part})`,
+    family: (id) => familyStack(site, id),
+  };
+}
+
+/** Every token of the brand as a custom property. */
+export function tokenDeclarations({ brand }: Site, names: BrandNames): Record<string, string> {
+  const css = (_: string, id: Id) => `var(--${names.get(id)!})`;
+  const entries = tokenKinds.flatMap((kind) =>
+    Object.values<Token>(brand[kind.family] as Record<Id, Token>).map(({ id, value }) => [
+      `--${names.get(id)!}`,
+      kind.css(value, css),
+    ]),
+  );
+  return Object.fromEntries(entries);
+}

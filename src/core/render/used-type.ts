@@ -1,0 +1,83 @@
+import { shippedFamily, shippedFiles, type FontFace, type ShippedFile } from '../brand/fonts';
+import { typeStyleProperties } from '../brand/type-style';
+import type { Weight } from '../brand/weights';
+import { pieceKind } from '../pieces';
+import { assemblyKinds } from '../properties/assembly';
+import type { Id } from '../properties/id';
+import { settledPieces, type SettledAssembly } from '../resolve/assembly';
+import { settledValues } from '../resolve/settled-values';
+import type { TypeStyle } from '../site/brand';
+import type { FontFile } from '../site/font';
+import type { Site } from '../site/site';
+
+/** The type styles that pages and pieces take in some band: those of running text, and every one that a piece names. */
+export function usedTypeStyles(site: Site, settled: readonly SettledAssembly[]): TypeStyle[] {
+  const named = settled.flatMap(settledPieces).flatMap(({ kind, values }) =>
+    pieceKind(kind)
+      .properties.filter(({ kind: { editor } }) => editor.as === 'reference' && editor.to === 'typeStyles')
+      .map(({ name }) => values[name] as Id),
+  );
+  const used = new Set(['type-body', 'type-heading', ...named]);
+  return Object.values(site.brand.typeStyles).filter(({ id }) => used.has(id));
+}
+
+/** A face that is asked for of a family. */
+interface UsedFace extends FontFace {
+  family: Id;
+}
+
+function facesOf(site: Site, styles: readonly TypeStyle[]): UsedFace[] {
+  const chain = site.bands.map((band) => band.id);
+  return styles.flatMap(({ values }) =>
+    chain.map((band) => {
+      const { family, weight, slant } = settledValues(values, typeStyleProperties, chain, band);
+      return { family: family as Id, weight: weight as Weight, slant: slant as FontFace['slant'] };
+    }),
+  );
+}
+
+const characters = new WeakMap<object, ReadonlySet<string>>();
+
+/** The characters of everything that is written in a part of the document; parts that did not change are not read again. */
+function charactersOf(part: object): ReadonlySet<string> {
+  const known = characters.get(part);
+  if (known) return known;
+  const found = new Set(JSON.stringify(part));
+  characters.set(part, found);
+  return found;
+}
+
+function siteCharacters(site: Site): Set<string> {
+  const parts = [site.pages, site.menus, ...assemblyKinds.map((kind) => site[kind])];
+  return new Set([...site.name, ...parts.flatMap((part) => [...charactersOf(part)])]);
+}
+
+/** An uploaded file with the family that it is of. */
+export interface UsedUpload {
+  family: Id;
+  file: FontFile;
+}
+
+/** The font files that these type styles need: of shipped families only the faces and character sets in use, of uploaded ones all. */
+export function usedFonts(
+  site: Site,
+  styles: readonly TypeStyle[],
+): { shipped: ShippedFile[]; uploaded: UsedUpload[] } {
+  const faces = facesOf(site, styles);
+  const families = [...new Set(faces.map(({ family }) => family))];
+  const written = siteCharacters(site);
+  const shipped = families.flatMap((id) => {
+    const family = shippedFamily(id);
+    return family
+      ? shippedFiles(
+          family,
+          faces.filter((face) => face.family === id),
+          written,
+        )
+      : [];
+  });
+  const uploaded = families.flatMap((id) =>
+    (site.fonts[id]?.files ?? []).map((file) => ({ family: id, file })),
+  );
+  return { shipped, uploaded };
+}

@@ -1,0 +1,179 @@
+import { EVERYWHERE } from '../bands/follow';
+import { tokenKinds } from '../brand/tokens';
+import { typeStyleProperties } from '../brand/type-style';
+import { pieceKind } from '../pieces';
+import { assemblyKinds, assemblyNouns, assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { barProperties } from '../properties/bar';
+import { brandProperties } from '../properties/brand';
+import type { Id } from '../properties/id';
+import { linkReferences } from '../properties/link';
+import { itemProperties, menuProperties } from '../properties/menu';
+import type { Property, Values } from '../properties/property';
+import type { Reference, ReferenceTarget } from '../properties/reference';
+import type { Assembly, Piece } from './assembly';
+import type { Menu, MenuItem } from './menu';
+import type { Site } from './site';
+
+/** Where something of the document stands: for the application as a path, and in the designer’s words. */
+export interface Place {
+  path: string;
+  words: string;
+}
+
+/** Values in the document with the properties that describe them. */
+export interface PlacedValues extends Place {
+  values: Values;
+  properties: readonly Property[];
+}
+
+/** What a piece is called: its kind, and what tells it from others, such as `Menu: Main` or `Button “Book”`. */
+export function pieceTitle(site: Site, piece: Piece): string {
+  const kind = pieceKind(piece.kind);
+  const widest = site.bands[0]!.id;
+  const said = ({ name, banded, initial }: Property) =>
+    piece.values[name]?.[banded ? widest : EVERYWHERE] ?? initial;
+  const values = Object.fromEntries(kind.properties.map((property) => [property.name, said(property)]));
+  const caption = kind.caption(values, (id) => site.menus[id]?.name ?? null);
+  if (caption === '') return kind.label;
+  return caption.startsWith('“') ? `${kind.label} ${shortened(caption)}` : `${kind.label}: ${caption}`;
+}
+
+/** A quoted text cut to what a chip or a row can show. */
+function shortened(quoted: string): string {
+  const most = 24;
+  return quoted.length <= most + 2 ? quoted : `${quoted.slice(0, most).trimEnd()}…”`;
+}
+
+/** An item in the words of a message: its own label, else what it leads to is said by its page. */
+function itemWords(site: Site, menu: Menu, item: MenuItem): string {
+  const page = 'page' in item.link ? site.pages[item.link.page]?.title : undefined;
+  return `menu “${menu.name}”, item “${item.label ?? page ?? item.id}”`;
+}
+
+function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): PlacedValues[] {
+  const path = `${kind}.${assembly.id}`;
+  const words = `${assemblyNouns[kind]} “${assembly.name}”`;
+  return [
+    { path, words, values: assembly.values, properties: assemblyProperties[kind] },
+    ...Object.values(assembly.bars).map((bar) => ({
+      path: `${path}.bars.${bar.id}`,
+      words: `${words}, ${bar.name}`,
+      values: bar.values,
+      properties: barProperties,
+    })),
+    ...Object.values(assembly.pieces).map((piece) => ({
+      path: `${path}.pieces.${piece.id}`,
+      words: `${words}, ${pieceTitle(site, piece)}`,
+      values: piece.values,
+      properties: pieceKind(piece.kind).properties,
+    })),
+  ];
+}
+
+function menuValues(site: Site, menu: Menu): PlacedValues[] {
+  const path = `menus.${menu.id}`;
+  return [
+    { path, words: `menu “${menu.name}”`, values: menu.values, properties: menuProperties },
+    ...Object.values(menu.items)
+      .filter((item) => Object.keys(item.values).length > 0)
+      .map((item) => ({
+        path: `${path}.items.${item.id}`,
+        words: itemWords(site, menu, item),
+        values: item.values,
+        properties: itemProperties,
+      })),
+  ];
+}
+
+/** Everything in the document that holds values of properties. */
+export function allValues(site: Site): PlacedValues[] {
+  return [
+    { path: 'brand', words: 'the brand', values: site.brand.values, properties: brandProperties },
+    ...Object.values(site.brand.typeStyles).map((style) => ({
+      path: `brand.typeStyles.${style.id}`,
+      words: `type style “${style.name}”`,
+      values: style.values,
+      properties: typeStyleProperties,
+    })),
+    ...Object.values(site.menus).flatMap((menu) => menuValues(site, menu)),
+    ...assemblyKinds.flatMap((kind) =>
+      Object.values(site[kind]).flatMap((assembly) => assemblyValues(site, assembly, kind)),
+    ),
+  ];
+}
+
+/** How a pointer is kept, so that it can be turned elsewhere. */
+export type Holder =
+  | { holds: 'value'; values: Values; property: Property; cell: string }
+  | { holds: 'item'; menu: Menu; item: MenuItem }
+  | { holds: 'token' }
+  | { holds: 'logo'; version: string };
+
+/** A pointer with the place that it stands in. */
+export interface Use extends Reference, Place {
+  holder: Holder;
+}
+
+function valueUses({ path, words, values, properties }: PlacedValues): Use[] {
+  return properties.flatMap((property) => {
+    const { references } = property.kind;
+    if (!references) return [];
+    return Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
+      references(value).map((reference) => ({
+        ...reference,
+        path: `${path}.values.${property.name}.${cell}`,
+        words,
+        holder: { holds: 'value' as const, values, property, cell },
+      })),
+    );
+  });
+}
+
+function itemUses(site: Site, menu: Menu): Use[] {
+  return Object.values(menu.items).flatMap((item) =>
+    linkReferences(item.link).map((reference) => ({
+      ...reference,
+      path: `menus.${menu.id}.items.${item.id}.link`,
+      words: itemWords(site, menu, item),
+      holder: { holds: 'item' as const, menu, item },
+    })),
+  );
+}
+
+function brandUses({ brand }: Site): Use[] {
+  const tokens = tokenKinds.flatMap((kind) =>
+    Object.values(brand[kind.family]).flatMap((token) =>
+      (kind.references?.(token.value) ?? []).map(({ to, id }) => ({
+        to,
+        id,
+        path: `brand.${kind.family}.${token.id}.value`,
+        words: `${kind.noun} “${token.name}”`,
+        holder: { holds: 'token' as const },
+      })),
+    ),
+  );
+  const logo = Object.entries(brand.logo)
+    .filter(([, id]) => id !== null)
+    .map(([version, id]) => ({
+      to: 'artwork' as const,
+      id: id!,
+      path: `brand.logo.${version}`,
+      words: 'the brand’s logo',
+      holder: { holds: 'logo' as const, version },
+    }));
+  return [...tokens, ...logo];
+}
+
+/** Every pointer in the document to one of its parts. */
+export function allUses(site: Site): Use[] {
+  return [
+    ...Object.values(site.menus).flatMap((menu) => itemUses(site, menu)),
+    ...allValues(site).flatMap(valueUses),
+    ...brandUses(site),
+  ];
+}
+
+/** What points at these parts. */
+export function usesOf(site: Site, to: ReferenceTarget, ids: ReadonlySet<Id>): Use[] {
+  return allUses(site).filter((use) => use.to === to && ids.has(use.id));
+}
