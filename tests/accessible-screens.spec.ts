@@ -15,6 +15,7 @@ const screens = [
   'sites/hollin-sound/headers',
   'sites/hollin-sound/drawers',
   'sites/hollin-sound/footers',
+  'sites/hollin-sound/brand',
   'sites/hollin-sound/release',
   'sites/nobody/pages',
 ];

@@ -30,18 +30,21 @@ test.describe('a list of pages', () => {
     const xml =
       '<urlset><url><loc>https://example.com/</loc></url><url><loc>https://example.com/a/b</loc></url><url><loc>https://example.com/a</loc></url></urlset>';
     await page
-      .getByLabel('Sitemap or text file')
+      .getByLabel('File to read')
       .setInputFiles({ name: 'sitemap.xml', mimeType: 'text/xml', buffer: Buffer.from(xml) });
     await page.getByRole('button', { name: 'Add 3 pages' }).click();
     await expect(page.getByRole('button', { name: 'Path of B: /a/b' })).toBeVisible();
   });
 
-  test('a page that a menu leads to is not removed from under it', async ({ page, request }) => {
-    const id = await copyOfDemo(request);
+  test('the lines that were understood are kept where one says so', async ({ page, request }) => {
+    const id = await makeSite(request, 'Half a list');
     await page.goto(`/sites/${id}/pages`);
-    await page.getByRole('button', { name: 'Remove Timetable' }).click();
-    await expect(page.getByText('“Timetable” cannot be removed yet')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Title of /sailings/timetable: Timetable' })).toBeVisible();
+    await page.getByRole('button', { name: 'Add pages…' }).click();
+    await page.getByLabel(/One page a line/).fill('Home  /\nRooms  /rooms?x=1\nVisit  /visit');
+    await expect(page.getByRole('button', { name: 'Add 2 pages' })).toBeDisabled();
+    await page.getByLabel(/Leave out what was not understood/).check();
+    await page.getByRole('button', { name: 'Add 2 pages' }).click();
+    await expect(page.getByRole('button', { name: 'Path of Visit: /visit' })).toBeVisible();
   });
 });
 

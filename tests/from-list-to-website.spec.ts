@@ -27,11 +27,11 @@ async function compose(page: Page): Promise<string> {
   await page.getByLabel(/One page a line/).fill(pageList);
   await expect(page.getByRole('heading', { name: '6 pages understood' })).toBeVisible();
   await page.getByRole('button', { name: 'Add 6 pages' }).click();
-  await expect(page.getByRole('table', { name: 'Pages' }).getByRole('row')).toHaveCount(7);
+  await expect(page.getByRole('treegrid', { name: 'Pages' }).getByRole('row')).toHaveCount(7);
 
   await page.getByRole('link', { name: 'Headers' }).click();
   await addPiece(page, 'start', 'Logo');
-  await openCell(page, 'Artwork', 'every width');
+  await openCell(page, 'Artwork of its own', 'every width');
   const chooser = page.waitForEvent('filechooser');
   await pick(page, 'upload a file…');
   await (await chooser).setFiles({ name: 'mark.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(mark) });
@@ -40,6 +40,7 @@ async function compose(page: Page): Promise<string> {
   await addPiece(page, 'middle', 'Menu');
   await openCell(page, 'Shown as', 'Phone');
   await pick(page, 'menu button');
+  await expect(page.getByRole('button', { name: /^Shown as, Phone: menu button, set here/ })).toBeVisible();
   await addPiece(page, 'end', 'Button');
   await openCell(page, 'Label', 'every width');
   await page.getByRole('textbox', { name: 'Label, every width' }).fill('Book a room');

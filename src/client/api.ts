@@ -1,6 +1,8 @@
 import type { Patch } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
 import type { Artwork } from '@/core/site/artwork';
+import type { LinkedFile } from '@/core/site/file';
+import type { FontFile } from '@/core/site/font';
 
 /** Where a site stands on the server, for a browser that knew it at an older revision. */
 export interface Standing {
@@ -58,11 +60,41 @@ export const openSiteFile = (text: string) => post<{ id: string }>('/api/sites/o
 
 export const deleteSite = (site: string) => ask<unknown>(`/api/sites/${site}`, { method: 'DELETE' });
 
-export const postArtwork = (site: string, base64: string) =>
-  post<{ artwork: Pick<Artwork, 'type' | 'width' | 'height' | 'hash'> }>(
-    `/api/sites/${site}/artwork`,
-    JSON.stringify({ base64 }),
-  );
+/** What was read of bytes that were uploaded, by the part of the site that they are for. */
+interface Uploads {
+  artwork: Pick<Artwork, 'type' | 'width' | 'height' | 'bytes'>;
+  fonts: { family: string; file: Omit<FontFile, 'hash'> };
+  files: Pick<LinkedFile, 'name' | 'bytes'>;
+}
+export type UploadKind = keyof Uploads;
+
+/** The largest files that are sent, in MB; the server says the same. */
+const mostMegabytes: Record<UploadKind, number> = { artwork: 2, fonts: 4, files: 8 };
+
+/** The bytes of a file as base64. */
+async function base64Of(file: File): Promise<string> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let binary = '';
+  // In stretches, since the arguments of a call are limited in number.
+  for (let at = 0; at < bytes.length; at += 8192)
+    binary += String.fromCharCode(...bytes.subarray(at, at + 8192));
+  return btoa(binary);
+}
+
+/** Sends a file to be kept; one that is too large is refused before any of it is read. */
+export async function postUpload<K extends UploadKind>(
+  site: string,
+  kind: K,
+  file: File,
+): Promise<Answer<{ about: Uploads[K]; hash: string }>> {
+  const most = mostMegabytes[kind];
+  if (file.size > most * 1048576) {
+    const reason = `“${file.name}” has ${(file.size / 1048576).toFixed(1)} MB; at most ${most} MB are taken here.`;
+    return { ok: false, offline: false, reason, body: {} };
+  }
+  const body = JSON.stringify({ name: file.name, base64: await base64Of(file) });
+  return post(`/api/sites/${site}/uploads/${kind}`, body);
+}
 
 /** A file of the hand-over; sizes in bytes. */
 export interface HandoverFile {

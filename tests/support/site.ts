@@ -28,7 +28,7 @@ export async function copyOfDemo(request: APIRequestContext): Promise<string> {
 /** The stored document of a site. */
 export async function storedSite(request: APIRequestContext, id: string) {
   return (await (await request.get(`/api/sites/${id}`)).json()) as {
-    site: Record<string, never>;
+    site: Record<string, object>;
     standing: { revision: number };
   };
 }

@@ -1,4 +1,3 @@
-import * as v from 'valibot';
 import { idSchema, type Id } from '../properties/id';
 import type { Kind } from '../properties/kinds/kind';
 import { shippedFamily } from './fonts';

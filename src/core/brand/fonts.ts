@@ -61,7 +61,7 @@ export interface ShippedFile extends FontFace {
 }
 
 /** The face of a family that is nearest to the one asked for, as a browser would choose it (CSS Fonts 4, 5.2). */
-function nearestFace(family: ShippedFamily, { weight, slant }: FontFace): FontFace {
+export function nearestFace(family: ShippedFamily, { weight, slant }: FontFace): FontFace {
   const [least, most] = family.weights;
   const nearest = String(Math.min(most, Math.max(least, Number(weight)))) as Weight;
   return { weight: nearest, slant: slant === 'italic' && family.italic ? 'italic' : 'normal' };
@@ -87,6 +87,26 @@ export function shippedFiles(
 /** The name of a shipped file in the hand-over, such as `figtree-latin-400-normal.woff2`, which is also its name in its package. */
 export function shippedFileName({ family, subset, weight, slant }: ShippedFile): string {
   return `${family}-${subset}-${weight}-${slant}.woff2`;
+}
+
+/** The shipped file with this name; null when there is none. */
+export function shippedFileNamed(name: string): ShippedFile | null {
+  const files = shippedFamilies.flatMap((family) => {
+    const [least, most] = family.weights.map(Number) as [number, number];
+    const weights = Array.from({ length: (most - least) / 100 + 1 }, (_, index) => least + index * 100);
+    const slants = family.italic ? (['normal', 'italic'] as const) : (['normal'] as const);
+    return weights.flatMap((weight) =>
+      slants.flatMap((slant) =>
+        family.subsets.map((subset): ShippedFile => ({
+          family: family.id,
+          subset,
+          weight: String(weight) as Weight,
+          slant,
+        })),
+      ),
+    );
+  });
+  return files.find((file) => shippedFileName(file) === name) ?? null;
 }
 
 /** CSS `unicode-range` of a shipped file. */

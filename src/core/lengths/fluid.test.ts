@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lengthAt, lengthCss, lengthText, type Fluid } from './fluid';
+import { lengthAt, lengthCss, lengthText, readFluid, type Fluid } from './fluid';
 
 const nav: Fluid = { from: { at: 900, px: 13 }, to: { at: 1440, px: 18 } };
 
@@ -42,3 +42,19 @@ test('the CSS and the number agree at every width, whether it grows or shrinks',
 test('lengths are said in words that can be typed', () => {
   expect([lengthText(nav), lengthText(14)]).toEqual(['13 px at 900, 18 px at 1440', '14 px']);
 });
+
+test('what is said of a length can be typed again', () => {
+  for (const length of [nav, 14]) expect(readFluid(lengthText(length), 8)).toEqual({ ok: true, length });
+  expect(readFluid('1rem at 400, 2 steps at 900px', 10)).toEqual({
+    ok: true,
+    length: { from: { at: 400, px: 16 }, to: { at: 900, px: 20 } },
+  });
+});
+
+test.each(['13 at', '13 at 900', '13 at 900, 18', 'a at 900, b at 1000', '1 at 1, 2 at 2, 3 at 3', ''])(
+  '%j is no length, and the reason quotes it',
+  (text) => {
+    const reading = readFluid(text, 8);
+    expect(!reading.ok && reading.reason).toContain(`“${text}”`);
+  },
+);

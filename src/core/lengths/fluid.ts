@@ -1,4 +1,4 @@
-import { plainNumber, px, rem } from './length';
+import { plainNumber, readLength, rem } from './length';
 
 /** A length that grows with the viewport between two widths and keeps its ends beyond them. All in CSS px. */
 export interface Fluid {
@@ -45,7 +45,25 @@ export function lengthText(length: Length): string {
   return `${end(length.from)}, ${end(length.to)}`;
 }
 
-/** A fixed length in px, or what a fluid one comes to at a width, for places that need one number. */
-export function pxAt(length: Length, width: number): string {
-  return px(lengthAt(length, width));
+export type FluidReading = { ok: true; length: Length } | { ok: false; reason: string };
+
+/** One end as it is typed: `13 px at 900`. */
+function readEnd(text: string, step: number): Fluid['from'] | null {
+  const match = /^(.+?)\s+at\s+(\d+)\s*(?:px)?$/i.exec(text.trim());
+  const size = match && readLength(match[1]!, step);
+  return size?.ok ? { at: Number(match![2]), px: size.px } : null;
+}
+
+/** Reads a length, or two of them with the widths at which they hold: `13 px at 900, 18 px at 1440`. */
+export function readFluid(text: string, step: number): FluidReading {
+  if (!/\bat\b/i.test(text)) {
+    const reading = readLength(text, step);
+    return reading.ok ? { ok: true, length: reading.px } : reading;
+  }
+  const [from, to, ...more] = text.split(',').map((end) => readEnd(end, step));
+  if (from && to && more.length === 0) return { ok: true, length: { from, to } };
+  return {
+    ok: false,
+    reason: `“${text.trim()}” is not two lengths. Type them with their widths, such as 13 px at 900, 18 px at 1440.`,
+  };
 }

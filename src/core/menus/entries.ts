@@ -59,7 +59,7 @@ export interface MenuPlace {
 
 /**
  * A menu as it stands in a place: labels and targets settled, the item of the current page marked `page`, and
- * `trail` on items that lead to one of its ancestors or hold a marked item below them.
+ * `trail` on items that lead to one of its ancestors or to its language, or hold a marked item below them.
  */
 export function menuEntries(
   site: Site,
@@ -72,7 +72,12 @@ export function menuEntries(
     const item = menu.items[id]!;
     const children = orderInBand(menu, id, chain, band).map(entry);
     const led = linkedPage(item.link);
-    const onTrail = (led !== null && ancestors.has(led)) || children.some((child) => child.current !== null);
+    const sameLanguage =
+      item.link.to === 'language' && item.link.language === (language ?? site.languages[0]);
+    const onTrail =
+      sameLanguage ||
+      (led !== null && ancestors.has(led)) ||
+      children.some((child) => child.current !== null);
     const current = led !== null && led === page ? 'page' : onTrail ? 'trail' : null;
     return {
       id,

@@ -4,42 +4,59 @@ import { useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { itemLabel } from '@/core/menus/entries';
 import type { Menu, MenuItem } from '@/core/site/menu';
-import type { Site } from '@/core/site/site';
-import { LinkEditor } from '@/ui/sheet/editors/picked-editor';
-import { referenceOptions } from '@/ui/sheet/reference-options';
+import { linkWords, type EditorSource } from '@/ui/sheet/editor-source';
+import { LinkEditor } from '@/ui/sheet/editors/link-editor';
+import { useUpload } from '../uploads/use-upload';
 
-/** What an item leads to, in words. */
-function targetText(site: Site, { link }: MenuItem): string {
-  if (link.to === 'page') return site.pages[link.page]?.path ?? '';
-  return link.to === 'address' ? link.address : 'nowhere';
+/** The editor of where an item leads, with a file dialog at hand. */
+function ItemLinkEditor({
+  menu,
+  item,
+  source,
+  label,
+  close,
+}: {
+  menu: Menu;
+  item: MenuItem;
+  source: EditorSource;
+  label: string;
+  close(): void;
+}) {
+  const edit = useEdit();
+  const upload = useUpload('files');
+  const at = { menu: menu.id, item: item.id };
+  return (
+    <>
+      <LinkEditor
+        label={label}
+        value={item.link}
+        set={(link) => edit([{ edit: 'linkItem', ...at, link }])}
+        close={close}
+        source={source}
+        makeLabel={(to) => (to === 'files' ? 'upload a file…' : null)}
+        make={() => upload.ask((file) => [{ edit: 'linkItem', ...at, link: { to: 'file', file } }])}
+      />
+      {upload.input}
+    </>
+  );
 }
 
-/** Where an item leads: a page that is chosen, or an address that is typed. */
-export function LinkCell({ menu, item }: { menu: Menu; item: MenuItem }) {
+/** Where an item leads: chosen from what the site has, or typed. */
+export function LinkCell({ menu, item, source }: { menu: Menu; item: MenuItem; source: EditorSource }) {
   const site = useSite();
-  const edit = useEdit();
   const [editing, setEditing] = useState(false);
   const label = `Target of ${itemLabel(site, item)}`;
-  if (!editing) {
-    const target = targetText(site, item);
-    return (
-      <button
-        type="button"
-        className="plain figures"
-        aria-label={`${label}: ${target}`}
-        onClick={() => setEditing(true)}
-      >
-        {target}
-      </button>
-    );
-  }
+  if (editing) return <ItemLinkEditor {...{ menu, item, source, label }} close={() => setEditing(false)} />;
+  const target = linkWords(site, item.link);
   return (
-    <LinkEditor
-      label={label}
-      value={item.link}
-      set={(link) => edit([{ edit: 'linkItem', menu: menu.id, item: item.id, link }])}
-      close={() => setEditing(false)}
-      options={(to) => referenceOptions(site, to)}
-    />
+    <button
+      type="button"
+      className={`plain figures ${item.link.to === 'nothing' ? 'quiet' : ''}`}
+      aria-label={`${label}: ${target}`}
+      title={target}
+      onClick={() => setEditing(true)}
+    >
+      {target}
+    </button>
   );
 }

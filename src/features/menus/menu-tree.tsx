@@ -1,138 +1,132 @@
 'use client';
 
-import { ArrowDownOutlined, ArrowUpOutlined, MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
-import { App, Button } from 'antd';
-import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
-import { newId } from '@/client/new-id';
+import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
-import { itemLabel } from '@/core/menus/entries';
-import type { Menu } from '@/core/site/menu';
+import { EVERYWHERE } from '@/core/bands/follow';
+import { bandRangeText } from '@/core/bands/band';
+import type { IconName } from '@/core/icons/icons';
+import { itemLabel, menuEntries } from '@/core/menus/entries';
+import type { MenuEntry } from '@/core/pieces/piece';
+import type { Id } from '@/core/properties/id';
+import { MENU_LEVELS, type Menu } from '@/core/site/menu';
+import { Icon } from '@/ui/icon';
+import { editorSource } from '@/ui/sheet/editor-source';
 import { TextCell } from '@/ui/table/text-cell';
-import { itemSpot, treeRows, type ItemMove, type TreeRow } from './item-moves';
+import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
+import { treeRows } from '@/ui/tree/tree-rows';
+import { BandCell } from './band-cell';
+import { bandView } from './band-view';
 import { LinkCell } from './link-cell';
 import styles from './menus.module.css';
 
-const moves: { move: ItemMove; label: string; key: string; icon: ReactNode }[] = [
-  { move: 'up', label: 'up', key: 'ArrowUp', icon: <ArrowUpOutlined aria-hidden="true" /> },
-  { move: 'down', label: 'down', key: 'ArrowDown', icon: <ArrowDownOutlined aria-hidden="true" /> },
-  { move: 'out', label: 'a level out', key: 'ArrowLeft', icon: <MenuFoldOutlined aria-hidden="true" /> },
-  { move: 'in', label: 'a level in', key: 'ArrowRight', icon: <MenuUnfoldOutlined aria-hidden="true" /> },
-];
+interface MenuTreeProps {
+  menu: Menu;
+  /** The page that the preview stands on, whose items are marked. */
+  page: Id | null;
+  current: Id | null;
+  onCurrent(id: Id): void;
+  chosen: ReadonlySet<Id>;
+  onChosen(chosen: ReadonlySet<Id>): void;
+}
 
-/** The items of a menu, to label, move and remove. */
-export function MenuTree({ menu, onRemove }: { menu: Menu; onRemove(): void }) {
+/** Which items are marked on a page: as the page itself, or as on the way to it. */
+function marksOf(entries: readonly MenuEntry[]): Map<Id, 'page' | 'trail'> {
+  return new Map(
+    entries.flatMap((entry): [Id, 'page' | 'trail'][] => [
+      ...(entry.current === null ? [] : [[entry.id, entry.current] as [Id, 'page' | 'trail']]),
+      ...marksOf(entry.children),
+    ]),
+  );
+}
+
+const marks = {
+  page: { sign: '●', words: 'the page in the preview' },
+  trail: { sign: '○', words: 'on the way to the page in the preview' },
+} as const;
+
+/** The items of a menu as a tree with a column for each band. */
+export function MenuTree({ menu, page, current, onCurrent, chosen, onChosen }: MenuTreeProps) {
   const site = useSite();
   const edit = useEdit();
-  const { notification } = App.useApp();
-  const rows = useMemo(() => treeRows(menu), [menu]);
-  const move = (row: TreeRow, direction: ItemMove) => {
-    const spot = itemSpot(rows, row, direction, menu);
-    const reason = spot && edit([{ edit: 'moveItem', menu: menu.id, item: row.id, ...spot }]);
-    if (reason)
-      notification.warning({
-        title: 'The item stays where it is',
-        description: reason,
-        placement: 'bottomLeft',
-      });
-  };
-  const add = () =>
-    edit([
-      {
-        edit: 'addItem',
-        menu: menu.id,
-        item: { id: newId(), label: 'New item', link: { to: 'nothing' }, children: [] },
+  const source = useMemo(() => editorSource(site), [site]);
+  const rows = useMemo(() => treeRows(menu.top, (id) => menu.items[id]!.children), [menu]);
+  const byId = useMemo(() => new Map(rows.map((row) => [row.id, row])), [rows]);
+  const chain = useMemo(() => site.bands.map((band) => band.id), [site.bands]);
+  const marked = useMemo(() => {
+    const place = { page, band: site.bands[0]!.id, target: () => null };
+    return marksOf(menuEntries(site, menu, place));
+  }, [site, menu, page]);
+  const nameOf = (id: Id) => (menu.items[id] ? itemLabel(site, menu.items[id]) : '');
+
+  const columns: TreeColumn[] = [
+    {
+      key: 'label',
+      label: 'Label',
+      cell({ id }) {
+        const item = menu.items[id]!;
+        const icon = item.values.icon?.[EVERYWHERE] as IconName | null | undefined;
+        const badge = item.values.badge?.[EVERYWHERE] as string | undefined;
+        const mark = marked.get(id);
+        return (
+          <span className={styles.label}>
+            <TextCell
+              label={`Label of ${nameOf(id)}`}
+              text={item.label ?? ''}
+              placeholder={nameOf(id)}
+              keep={(text) =>
+                edit([{ edit: 'labelItem', menu: menu.id, item: id, label: text === '' ? null : text }])
+              }
+            />
+            {icon && <Icon name={icon} />}
+            {badge && <span className={styles.badge}>{badge}</span>}
+            {mark && (
+              <span
+                className={styles.mark}
+                title={marks[mark].words}
+                role="img"
+                aria-label={marks[mark].words}
+              >
+                {marks[mark].sign}
+              </span>
+            )}
+          </span>
+        );
       },
-    ]);
-  const press = (event: KeyboardEvent, row: TreeRow) => {
-    const found = event.altKey ? moves.find(({ key }) => key === event.key) : undefined;
-    if (!found) return;
-    event.preventDefault();
-    move(row, found.move);
-  };
+    },
+    {
+      key: 'target',
+      label: 'Leads to',
+      width: '24%',
+      cell: ({ id }) => <LinkCell menu={menu} item={menu.items[id]!} source={source} />,
+    },
+    ...site.bands.map((band): TreeColumn => ({
+      key: band.id,
+      label: <span title={bandRangeText(site.bands, band.id)}>{band.name}</span>,
+      width: '88px',
+      cell: (row) => (
+        <BandCell
+          {...{ menu, row, band, chain }}
+          name={nameOf(row.id)}
+          view={bandView(menu, row, byId, chain, band.id)}
+        />
+      ),
+    })),
+  ];
 
   return (
-    <section aria-label="Items" className={styles.tree}>
-      <div className={styles.head}>
-        <h2>
-          <TextCell
-            label="Name of the menu"
-            text={menu.name}
-            keep={(name) => edit([{ edit: 'renameMenu', menu: menu.id, name }])}
-          />
-        </h2>
-        <button type="button" className="plain" onClick={onRemove}>
-          Remove this menu
-        </button>
-      </div>
-      <p className="quiet">
-        <i>Slanted</i>: the title of the page. Click a label to give the item one of its own; empty it to take
-        the page’s title again.
-      </p>
-      <table className="rows" aria-label={`Items of ${menu.name}`}>
-        <thead>
-          <tr>
-            <th scope="col">Label</th>
-            <th scope="col">Leads to</th>
-            <th scope="col">Move (Alt and arrow keys)</th>
-            <th scope="col">
-              <span className="seen-by-readers-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => {
-            const item = menu.items[row.id]!;
-            const label = itemLabel(site, item);
-            return (
-              <tr key={row.id} onKeyDown={(event) => press(event, row)}>
-                <th scope="row" style={{ paddingInlineStart: 20 * (row.level - 1) }}>
-                  <TextCell
-                    label={`Label of ${label}`}
-                    text={item.label ?? ''}
-                    placeholder={label}
-                    keep={(text) =>
-                      edit([
-                        { edit: 'labelItem', menu: menu.id, item: row.id, label: text === '' ? null : text },
-                      ])
-                    }
-                  />
-                </th>
-                <td>
-                  <LinkCell menu={menu} item={item} />
-                </td>
-                <td>
-                  {moves.map(({ move: direction, label: words, icon }) => (
-                    <button
-                      key={direction}
-                      type="button"
-                      className="plain"
-                      aria-label={`Move ${label} ${words}`}
-                      title={`Move ${words}`}
-                      disabled={itemSpot(rows, row, direction, menu) === null}
-                      onClick={() => move(row, direction)}
-                    >
-                      {icon}
-                    </button>
-                  ))}
-                </td>
-                <td className={styles.actions}>
-                  <button
-                    type="button"
-                    className="plain"
-                    aria-label={`Remove ${label}`}
-                    onClick={() => edit([{ edit: 'removeItem', menu: menu.id, item: row.id }])}
-                  >
-                    Remove
-                  </button>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      <Button className={styles.add} onClick={add}>
-        Add an item
-      </Button>
-    </section>
+    <TreeTable
+      label={`Items of ${menu.name}`}
+      noun="item"
+      rows={rows}
+      columns={columns}
+      nameOf={nameOf}
+      current={current}
+      onCurrent={onCurrent}
+      chosen={chosen}
+      onChosen={onChosen}
+      mostLevels={MENU_LEVELS}
+      onMove={(items, spot) => edit([{ edit: 'moveItems', menu: menu.id, items, ...spot }])}
+      onRemove={(items) => edit([{ edit: 'removeItems', menu: menu.id, items }])}
+    />
   );
 }

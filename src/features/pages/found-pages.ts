@@ -1,7 +1,7 @@
 import type { Edit } from '@/core/edit';
-import type { FoundPage } from '@/core/formats/reading';
+import type { FoundPage } from '@/core/formats/pages/found-page';
 import { menuFromPages } from '@/core/menus/from-pages';
-import type { IdSource } from '@/core/site/defaults';
+import { newPage, type IdSource } from '@/core/site/defaults';
 import { pathKey, type Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 
@@ -13,12 +13,15 @@ export function takenPaths(site: Site): Map<string, string> {
 /** The edits that add pages as they were read, and a menu of them when one is named. */
 export function addFoundPages(found: readonly FoundPage[], menuName: string | null, ids: IdSource): Edit[] {
   const pageIds = found.map(() => ids());
-  const pages: Page[] = found.map(({ title, path, parent }, index) => ({
-    id: pageIds[index]!,
-    title,
-    path,
-    parent: parent === null ? null : pageIds[parent]!,
-  }));
+  const pages: Page[] = found.map(({ title, path, parent, tags }, index) =>
+    newPage({
+      id: pageIds[index]!,
+      title,
+      path,
+      tags,
+      parent: parent === null ? null : pageIds[parent]!,
+    }),
+  );
   const add: Edit = { edit: 'addPages', pages };
   return menuName === null
     ? [add]

@@ -4,13 +4,9 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { getFiles, type HandoverFile } from '@/client/api';
 import { useOpenSite, useSite } from '@/client/open-site-context';
+import { sizeText } from '@/ui/size-text';
 import { Screen } from '../shell/screen';
 import styles from './release.module.css';
-
-/** A size in bytes as a person reads it. */
-function sizeText(bytes: number): string {
-  return bytes < 1024 ? `${bytes} B` : `${(bytes / 1024).toFixed(1)} KB`;
-}
 
 /** The files of the site as they stand at this revision; null while they are on their way. */
 function useFiles(site: string, revision: number) {

@@ -5,6 +5,7 @@ export const sections = [
   { path: 'headers', label: 'Headers' },
   { path: 'drawers', label: 'Drawers' },
   { path: 'footers', label: 'Footers' },
+  { path: 'brand', label: 'Brand' },
   { path: 'release', label: 'Release' },
 ] as const;
 

@@ -8,10 +8,10 @@ import type { Site } from '@/core/site/site';
 /** The edits that make a drawer with this menu in it as a column, and let the menu's button open it. */
 export function makeDrawerFor(site: Site, at: AssemblyPlace, piece: Piece, ids: IdSource): Edit[] {
   const widest = site.bands[0]!.id;
-  const menu = piece.values.menu?.[EVERYWHERE] ?? null;
-  const name = typeof menu === 'string' ? `${site.menus[menu]!.name} drawer` : 'Menu drawer';
+  const menu = (piece.values.menu?.[widest] as string | null | undefined) ?? null;
+  const name = menu !== null ? `${site.menus[menu]!.name} drawer` : 'Menu drawer';
   const drawer = newAssembly('drawers', name, widest, ids);
-  const inside = newPiece(ids(), 'menu', { menu: { [EVERYWHERE]: menu }, shownAs: { [widest]: 'column' } });
+  const inside = newPiece(ids(), 'menu', { menu: { [widest]: menu }, shownAs: { [widest]: 'column' } });
   drawer.pieces[inside.id] = inside;
   drawer.bars[drawer.order[0]!]!.bays.start.push(inside.id);
   return [

@@ -5,10 +5,10 @@ import { bandChain } from '@/core/bands/band';
 import { pieceKind } from '@/core/pieces';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { settledValue, settledValues } from '@/core/resolve/settled-values';
+import { pieceTitle } from '@/core/site/uses';
 import { edgeBays, type Assembly, type Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import type { Selection } from './selection';
-import { pieceTitle } from './titles';
 import styles from './workbench.module.css';
 
 interface Showing {

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
+import { pieceTitle } from '@/core/site/uses';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
 import { drawerForButton } from './menu-drawer';
 import { movedSpot, spotBeside } from './plan/move';
@@ -7,8 +8,7 @@ import { startPiece } from './plan/new-piece';
 import { commonScale, viewsOf } from './preview/views';
 import { openedDrawer } from './preview/opened-drawer';
 import { heldSelection } from './selection';
-import { sheetColumns, sheetGroups } from './sheet/sheet-model';
-import { pieceTitle } from './titles';
+import { sheetColumns, sheetGroups } from '../sheet/sheet-model';
 
 const site = sampleSite();
 const header = site.headers.h!;

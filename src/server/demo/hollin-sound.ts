@@ -133,8 +133,8 @@ const titleOf = ({ link }: MenuItem) =>
   link.to === 'page' ? pages.find(({ id }) => id === link.page)!.title : null;
 
 /** Who holds a phone wants to know when the boat leaves and what it costs. */
-const phoneOrder = ['Sailings', 'Fares & tickets', 'Help'].map((title) =>
-  mainMenu.top.find((id) => titleOf(mainMenu.items[id]!) === title)!,
+const phoneOrder = ['Sailings', 'Fares & tickets', 'Help', 'Routes', 'On board', 'Visit the islands'].map(
+  (title) => mainMenu.top.find((id) => titleOf(mainMenu.items[id]!) === title)!,
 );
 
 const menus: Menu[] = [
@@ -142,8 +142,11 @@ const menus: Menu[] = [
   menuWith(
     menuOf('m-service', 'Service', pages, ['/freight', '/company', '/account'], false),
     pages,
-    [{ label: 'Deutsch', labels: { de: 'English' }, link: { to: 'language', language: 'de' } }],
-    { 'Freight & vehicles': { icon: 'truck' }, 'My account': { icon: 'user' }, Deutsch: { icon: 'globe' } },
+    [
+      { label: 'English', link: { to: 'language', language: 'en' } },
+      { label: 'Deutsch', link: { to: 'language', language: 'de' } },
+    ],
+    { 'Freight & vehicles': { icon: 'truck' }, 'My account': { icon: 'user' }, English: { icon: 'globe' } },
   ),
   menuWith(
     menuOf('m-footer', 'Footer', pages, ['/sailings', '/fares', '/help', '/company'], true),

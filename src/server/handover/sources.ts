@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { SiteFile } from '@/core/render/files';
-import { shippedFileName } from '@/core/brand/fonts';
+import { shippedFileName, type ShippedFile } from '@/core/brand/fonts';
 import { blobBytes } from '../bytes/blobs';
 import type { Db } from '../db/open';
 
@@ -13,12 +13,17 @@ export function runtimeScript(): string {
   return readFileSync(root('src/runtime/site.js'), 'utf8');
 }
 
+/** The bytes of a shipped font. */
+export function shippedFontBytes(font: ShippedFile): Buffer {
+  return readFileSync(path.join(fontFolder(font.family), 'files', shippedFileName(font)));
+}
+
 /** The bytes of a file of the hand-over. */
 export function fileBytes(db: Db, file: SiteFile): Buffer {
   if ('text' in file) return Buffer.from(file.text);
   if ('hash' in file) return blobBytes(db, file.hash);
   if ('fontLicence' in file) return readFileSync(path.join(fontFolder(file.fontLicence), 'LICENSE'));
-  return readFileSync(path.join(fontFolder(file.font.family), 'files', shippedFileName(file.font)));
+  return shippedFontBytes(file.font);
 }
 
 const mediaTypes: Record<string, string> = {

@@ -2,7 +2,7 @@
 
 import { CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
-import { ValueEditor } from './editors/value-editor';
+import { isEdited, ValueEditor } from './editors/value-editor';
 import type { SheetActions, SheetCell, SheetRow } from './model';
 import styles from './sheet.module.css';
 
@@ -50,11 +50,9 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
           value={cell.value}
           set={(value) => actions.set(row.name, cell.key, value, gesture)}
           close={close}
-          options={actions.options}
+          source={actions.source}
           makeLabel={actions.makeLabel}
-          make={() => {
-            if (row.editor.as === 'reference') actions.make(row.editor.to, row.name, cell.key);
-          }}
+          make={(to) => actions.make(to, row.name, cell.key)}
         />
       </td>
     );
@@ -68,7 +66,7 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
           className={`plain ${cell.own ? styles.own : cell.follows === null ? 'quiet' : styles.following}`}
           aria-label={`${label}: ${cell.text}, ${state}`}
           title={state}
-          onClick={open}
+          onClick={isEdited(row.editor) ? open : undefined}
           onKeyDown={(event) => {
             if (cell.own && (event.key === 'Delete' || event.key === 'Backspace'))
               actions.clear(row.name, cell.key);

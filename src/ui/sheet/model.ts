@@ -1,5 +1,6 @@
 import type { Editor } from '@/core/properties/kinds/kind';
 import type { ReferenceTarget } from '@/core/properties/reference';
+import type { EditorSource } from './editor-source';
 
 /** A column of the sheet: a band. */
 export interface SheetColumn {
@@ -36,19 +37,12 @@ export interface SheetGroup {
   rows: SheetRow[];
 }
 
-/** Something that a value can be chosen to point at. */
-export interface SheetOption {
-  value: string;
-  label: string;
-}
-
 /** What the sheet's editors ask of the screen that they stand on. */
 export interface SheetActions {
   /** Sets a value; gives the reason when it is refused. */
   set(property: string, cell: string, value: unknown, gesture: string): string | null;
   clear(property: string, cell: string): void;
-  /** What a reference may point at. */
-  options(to: ReferenceTarget): SheetOption[];
+  source: EditorSource;
   /** How a new target is made, in words; null where there is no way. */
   makeLabel(to: ReferenceTarget): string | null;
   /** Makes a new target and lets the value point at it. */

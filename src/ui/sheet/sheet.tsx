@@ -17,7 +17,7 @@ export function Sheet({ title, columns, groups, actions }: SheetProps) {
     <>
       <table className={`rows ${styles.sheet}`} aria-label={`Properties of ${title}`}>
         <colgroup>
-          <col className={styles.propertyColumn} />
+          <col className={columns.length === 1 ? styles.besideOne : styles.propertyColumn} />
           {columns.map((column) => (
             <col key={column.key} />
           ))}
@@ -59,7 +59,7 @@ export function Sheet({ title, columns, groups, actions }: SheetProps) {
           ))}
         </tbody>
       </table>
-      <p className={`quiet ${styles.legend}`}>
+      <p className={`quiet ${styles.legend}`} hidden={columns.length === 1}>
         <b className={styles.own}>set here</b> · <i className={styles.following}>follows a wider band</i> · as
         it comes · click a value to set it, clear it to follow again
       </p>

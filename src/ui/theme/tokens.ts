@@ -1,7 +1,7 @@
 import type { ThemeConfig } from 'antd';
 
 /** The colours of the look; the same values stand in theme.css as custom properties. */
-const look = {
+export const look = {
   paper: '#f7f3ea',
   sheet: '#fdfbf6',
   ink: '#26323a',

@@ -31,7 +31,12 @@ const links: Link[] = [
 ];
 
 /** A menu as nested labels and links, which every form can carry. */
-type Outline = { label: string; link: Link; children: Outline[] }[];
+interface OutlineEntry {
+  label: string;
+  link: Link;
+  children: OutlineEntry[];
+}
+type Outline = OutlineEntry[];
 
 function outline(menu: Pick<Menu, 'items' | 'top'>): Outline {
   const entry = (id: string): Outline[number] => {

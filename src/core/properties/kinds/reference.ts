@@ -1,4 +1,3 @@
-import * as v from 'valibot';
 import { idSchema, type Id } from '../id';
 import { referenceNouns, type ReferenceTarget } from '../reference';
 import type { Kind } from './kind';

@@ -1,5 +1,4 @@
 import type { AssemblyKind } from '@/core/properties/assembly';
-import { EVERYWHERE } from '@/core/bands/follow';
 import { newPiece, type IdSource } from '@/core/site/defaults';
 import type { Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -17,7 +16,7 @@ export function startPiece(site: Site, kind: string, into: AssemblyKind, ids: Id
   const [menu] = Object.keys(site.menus);
   const shownAs = menuShownAs[into];
   return newPiece(ids(), kind, {
-    ...(menu === undefined ? {} : { menu: { [EVERYWHERE]: menu } }),
+    ...(menu === undefined ? {} : { menu: { [site.bands[0]!.id]: menu } }),
     ...(shownAs === null ? {} : { shownAs: { [site.bands[0]!.id]: shownAs } }),
   });
 }

@@ -15,7 +15,7 @@ function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage
   const placed = placedOnPage(site);
   if (kind === 'headers') return { ...placed, header: assembly };
   if (kind === 'footers') return { ...placed, footer: assembly };
-  return { ...placed, drawers: [assembly] };
+  return { ...placed, drawers: [assembly.id] };
 }
 
 /** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */

@@ -5,15 +5,13 @@ import { useSite } from '@/client/open-site-context';
 import type { Place } from '@/core/edit/place';
 import { Sheet } from '@/ui/sheet/sheet';
 import styles from '../workbench.module.css';
-import { useArtworkUpload } from './artwork-upload';
-import { sheetColumns, sheetGroups } from './sheet-model';
+import { sheetColumns, sheetGroups } from '../../sheet/sheet-model';
 import { useSheetActions } from './use-sheet-actions';
 
 /** The sheet of what is selected. */
 export function SheetPanel({ title, place }: { title: string; place: Place }) {
   const site = useSite();
-  const upload = useArtworkUpload(place);
-  const actions = useSheetActions(place, upload.ask);
+  const { actions, inputs } = useSheetActions(place);
   const columns = useMemo(() => sheetColumns(site.bands), [site.bands]);
   const groups = useMemo(() => sheetGroups(site, place), [site, place]);
   return (
@@ -28,7 +26,7 @@ export function SheetPanel({ title, place }: { title: string; place: Place }) {
       ) : (
         <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>
       )}
-      {upload.input}
+      {inputs}
     </section>
   );
 }

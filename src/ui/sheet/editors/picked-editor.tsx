@@ -1,19 +1,34 @@
 'use client';
 
 import { Select } from 'antd';
-import { useState } from 'react';
-import { colourRoleLabels, colourRoles } from '@/core/brand/colour-roles';
+import { useState, type ReactNode } from 'react';
+import { iconNames } from '@/core/icons/icons';
 import type { Editor } from '@/core/properties/kinds/kind';
-import { addressProblem, type Link } from '@/core/properties/link';
-import type { SheetOption } from '../model';
+import { Icon } from '../../icon';
+import type { SheetOption } from '../editor-source';
 import type { EditorProps } from './editor-props';
 import styles from '../sheet.module.css';
 
-/** The values of the entries that are not targets; no id holds a blank. */
+/** The values of entries that stand for no target; no id holds a blank. */
 const NONE = 'no target';
 const MAKE = 'make one';
 
-/** A list that stands open at once and closes the cell when a value is picked. */
+/** An entry of a list, with what stands for it. */
+interface PickedOption extends SheetOption {
+  sign?: ReactNode;
+}
+
+function entry({ label, swatch, sign }: PickedOption): ReactNode {
+  return (
+    <span className={styles.entry}>
+      {swatch && <span className={styles.swatch} style={{ background: swatch }} />}
+      {sign}
+      {label}
+    </span>
+  );
+}
+
+/** A list that stands open at once and closes the cell when a value is picked; a refusal is said below it. */
 function PickedEditor({
   label,
   value,
@@ -23,114 +38,36 @@ function PickedEditor({
 }: {
   label: string;
   value: string;
-  options: readonly SheetOption[];
-  pick(value: string): void;
+  options: readonly PickedOption[];
+  /** Gives the reason when the value is refused. */
+  pick(value: string): string | null;
   close(back?: boolean): void;
 }) {
   const [open, setOpen] = useState(true);
-  return (
-    <Select
-      autoFocus
-      size="small"
-      className={styles.select}
-      popupMatchSelectWidth={false}
-      aria-label={label}
-      open={open}
-      value={value}
-      options={[...options]}
-      showSearch={options.length > 8 ? { optionFilterProp: 'label' } : false}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (!next) close();
-      }}
-      onSelect={pick}
-      onInputKeyDown={(event) => event.key === 'Escape' && close()}
-    />
-  );
-}
-
-/** One of a few named values. */
-export function ChoiceEditor({
-  editor,
-  set,
-  ...props
-}: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
-  return <PickedEditor {...props} options={editor.options} pick={set} />;
-}
-
-/** A colour of the brand. */
-export function ColourEditor({ set, ...props }: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
-  const roles = colourRoles.map((role) => ({
-    value: role as string,
-    label: colourRoleLabels[role] as string,
-  }));
-  return <PickedEditor {...props} options={[...roles, { value: 'none', label: 'none' }]} pick={set} />;
-}
-
-/** A menu, a drawer or artwork, or none; a new one can be made on the spot. */
-export function ReferenceEditor({
-  editor,
-  value,
-  options,
-  makeLabel,
-  make,
-  set,
-  ...props
-}: EditorProps<Extract<Editor, { as: 'reference' }>, string | null>) {
-  const label = makeLabel(editor.to);
-  const offered = [
-    { value: NONE, label: 'none' },
-    ...options(editor.to),
-    ...(label ? [{ value: MAKE, label }] : []),
-  ];
-  const pick = (picked: string) => (picked === MAKE ? make() : set(picked === NONE ? null : picked));
-  return <PickedEditor {...props} value={value ?? NONE} options={offered} pick={pick} />;
-}
-
-/** A page of the site, or an address that is typed. */
-export function LinkEditor({
-  value,
-  set,
-  options,
-  close,
-  label,
-}: Pick<EditorProps<Editor, Link>, 'value' | 'set' | 'options' | 'close' | 'label'>) {
-  const [typed, setTyped] = useState('');
-  const pages = options('pages');
-  const address = typed.includes(':') ? [{ value: typed, label: `${typed} (address)` }] : [];
-  const current = value.to === 'page' ? value.page : value.to === 'address' ? value.address : NONE;
-  const known =
-    value.to === 'address' && typed === '' ? [{ value: value.address, label: value.address }] : [];
   const [problem, setProblem] = useState<string | null>(null);
-  const pick = (picked: string) => {
-    if (picked === NONE) return set({ to: 'nothing' });
-    if (pages.some((page) => page.value === picked)) return set({ to: 'page', page: picked });
-    return set({ to: 'address', address: picked });
-  };
   return (
     <span className={styles.editor}>
       <Select
         autoFocus
-        defaultOpen
         size="small"
         className={styles.select}
         popupMatchSelectWidth={false}
         aria-label={label}
-        value={current}
-        showSearch={{
-          optionFilterProp: 'label',
-          onSearch: (text) => {
-            setTyped(text.trim());
-            setProblem(null);
-          },
+        open={open}
+        value={value}
+        options={[...options]}
+        optionRender={({ data }) => entry(data as PickedOption)}
+        showSearch={options.length > 8 ? { optionFilterProp: 'label' } : false}
+        onOpenChange={(next) => {
+          setOpen(next);
+          if (!next && problem === null) close();
         }}
-        options={[{ value: NONE, label: 'nowhere' }, ...known, ...address, ...pages]}
-        notFoundContent="No such page. Type a full address, such as https://…"
-        onSelect={(picked: string) => {
-          const refused = address.some((each) => each.value === picked) ? addressProblem(picked) : null;
-          setProblem(refused ?? pick(picked));
-          if (!refused) close();
+        onSelect={(picked) => {
+          const refused = pick(picked);
+          setProblem(refused);
+          if (refused === null) close();
         }}
+        onInputKeyDown={(event) => event.key === 'Escape' && close()}
         onBlur={() => close()}
       />
       {problem !== null && (
@@ -140,4 +77,123 @@ export function LinkEditor({
       )}
     </span>
   );
+}
+
+/** What every editor that picks from a list hands on. */
+type Picked = { label: string; close(back?: boolean): void };
+
+/** One of a few named values. */
+export function ChoiceEditor({
+  editor,
+  value,
+  set,
+  label,
+  close,
+}: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
+  return <PickedEditor {...{ label, close, value }} options={editor.options} pick={set} />;
+}
+
+/** Yes or no. */
+export function FlagEditor({
+  editor,
+  value,
+  set,
+  label,
+  close,
+}: EditorProps<Extract<Editor, { as: 'flag' }>, boolean>) {
+  const options = [
+    { value: 'no', label: editor.no },
+    { value: 'yes', label: editor.yes },
+  ];
+  return (
+    <PickedEditor
+      {...{ label, close, options }}
+      value={value ? 'yes' : 'no'}
+      pick={(picked) => set(picked === 'yes')}
+    />
+  );
+}
+
+/** A colour of the brand. */
+export function ColourEditor({
+  value,
+  set,
+  label,
+  close,
+  source,
+}: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
+  const options = [...source.options('colours'), { value: 'none', label: 'none' }];
+  return <PickedEditor {...{ label, close, value, options }} pick={set} />;
+}
+
+/** A font family, shipped or uploaded. */
+export function FamilyEditor({
+  value,
+  set,
+  label,
+  close,
+  source,
+}: EditorProps<Extract<Editor, { as: 'family' }>, string>) {
+  return <PickedEditor {...{ label, close, value }} options={source.families()} pick={set} />;
+}
+
+/** A value that may be none, beside the ones that are offered. */
+function OpenEditor({
+  value,
+  none,
+  options,
+  set,
+  ...props
+}: Picked & {
+  value: string | null;
+  none: string;
+  options: readonly PickedOption[];
+  set(value: string | null): string | null;
+}) {
+  return (
+    <PickedEditor
+      {...props}
+      value={value ?? NONE}
+      options={[{ value: NONE, label: none }, ...options]}
+      pick={(picked) => set(picked === NONE ? null : picked)}
+    />
+  );
+}
+
+/** A sign of the shipped set, or none. */
+export function IconEditor({
+  value,
+  set,
+  label,
+  close,
+}: EditorProps<Extract<Editor, { as: 'icon' }>, string | null>) {
+  const options = iconNames.map((name) => ({
+    value: name as string,
+    label: name.replaceAll('-', ' '),
+    sign: <Icon name={name} />,
+  }));
+  return <OpenEditor {...{ label, close, value, options, set }} none="none" />;
+}
+
+/** A part of the site or its brand; where the value may be left open, also none; a new one can be made on the spot. */
+export function ReferenceEditor({
+  editor,
+  value,
+  source,
+  makeLabel,
+  make,
+  set,
+  label,
+  close,
+}: EditorProps<Extract<Editor, { as: 'reference' }>, string | null>) {
+  const making = makeLabel(editor.to);
+  const options = [...source.options(editor.to), ...(making ? [{ value: MAKE, label: making }] : [])];
+  const pick = (picked: string | null) => {
+    if (picked !== MAKE) return set(picked);
+    make(editor.to);
+    return null;
+  };
+  if (editor.open === undefined)
+    return <PickedEditor {...{ label, close, options, pick }} value={value ?? NONE} />;
+  return <OpenEditor {...{ label, close, value, options }} none={editor.open} set={pick} />;
 }

@@ -7,7 +7,7 @@ import { commitResponse } from '@/server/sites/commit-response';
 
 const bodySchema = v.strictObject({
   base: v.pipe(v.number(), v.integer(), v.minValue(0)),
-  edits: v.pipe(v.array(editSchema), v.minLength(1, 'There is no edit in this request.'), v.maxLength(200)),
+  edits: v.pipe(v.array(editSchema), v.minLength(1, 'There is no edit in this request.'), v.maxLength(5000)),
   group: v.nullable(v.pipe(v.string(), v.maxLength(40))),
   batch: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
 });

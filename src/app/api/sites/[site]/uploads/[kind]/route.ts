@@ -13,7 +13,10 @@ const bodySchema = v.strictObject({
   base64: v.pipe(v.string(), v.base64('The bytes have to be sent as base64.')),
 });
 
-const ingestions: Record<string, (bytes: Buffer, name: string) => Ingestion<unknown> | Promise<Ingestion<unknown>>> = {
+const ingestions: Record<
+  string,
+  (bytes: Buffer, name: string) => Ingestion<unknown> | Promise<Ingestion<unknown>>
+> = {
   artwork: ingestArtwork,
   fonts: ingestFont,
   files: ingestFile,

@@ -1,14 +1,14 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
-import type { ColourRole } from '@/core/brand/colour-roles';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { findPlace, type Place } from '@/core/edit/place';
-import { itemLabel } from '@/core/menus/entries';
 import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
 import { settledValue } from '@/core/resolve/settled-values';
+import { partName } from '@/core/site/parts';
+import { seenColour } from '@/core/site/seen-colour';
 import type { Site } from '@/core/site/site';
 import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
-import { referenceOptions } from '@/ui/sheet/reference-options';
+import { linkWords } from '@/ui/sheet/editor-source';
 
 /** A column for each band. */
 export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
@@ -18,16 +18,17 @@ export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
 /** A value in words, with the names of what it points at. */
 function valueText(site: Site, { kind }: Property, value: unknown): string {
   const { editor } = kind;
-  if (editor.as === 'link')
-    return itemLabel(site, { id: '', label: null, link: value as Link, children: [] }) || 'nowhere';
-  if (editor.as === 'reference')
-    return referenceOptions(site, editor.to).find((option) => option.value === value)?.label ?? 'none';
+  if (editor.as === 'link') return linkWords(site, value as Link);
+  if (value === null && editor.open !== undefined) return editor.open;
+  if (editor.as === 'reference') return partName(site, editor.to, value as string) ?? 'gone';
+  if (editor.as === 'colour' && value !== 'none') return partName(site, 'colours', value as string) ?? 'gone';
+  if (editor.as === 'family') return partName(site, 'fonts', value as string) ?? kind.text(value);
   const text = kind.text(value);
   return text === '' ? (editor.as === 'text' && editor.placeholder) || '–' : text;
 }
 
 function swatchOf(site: Site, { kind }: Property, value: unknown): string | null {
-  return kind.editor.as === 'colour' && value !== 'none' ? site.brand.colours[value as ColourRole] : null;
+  return kind.editor.as === 'colour' && value !== 'none' ? seenColour(site, value as string) : null;
 }
 
 function cellOf(site: Site, values: Values, property: Property, cell: string): SheetCell {

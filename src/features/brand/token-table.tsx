@@ -1,0 +1,129 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { newId } from '@/client/new-id';
+import { useEdit, useSite } from '@/client/open-site-context';
+import { tokenKindOf } from '@/core/brand/tokens';
+import type { Token, TokenFamily } from '@/core/brand/tokens/token-kind';
+import type { Id } from '@/core/properties/id';
+import { allUses } from '@/core/site/uses';
+import { TextCell } from '@/ui/table/text-cell';
+import { RemoveToken } from './remove-token';
+import { tokenName, tokenNamed } from './token-names';
+import { TokenSample } from './token-sample';
+import styles from './brand.module.css';
+
+/** A name that no token of these has yet. */
+function freeName(noun: string, taken: readonly string[]): string {
+  const base = noun.charAt(0).toUpperCase() + noun.slice(1);
+  let count = 1;
+  while (taken.includes(`${base} ${count}`)) count += 1;
+  return `${base} ${count}`;
+}
+
+interface TokenTableProps {
+  family: TokenFamily;
+  title: string;
+  /** Lists only those that every site has, or only those that were added; without it, all. */
+  only?: 'standard' | 'added';
+}
+
+/** The tokens of a family, to name, set, add and remove. */
+export function TokenTable({ family, title, only }: TokenTableProps) {
+  const site = useSite();
+  const edit = useEdit();
+  const [removing, setRemoving] = useState<Id | null>(null);
+  const kind = tokenKindOf(family);
+  const all = Object.values(site.brand[family] as Record<Id, Token>);
+  const fixed = new Set(kind.standard.map(({ id }) => id));
+  const tokens = all.filter(({ id }) => only === undefined || fixed.has(id) === (only === 'standard'));
+  const counts = useMemo(() => {
+    const byId = new Map<Id, number>();
+    for (const use of allUses(site)) if (use.to === family) byId.set(use.id, (byId.get(use.id) ?? 0) + 1);
+    return byId;
+  }, [site, family]);
+  const nameOf = tokenName(site);
+  const keep = (token: Token) => (text: string) => {
+    const reading = kind.read(text, tokenNamed(site));
+    if (!reading.ok) return reading.reason;
+    return edit([{ edit: 'changeToken', family, token: token.id, value: reading.value }]);
+  };
+  const add = () => {
+    const name = freeName(
+      kind.noun,
+      all.map((token) => token.name),
+    );
+    edit([{ edit: 'addToken', family, token: { id: newId(), name, value: kind.standard.at(-1)!.value } }]);
+  };
+  return (
+    <div>
+      <table className="rows" aria-label={title}>
+        <colgroup>
+          <col style={{ inlineSize: 40 }} />
+          <col style={{ inlineSize: '34%' }} />
+          <col />
+          <col style={{ inlineSize: 60 }} />
+          <col style={{ inlineSize: 76 }} />
+        </colgroup>
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="seen-by-readers-only">Look</span>
+            </th>
+            <th scope="col">Name</th>
+            <th scope="col">Value</th>
+            <th scope="col">Uses</th>
+            <th scope="col">
+              <span className="seen-by-readers-only">Actions</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {tokens.map((token) => (
+            <tr key={token.id}>
+              <td>
+                <TokenSample site={site} family={family} token={token} />
+              </td>
+              <th scope="row">
+                <TextCell
+                  label={`Name of ${token.name}`}
+                  text={token.name}
+                  keep={(name) => edit([{ edit: 'changeToken', family, token: token.id, name }])}
+                />
+              </th>
+              <td className="figures">
+                <TextCell
+                  label={`Value of ${token.name}`}
+                  text={kind.text(token.value, nameOf)}
+                  keep={keep(token)}
+                />
+              </td>
+              <td className="figures quiet">{counts.get(token.id) ?? (fixed.has(token.id) ? '' : '–')}</td>
+              <td className={styles.actions}>
+                {!fixed.has(token.id) && (
+                  <button
+                    type="button"
+                    className="plain"
+                    aria-label={`Remove ${token.name}`}
+                    onClick={() => setRemoving(token.id)}
+                  >
+                    Remove…
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {only !== 'standard' && (
+        <Button size="small" className={styles.add} onClick={add}>
+          Add {/^[aeiou]/.test(kind.noun) ? 'an' : 'a'} {kind.noun}
+        </Button>
+      )}
+      {removing !== null && site.brand[family][removing] && (
+        <RemoveToken family={family} token={removing} onClose={() => setRemoving(null)} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { ArrowDownOutlined, ArrowUpOutlined, EyeInvisibleOutlined, EyeOutlined } from '@ant-design/icons';
+import type { KeyboardEvent } from 'react';
+import { useEdit } from '@/client/open-site-context';
+import type { Band } from '@/core/bands/band';
+import type { Menu } from '@/core/site/menu';
+import type { TreeRow } from '@/ui/tree/tree-rows';
+import { holderPlace, stepInBand, type BandView } from './band-view';
+import styles from './menus.module.css';
+
+interface BandCellProps {
+  menu: Menu;
+  row: TreeRow;
+  /** What the item is called. */
+  name: string;
+  band: Band;
+  chain: readonly string[];
+  view: BandView;
+}
+
+/** Whether an item shows in a band, and its place there: set here in bold, following in grey italics. */
+export function BandCell({ menu, row, name, band, chain, view }: BandCellProps) {
+  const edit = useEdit();
+  const widest = band.id === chain[0];
+  const place = { on: 'item' as const, menu: menu.id, item: row.id };
+  const value = view.shown ? 'hidden' : 'shown';
+  const toggle = () => edit([{ edit: 'setValue', place, property: 'shown', cell: band.id, value }]);
+  const clearShown = () => edit([{ edit: 'clearValue', place, property: 'shown', cell: band.id }]);
+  const clearOrder = () =>
+    edit([{ edit: 'clearValue', place: holderPlace(menu, row.parent), property: 'order', cell: band.id }]);
+  const step = (by: -1 | 1) => {
+    const move = stepInBand(menu, row, chain, band.id, by);
+    if (move) edit([move]);
+  };
+  const press = (event: KeyboardEvent) => {
+    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key] as -1 | 1 | undefined;
+    if (event.altKey && by) step(by);
+    else if (event.key === 'Delete' || event.key === 'Backspace') {
+      if (view.shownHere) clearShown();
+      if (view.orderedHere) clearOrder();
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const state = view.hiddenAbove ? 'hidden with what it stands below' : view.shown ? 'shown' : 'hidden';
+  const own = view.shownHere || widest;
+  return (
+    <span className={styles.bandCell} onKeyDown={press}>
+      <button
+        type="button"
+        className={`plain ${own ? styles.own : styles.following} ${view.hiddenAbove ? styles.off : ''}`}
+        aria-label={`${name}, ${band.name}: ${state}${own ? '' : ', follows'}`}
+        title={`${view.shown ? 'Hide' : 'Show'} on ${band.name}. Alt and up or down: its place there. Delete: follow the wider band`}
+        onClick={toggle}
+      >
+        {view.shown ? <EyeOutlined aria-hidden="true" /> : <EyeInvisibleOutlined aria-hidden="true" />}
+        {view.shown && !view.hiddenAbove && (
+          <span
+            className={`figures ${view.orderedHere || widest ? styles.own : styles.following}`}
+            aria-label={`place ${view.place}`}
+          >
+            {view.place}
+          </span>
+        )}
+      </button>
+      <span className={styles.steps}>
+        {([-1, 1] as const).map((by) => (
+          <button
+            key={by}
+            type="button"
+            className="plain"
+            tabIndex={-1}
+            aria-label={`Move ${name} ${by < 0 ? 'up' : 'down'} on ${band.name}${widest ? '' : ' only'}`}
+            disabled={stepInBand(menu, row, chain, band.id, by) === null}
+            onClick={() => step(by)}
+          >
+            {by < 0 ? <ArrowUpOutlined aria-hidden="true" /> : <ArrowDownOutlined aria-hidden="true" />}
+          </button>
+        ))}
+      </span>
+    </span>
+  );
+}

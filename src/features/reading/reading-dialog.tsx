@@ -1,0 +1,168 @@
+'use client';
+
+import { Button, Checkbox, Input, Modal, Select } from 'antd';
+import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
+import type { LineProblem, Reading } from '@/core/formats/reading';
+import { FileField, type FileFieldHandle } from '@/ui/file-field';
+import styles from './reading.module.css';
+
+/** Something that was understood, as a line of the list. */
+export interface UnderstoodLine {
+  depth: number;
+  label: string;
+  /** Beside the label, in figures: a path, a value. */
+  detail: string;
+}
+
+interface ReadingDialogProps<T> {
+  title: string;
+  /** What can be pasted, in a sentence; it labels the field. */
+  prompt: string;
+  placeholder: string;
+  /** The endings of files that can be opened. */
+  accept: string;
+  openLabel: string;
+  /** The forms that are read; the first that a text looks like is taken unless one is chosen. */
+  formats: readonly { id: string; name: string; looksLike(text: string): boolean }[];
+  read(format: string, text: string): Reading<T>;
+  /** What was understood but will not be all of what the text says. */
+  losses?(found: readonly T[]): LineProblem[];
+  describe(found: T, index: number, all: readonly T[]): UnderstoodLine;
+  /** One of the things, and several, in words: `page`, `pages`. */
+  nouns: [one: string, several: string];
+  /** What is chosen besides, below the list. */
+  children?(found: readonly T[]): ReactNode;
+  /** Whether what is chosen besides is complete. */
+  ready?: boolean;
+  /** Takes it in; gives the reason when it is refused. */
+  onAdd(found: readonly T[]): string | null;
+  onClose(): void;
+}
+
+/** The most lines that are listed; more would only be scrolled past. */
+const MOST_LISTED = 500;
+
+function Problems({ label, problems }: { label: string; problems: readonly LineProblem[] }) {
+  return (
+    <ul className={styles.problems} aria-label={label} tabIndex={0}>
+      {problems.slice(0, MOST_LISTED).map((problem) => (
+        <li key={`${problem.line} ${problem.reason}`}>
+          Line {problem.line}: {problem.reason}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** A dialog that reads a text, shows line by line what it understood and what not, and only then takes it in. */
+export function ReadingDialog<T>(props: ReadingDialogProps<T>) {
+  const { formats, nouns, ready = true } = props;
+  const [text, setText] = useState('');
+  const [chosenFormat, setChosenFormat] = useState<string | null>(null);
+  const [leaveOut, setLeaveOut] = useState(false);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const file = useRef<FileFieldHandle>(null);
+  const later = useDeferredValue(text);
+  const format = chosenFormat ?? formats.find((each) => each.looksLike(later))!.id;
+  const { read, losses } = props;
+  // Typing goes on while a long text is read.
+  const reading = useMemo(
+    () => (later.trim() === '' ? { found: [], problems: [] } : read(format, later)),
+    [later, format, read],
+  );
+  const { found, problems } = reading;
+  const lost = losses?.(found) ?? [];
+  const enough = problems.length === 0 || leaveOut;
+  const countText = (count: number) => `${count} ${nouns[count === 1 ? 0 : 1]}`;
+  const add = () => {
+    const reason = props.onAdd(found);
+    setRefusal(reason);
+    if (reason === null) props.onClose();
+  };
+
+  return (
+    <Modal
+      title={props.title}
+      open
+      onCancel={props.onClose}
+      width={920}
+      centered
+      okText={`Add ${countText(found.length)}`}
+      okButtonProps={{ disabled: found.length === 0 || !enough || !ready || later !== text }}
+      onOk={add}
+    >
+      <div className={styles.reading}>
+        <div>
+          <label htmlFor="reading-text">{props.prompt}</label>
+          <Input.TextArea
+            id="reading-text"
+            autoFocus
+            style={{ fontFamily: 'var(--figures)', fontSize: 12 }}
+            value={text}
+            rows={16}
+            placeholder={props.placeholder}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <div className={styles.from}>
+            <Button onClick={() => file.current?.ask()}>{props.openLabel}</Button>
+            {formats.length > 1 && (
+              <Select
+                aria-label="Read as"
+                value={format}
+                options={formats.map(({ id, name }) => ({ value: id, label: `read as ${name}` }))}
+                popupMatchSelectWidth={false}
+                onChange={setChosenFormat}
+              />
+            )}
+          </div>
+          <FileField
+            ref={file}
+            label="File to read"
+            accept={props.accept}
+            onFile={(chosen) => {
+              setChosenFormat(null);
+              void chosen.text().then(setText);
+            }}
+          />
+        </div>
+        <div aria-live="polite">
+          <h2>{text.trim() === '' ? 'What will be added' : `${countText(found.length)} understood`}</h2>
+          {text.trim() === '' && (
+            <p className="quiet">
+              Paste on the left; what is understood of it shows here before anything is added.
+            </p>
+          )}
+          {problems.length > 0 && <Problems label="Problems" problems={problems} />}
+          {found.length > 0 && (
+            <ul className={styles.found} aria-label={`${nouns[1]} understood`} tabIndex={0}>
+              {found.slice(0, MOST_LISTED).map((each, index) => {
+                const { depth, label, detail } = props.describe(each, index, found);
+                return (
+                  <li key={index} style={{ paddingInlineStart: depth * 16 }}>
+                    {label} <span className="figures quiet">{detail}</span>
+                  </li>
+                );
+              })}
+              {found.length > MOST_LISTED && <li className="quiet">and {found.length - MOST_LISTED} more</li>}
+            </ul>
+          )}
+          {lost.length > 0 && <Problems label="Not as it says" problems={lost} />}
+          {props.children?.(found)}
+          {problems.length > 0 && found.length > 0 && (
+            <Checkbox checked={leaveOut} onChange={(event) => setLeaveOut(event.target.checked)}>
+              Leave out what was not understood ({problems.length}), and add the rest
+            </Checkbox>
+          )}
+          {problems.length > 0 && !leaveOut && found.length > 0 && (
+            <p>Nothing is added until every line is right, or left out.</p>
+          )}
+          {refusal && (
+            <p role="alert" className={styles.refusal}>
+              {refusal}
+            </p>
+          )}
+        </div>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useEdit, useSite } from '@/client/open-site-context';
+import type { Edit } from '@/core/edit';
+import type { Place } from '@/core/edit/place';
+import type { ReferenceTarget } from '@/core/properties/reference';
+import type { SheetActions } from '@/ui/sheet/model';
+import { editorSource } from '@/ui/sheet/editor-source';
+
+/** How something new comes about for a value to point at: what it is called in the list, and what is done. */
+export interface Maker {
+  label: string;
+  make(property: string, cell: string): void;
+}
+
+/** What the sheet’s editors do to the values at a place of the open site. */
+export function useValueActions(
+  place: Place,
+  makers: Partial<Record<ReferenceTarget, Maker>> = {},
+  /** Edits that have to go with setting a value. */
+  besides: (property: string, value: unknown) => Edit[] = () => [],
+): SheetActions {
+  const site = useSite();
+  const edit = useEdit();
+  const source = useMemo(() => editorSource(site), [site]);
+  return {
+    source,
+    set: (property, cell, value, gesture) =>
+      edit([{ edit: 'setValue', place, property, cell, value }, ...besides(property, value)], gesture),
+    clear: (property, cell) => void edit([{ edit: 'clearValue', place, property, cell }]),
+    makeLabel: (to) => makers[to]?.label ?? null,
+    make: (to, property, cell) => makers[to]?.make(property, cell),
+  };
+}
