@@ -12,6 +12,8 @@ export default defineConfig({
   testDir: 'tests',
   workers: 2,
   timeout: 60_000,
+  // Two browsers and the server share two cores.
+  expect: { timeout: 10_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : 'list',
   use: {

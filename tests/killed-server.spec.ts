@@ -42,7 +42,14 @@ test.afterEach(async () => {
 
 /** Adds a page and says whether it was acknowledged. */
 async function addPage(index: number): Promise<boolean> {
-  const page = { id: `k${index}`, title: `Page ${index}`, path: `/killed/${index}`, parent: null };
+  const page = {
+    id: `k${index}`,
+    title: `Page ${index}`,
+    path: `/killed/${index}`,
+    parent: null,
+    titles: {},
+    tags: [],
+  };
   const body = { base: 0, edits: [{ edit: 'addPages', pages: [page] }], group: null, batch: `k${index}` };
   // Every edit adds to the same order of pages, so each has to know of the one before it.
   const standing = await fetch(`${origin}/api/sites/orrery-house/changes?since=0`).then((response) =>

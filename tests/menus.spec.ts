@@ -6,6 +6,10 @@ let id: string;
 test.beforeEach(async ({ page, request }) => {
   id = await copyOfDemo(request);
   await page.goto(`/sites/${id}/menus`);
+  // The views are drawn by the browser, so the screen has come to life with them.
+  await expect(
+    page.frameLocator('iframe[title="Main on Desktop"]').locator('.menu-list:visible'),
+  ).toBeVisible();
 });
 
 const tree = (page: Page, menu: string) => page.getByRole('treegrid', { name: `Items of ${menu}` });

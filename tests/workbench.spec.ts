@@ -115,7 +115,7 @@ test('a piece is moved by keys and keeps the focus', async ({ page }) => {
 
 test('pieces are hidden in one band and not in the others', async ({ page }) => {
   const table = page.getByRole('region', { name: 'Which piece shows where' });
-  await table.getByRole('button', { name: 'Logo, Tablet: artwork' }).click();
+  await table.getByRole('button', { name: 'Logo, Tablet: full' }).click();
   await expect(view(page, 'Tablet').locator('header .logo')).toBeHidden();
   await expect(view(page, 'Desktop').locator('header .logo')).toBeVisible();
   await expect(table.getByRole('button', { name: 'Logo, Phone: hidden' })).toBeVisible();
@@ -244,7 +244,7 @@ test('a link to an address with a script in it is refused in the cell', async ({
   await chip(page, 'Button').click();
   await openCell(page, 'Leads to', 'every width');
   await page.keyboard.type('javascript:alert(1)');
-  await pick(page, 'javascript:alert(1)');
-  await expect(page.getByRole('alert').filter({ hasText: 'A link may not use javascript:' })).toBeVisible();
+  await expect(page.getByText('A link may not use javascript:')).toBeVisible();
+  await page.keyboard.press('Enter');
   expect((await storedSite(request, id)).standing.revision).toBe(0);
 });

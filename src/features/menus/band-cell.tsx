@@ -37,8 +37,9 @@ export function BandCell({ menu, row, name, band, chain, view }: BandCellProps) 
     const by = { ArrowUp: -1, ArrowDown: 1 }[event.key] as -1 | 1 | undefined;
     if (event.altKey && by) step(by);
     else if (event.key === 'Delete' || event.key === 'Backspace') {
+      // One at a time: the order is that of its neighbours too.
       if (view.shownHere) clearShown();
-      if (view.orderedHere) clearOrder();
+      else if (view.orderedHere) clearOrder();
     } else return;
     event.preventDefault();
     event.stopPropagation();

@@ -47,7 +47,7 @@ test('the sheet says names instead of ids, and has one cell for what is the same
   const link = sheetGroups(site, { on: 'piece', ...at, piece: 'button' })
     .flatMap((group) => group.rows)
     .find((row) => row.name === 'link')!;
-  expect(link.cells[0]!.text).toBe('Boats');
+  expect(link.cells[0]!.text).toBe('/boats');
 });
 
 test('the sheet of what is gone is empty', () => {
@@ -72,7 +72,7 @@ test('a menu button without a drawer gets the first there is, or one made for it
   if (!outcome.ok) throw new Error(outcome.reason);
   const [drawer] = Object.values(outcome.site.drawers);
   expect(Object.values(drawer!.pieces)[0]!.values).toEqual({
-    menu: { all: 'm' },
+    menu: { desktop: 'm' },
     shownAs: { desktop: 'column' },
   });
   expect(outcome.site.headers.h!.pieces.menu!.values.opens).toEqual({ all: drawer!.id });
@@ -84,10 +84,10 @@ test('a menu button that opens a drawer already keeps it', () => {
 
 test('a new menu shows the first menu in the form that suits its place', () => {
   expect(startPiece(site, 'menu', 'footers', countedIds()).values).toEqual({
-    menu: { all: 'm' },
+    menu: { desktop: 'm' },
     shownAs: { desktop: 'columns' },
   });
-  expect(startPiece(site, 'menu', 'headers', countedIds()).values).toEqual({ menu: { all: 'm' } });
+  expect(startPiece(site, 'menu', 'headers', countedIds()).values).toEqual({ menu: { desktop: 'm' } });
 });
 
 test('a drawer can be opened only where the menu is a menu button', () => {

@@ -21,16 +21,19 @@ let gestures = 0;
 export function Cell({ row, cell, where, span, actions }: CellProps) {
   const [gesture, setGesture] = useState<string | null>(null);
   const before = useRef<SheetCell>(cell);
+  /** Whether this editing changed the value; the cell itself may be drawn a little later. */
+  const changed = useRef(false);
   const shown = useRef<HTMLButtonElement>(null);
   const label = `${row.label}, ${where}`;
   const state = cell.own ? 'set here' : cell.follows === null ? 'as it comes' : `follows ${cell.follows}`;
 
   const open = () => {
     before.current = cell;
+    changed.current = false;
     setGesture(`sheet-${Date.now()}-${(gestures += 1)}`);
   };
   const close = (back?: boolean) => {
-    if (gesture !== null && back && cell.value !== before.current.value) {
+    if (gesture !== null && back && changed.current) {
       if (before.current.own) actions.set(row.name, cell.key, before.current.value, gesture);
       else actions.clear(row.name, cell.key);
     }
@@ -48,7 +51,11 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
           label={label}
           editor={row.editor}
           value={cell.value}
-          set={(value) => actions.set(row.name, cell.key, value, gesture)}
+          set={(value) => {
+            const refused = actions.set(row.name, cell.key, value, gesture);
+            changed.current ||= refused === null;
+            return refused;
+          }}
           close={close}
           source={actions.source}
           makeLabel={actions.makeLabel}
