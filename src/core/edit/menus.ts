@@ -1,3 +1,4 @@
+import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { idSchema, type Id } from '../properties/id';
 import { linkSchema } from '../properties/link';
@@ -23,7 +24,9 @@ function orderBelow(menu: Menu, parent: Id | null): Id[] | undefined {
 }
 
 /** The item that each item stands below; null for the top ones. */
-function parents(menu: Menu): Map<Id, Id | null> {
+function parents(draft: Menu): Map<Id, Id | null> {
+  // Looking at every item of a draft would make a draft of each.
+  const menu = isDraft(draft) ? current(draft) : draft;
   return new Map([
     ...menu.top.map((id) => [id, null] as const),
     ...Object.values(menu.items).flatMap((item) => item.children.map((child) => [child, item.id] as const)),

@@ -16,7 +16,7 @@ const UPLOADED_FALLBACK = 'system-ui, sans-serif';
 export type BrandNames = ReadonlyMap<Id, string>;
 
 /** Names the brand’s custom properties: standard ones by their ids, added ones by their names, each once. */
-export function brandNames(brand: Brand): BrandNames {
+function brandNames(brand: Brand): BrandNames {
   const unique = namer(new Set(['content-width', 'gutter']));
   const families = [
     ...tokenKinds.map(({ standard, prefix, family }) => ({ standard, prefix, things: brand[family] })),
@@ -40,8 +40,19 @@ function familyStack(site: Site, id: Id): string {
   return `${cssString(name)}, ${shipped?.fallback ?? UPLOADED_FALLBACK}`;
 }
 
-/** How the stylesheet names the parts of this site’s brand. */
-export function cssNames(site: Site, names: BrandNames): CssNames {
+const known = new WeakMap<Brand, { fonts: Site['fonts']; brand: BrandNames; css: CssNames }>();
+
+/** How the stylesheet names the parts of this site’s brand: the same object as long as brand and fonts are the same. */
+export function cssNames(site: Site): { brand: BrandNames; css: CssNames } {
+  const kept = known.get(site.brand);
+  if (kept?.fonts === site.fonts) return kept;
+  const brand = brandNames(site.brand);
+  const made = { fonts: site.fonts, brand, css: namesIn(site, brand) };
+  known.set(site.brand, made);
+  return made;
+}
+
+function namesIn(site: Site, names: BrandNames): CssNames {
   return {
     token: (id) => `var(--${names.get(id)!})`,
     typeStyle: (id, part) => `var(--${names.get(id)!}-${part})`,

@@ -7,7 +7,7 @@ import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve
 import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
 import { assemblyCss, resetCss } from './base-css';
-import { brandNames, cssNames, tokenDeclarations } from './css-names';
+import { cssNames, tokenDeclarations } from './css-names';
 import { itemsCss } from './items-css';
 import { settleNames } from './names';
 import { fontFileName } from './paths';
@@ -83,7 +83,7 @@ export function renderStylesheet(site: Site): string {
   const styles = usedTypeStyles(site, perBand.flat());
   const { shipped, uploaded } = usedFonts(site, styles);
   const names = settleNames(site);
-  const brand = brandNames(site.brand);
+  const { brand, css } = cssNames(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
   const withoutScripts: Block = {
     at: '@media (scripting: none)',
@@ -99,7 +99,7 @@ export function renderStylesheet(site: Site): string {
       layer('page', standInCss),
       layer('brand', tokens, bodyRules),
       layer('pieces', joinRules(assemblyCss, ...kinds.map((kind) => kind.css))),
-      layer('values', ...valuesCss({ site, perBand, styles, names, brand, css: cssNames(site, brand) })),
+      layer('values', ...valuesCss({ site, perBand, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
       layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts),
     ])

@@ -42,7 +42,27 @@ function propertyRules(
   return joinRules(...properties.map((each) => each.css?.(values[each.name], names) ?? {}));
 }
 
+/** The rules of settled assemblies, as long as everything in them bears the same names. */
+const known = new WeakMap<SettledAssembly, { named: string; css: CssNames; rules: Rules }>();
+
+/** The rules of an assembly in the band that it was settled for; those of one that did not change are not made again. */
 function assemblyRules(
+  input: ValuesInput,
+  assembly: SettledAssembly,
+  variants: ReadonlyMap<string, SettledPiece[]>,
+): Rules {
+  const { names, css } = input;
+  const bars = assembly.bars.map((bar) => bar.id);
+  const pieces = settledPieces(assembly).map((piece) => piece.id);
+  const named = [assembly.id, ...bars, ...pieces].map((id) => names.get(id)).join(' ');
+  const kept = known.get(assembly);
+  if (kept?.named === named && kept.css === css) return kept.rules;
+  const rules = makeAssemblyRules(input, assembly, variants);
+  known.set(assembly, { named, css, rules });
+  return rules;
+}
+
+function makeAssemblyRules(
   { names, css }: ValuesInput,
   assembly: SettledAssembly,
   variants: ReadonlyMap<string, SettledPiece[]>,

@@ -25,13 +25,33 @@ export interface SettledAssembly {
   bars: SettledBar[];
 }
 
-/** An assembly settled for a band of the site. */
+/** What was settled of an assembly, as long as the bands and menus that it was settled with are the same. */
+interface Known {
+  bands: Site['bands'];
+  menus: Site['menus'];
+  byBand: Map<Id, SettledAssembly>;
+}
+const known = new WeakMap<Assembly, Known>();
+
+/** An assembly settled for a band of the site; what did not change since is not settled again. */
 export function resolveAssembly(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
   band: Id,
 ): SettledAssembly {
+  const { bands, menus } = site;
+  let kept = known.get(assembly);
+  if (kept?.bands !== bands || kept.menus !== menus) {
+    kept = { bands, menus, byBand: new Map() };
+    known.set(assembly, kept);
+  }
+  const settled = kept.byBand.get(band) ?? settleAssembly(site, kind, assembly, band);
+  kept.byBand.set(band, settled);
+  return settled;
+}
+
+function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): SettledAssembly {
   const chain = bandChain(site.bands);
   const menuOrder = (id: Id) => orderKey(site.menus[id]!, chain, band);
   const piece = (id: Id): SettledPiece => {

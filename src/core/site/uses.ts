@@ -17,7 +17,8 @@ import type { Site } from './site';
 /** Where something of the document stands: for the application as a path, and in the designer’s words. */
 export interface Place {
   path: string;
-  words: string;
+  /** Made when it is asked for: the document is looked through after every edit, and rarely told about. */
+  words(): string;
 }
 
 /** Values in the document with the properties that describe them. */
@@ -52,18 +53,18 @@ function itemWords(site: Site, menu: Menu, item: MenuItem): string {
 
 function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): PlacedValues[] {
   const path = `${kind}.${assembly.id}`;
-  const words = `${assemblyNouns[kind]} “${assembly.name}”`;
+  const words = () => `${assemblyNouns[kind]} “${assembly.name}”`;
   return [
     { path, words, values: assembly.values, properties: assemblyProperties[kind] },
     ...Object.values(assembly.bars).map((bar) => ({
       path: `${path}.bars.${bar.id}`,
-      words: `${words}, ${bar.name}`,
+      words: () => `${words()}, ${bar.name}`,
       values: bar.values,
       properties: barProperties,
     })),
     ...Object.values(assembly.pieces).map((piece) => ({
       path: `${path}.pieces.${piece.id}`,
-      words: `${words}, ${pieceTitle(site, piece)}`,
+      words: () => `${words()}, ${pieceTitle(site, piece)}`,
       values: piece.values,
       properties: pieceKind(piece.kind).properties,
     })),
@@ -73,12 +74,12 @@ function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): Pla
 function menuValues(site: Site, menu: Menu): PlacedValues[] {
   const path = `menus.${menu.id}`;
   return [
-    { path, words: `menu “${menu.name}”`, values: menu.values, properties: menuProperties },
+    { path, words: () => `menu “${menu.name}”`, values: menu.values, properties: menuProperties },
     ...Object.values(menu.items)
       .filter((item) => Object.keys(item.values).length > 0)
       .map((item) => ({
         path: `${path}.items.${item.id}`,
-        words: itemWords(site, menu, item),
+        words: () => itemWords(site, menu, item),
         values: item.values,
         properties: itemProperties,
       })),
@@ -88,10 +89,10 @@ function menuValues(site: Site, menu: Menu): PlacedValues[] {
 /** Everything in the document that holds values of properties. */
 export function allValues(site: Site): PlacedValues[] {
   return [
-    { path: 'brand', words: 'the brand', values: site.brand.values, properties: brandProperties },
+    { path: 'brand', words: () => 'the brand', values: site.brand.values, properties: brandProperties },
     ...Object.values(site.brand.typeStyles).map((style) => ({
       path: `brand.typeStyles.${style.id}`,
-      words: `type style “${style.name}”`,
+      words: () => `type style “${style.name}”`,
       values: style.values,
       properties: typeStyleProperties,
     })),
@@ -134,7 +135,7 @@ function itemUses(site: Site, menu: Menu): Use[] {
     linkReferences(item.link).map((reference) => ({
       ...reference,
       path: `menus.${menu.id}.items.${item.id}.link`,
-      words: itemWords(site, menu, item),
+      words: () => itemWords(site, menu, item),
       holder: { holds: 'item' as const, menu, item },
     })),
   );
@@ -147,7 +148,7 @@ function brandUses({ brand }: Site): Use[] {
         to,
         id,
         path: `brand.${kind.family}.${token.id}.value`,
-        words: `${kind.noun} “${token.name}”`,
+        words: () => `${kind.noun} “${token.name}”`,
         holder: { holds: 'token' as const },
       })),
     ),
@@ -158,7 +159,7 @@ function brandUses({ brand }: Site): Use[] {
       to: 'artwork' as const,
       id: id!,
       path: `brand.logo.${version}`,
-      words: 'the brand’s logo',
+      words: () => 'the brand’s logo',
       holder: { holds: 'logo' as const, version },
     }));
   return [...tokens, ...logo];

@@ -62,7 +62,7 @@ export function FontSection() {
   };
   const uses = (id: Id) =>
     usesOf(site, 'fonts', new Set([id]))
-      .map((use) => use.words)
+      .map((use) => use.words())
       .join(', ');
   return (
     <>

@@ -37,7 +37,7 @@ export function RemoveToken({ family, token, onClose }: { family: TokenFamily; t
         <>
           <p>It is used by:</p>
           <ul className={styles.uses}>
-            {[...new Set(uses.map((use) => use.words))].map((words) => (
+            {[...new Set(uses.map((use) => use.words()))].map((words) => (
               <li key={words}>{words}</li>
             ))}
           </ul>

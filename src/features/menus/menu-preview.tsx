@@ -1,18 +1,26 @@
 'use client';
 
 import { App } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { useSite } from '@/client/open-site-context';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { LaterSite, useSite } from '@/client/open-site-context';
+import type { Band } from '@/core/bands/band';
+import type { Id } from '@/core/properties/id';
 import { homePage, renderedPages } from '@/core/render/files';
 import { pageFile } from '@/core/render/paths';
 import type { Menu } from '@/core/site/menu';
+import type { Page } from '@/core/site/page';
+import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
-import { menuSpecimens } from './menu-specimen';
+import { menuSpecimen } from './menu-specimen';
 import styles from './menus.module.css';
 
 /** The height of the views, in px of the screen, and the scale to which they are drawn. */
 const HEIGHT = 208;
 const SCALE = 0.8;
+
+/** From how many items on a menu is not drawn with every edit, and the pause in ms after which it is. */
+const LARGE = 200;
+const PAUSE = 500;
 
 /** The width of an element in px, kept up to date. */
 function useWidth() {
@@ -26,22 +34,71 @@ function useWidth() {
   return [element, width] as const;
 }
 
-/** A menu on a page in every band at once, to click through: where one is, is marked by itself. */
-export function MenuPreview({
-  menu,
-  file,
-  onFile,
-}: {
+interface ViewProps {
+  site: Site;
   menu: Menu;
-  file: string;
+  page: Page;
+  band: Band;
+  /** In px of the screen. */
+  width: number;
   onFile(file: string): void;
-}) {
-  const site = useSite();
+}
+
+/** The menu in one band; each is drawn on its own, so that typing never waits for all of them. */
+const View = memo(function View({ site, menu, page, band, width, onFile }: ViewProps) {
   const { notification } = App.useApp();
+  const { html, css } = useMemo(
+    () => menuSpecimen(site, menu.id, page, band.id),
+    [site, menu.id, page, band.id],
+  );
+  const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
+  return (
+    <div>
+      <span>{band.name}</span>
+      <div className={styles.frame} style={{ inlineSize: width, blockSize: HEIGHT }}>
+        <PreviewFrame
+          title={`${menu.name} on ${band.name}`}
+          root={`/frame/${site.id}`}
+          file={pageFile(page.path)}
+          content={content}
+          width={width / SCALE}
+          height={HEIGHT / SCALE}
+          scale={SCALE}
+          onNavigate={onFile}
+          onDrawer={() => undefined}
+          onLeave={(href) =>
+            notification.info({
+              title: 'A preview stays on the site',
+              description: `The link leads to ${href}.`,
+              placement: 'bottomLeft',
+            })
+          }
+        />
+      </div>
+    </div>
+  );
+});
+
+/** The site as it is drawn in the views: at once for a menu of a usual size, after a pause in the work for a very large one. */
+function useDrawnSite(menuId: Id): Site {
+  const site = useSite();
+  const [drawn, setDrawn] = useState(site);
+  const large = Object.keys(site.menus[menuId]?.items ?? {}).length > LARGE;
+  useEffect(() => {
+    if (!large) return;
+    const timer = setTimeout(() => setDrawn(site), PAUSE);
+    return () => clearTimeout(timer);
+  }, [site, large]);
+  return large ? drawn : site;
+}
+
+function LaterPreview({ menuId, file, onFile }: MenuPreviewProps) {
+  const site = useDrawnSite(menuId);
   const [room, width] = useWidth();
+  const menu = site.menus[menuId];
   const page = renderedPages(site).find((each) => pageFile(each.path) === file) ?? homePage(site);
-  const views = useMemo(() => menuSpecimens(site, menu.id, page), [site, menu.id, page]);
-  const each = Math.max(160, Math.floor((width - 12 * (views.length - 1)) / views.length));
+  const { length } = site.bands;
+  const each = Math.max(160, Math.floor((width - 12 * (length - 1)) / length));
   return (
     <section className={styles.preview} aria-label="Preview">
       <p>
@@ -53,32 +110,26 @@ export function MenuPreview({
       </p>
       <div ref={room} className={styles.views}>
         {width > 0 &&
-          views.map(({ band, html, css }) => (
-            <div key={band.id}>
-              <span>{band.name}</span>
-              <div className={styles.frame} style={{ inlineSize: each, blockSize: HEIGHT }}>
-                <PreviewFrame
-                  title={`${menu.name} on ${band.name}`}
-                  root={`/frame/${site.id}`}
-                  file={pageFile(page.path)}
-                  content={{ html, css, drawer: null, atEnd: false }}
-                  width={each / SCALE}
-                  height={HEIGHT / SCALE}
-                  scale={SCALE}
-                  onNavigate={onFile}
-                  onDrawer={() => undefined}
-                  onLeave={(href) =>
-                    notification.info({
-                      title: 'A preview stays on the site',
-                      description: `The link leads to ${href}.`,
-                      placement: 'bottomLeft',
-                    })
-                  }
-                />
-              </div>
-            </div>
+          menu &&
+          site.bands.map((band) => (
+            <View key={band.id} {...{ site, menu, page, band, onFile }} width={each} />
           ))}
       </div>
     </section>
+  );
+}
+
+interface MenuPreviewProps {
+  menuId: Id;
+  file: string;
+  onFile(file: string): void;
+}
+
+/** A menu on a page in every band at once, to click through: where one is, is marked by itself. The tree shows an edit before. */
+export function MenuPreview(props: MenuPreviewProps) {
+  return (
+    <LaterSite>
+      <LaterPreview {...props} />
+    </LaterSite>
   );
 }

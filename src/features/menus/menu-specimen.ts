@@ -37,14 +37,16 @@ function specimen(site: Site, menu: Id): Assembly {
   return { ...header, pieces: { [piece.id]: piece } };
 }
 
-/** A menu as it stands on a page in each band, as HTML and CSS for a narrow view: nothing of the site but this menu. */
-export function menuSpecimens(site: Site, menu: Id, page: Page) {
+/** A menu as it stands on a page in a band, as HTML and CSS for a narrow view: nothing of the site but this menu. */
+export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html: string; css: string } {
   const header = specimen(site, menu);
   const gutter = { [site.bands[0]!.id]: GUTTER };
-  const brand = { ...site.brand, values: { ...site.brand.values, gutter } };
-  const alone = { ...site, brand, headers: { [header.id]: header }, footers: {} };
-  return site.bands.map((band) => {
-    const seen = { ...alone, bands: bandsSeenAs(site.bands, band.id) };
-    return { band, html: renderPage(seen, page, { header, footer: null }), css: renderStylesheet(seen) };
-  });
+  const seen: Site = {
+    ...site,
+    brand: { ...site.brand, values: { ...site.brand.values, gutter } },
+    bands: bandsSeenAs(site.bands, band),
+    headers: { [header.id]: header },
+    footers: {},
+  };
+  return { html: renderPage(seen, page, { header, footer: null }), css: renderStylesheet(seen) };
 }

@@ -3,7 +3,7 @@
 import { Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import { newId } from '@/client/new-id';
-import { LaterSite, useEdit, useSite } from '@/client/open-site-context';
+import { useEdit, useSite } from '@/client/open-site-context';
 import { menuFormats } from '@/core/formats/menus';
 import { menuFromPages } from '@/core/menus/from-pages';
 import { menuCopy } from '@/core/menus/copy';
@@ -135,7 +135,7 @@ function ChosenMenu({
             Added later, an item shows on every band, behind the one that it follows.
           </span>
         </div>
-        <MenuPreview menu={menu} file={file} onFile={setFile} />
+        <MenuPreview menuId={menu.id} file={file} onFile={setFile} />
       </div>
       {item ? (
         <ItemDetails key={item.id} menu={menu} item={item} />
@@ -152,7 +152,8 @@ function ChosenMenu({
   );
 }
 
-function LaterMenus() {
+/** The menus of the site, with the tree of the one that is looked at. */
+export function MenusScreen() {
   const site = useSite();
   const edit = useEdit();
   const [wanted, setWanted] = useState<string | null>(null);
@@ -219,14 +220,5 @@ function LaterMenus() {
         <ReadMenu menu={menu ?? null} onMade={setWanted} onClose={() => setAsking(null)} />
       )}
     </Screen>
-  );
-}
-
-/** The menus of the site, with the tree of the one that is looked at. */
-export function MenusScreen() {
-  return (
-    <LaterSite>
-      <LaterMenus />
-    </LaterSite>
   );
 }

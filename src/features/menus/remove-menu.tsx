@@ -14,7 +14,7 @@ export function RemoveMenu({ menu, onClose }: { menu: Menu; onClose(): void }) {
   const edit = useEdit();
   const [instead, setInstead] = useState<Id | null>(null);
   const uses = useMemo(() => usesOf(site, 'menus', new Set([menu.id])), [site, menu.id]);
-  const places = [...new Set(uses.map((use) => use.words))];
+  const places = [...new Set(uses.map((use) => use.words()))];
   const others = Object.values(site.menus).filter(({ id }) => id !== menu.id);
   return (
     <Modal

@@ -66,7 +66,7 @@ export function RemovePages({
           <legend>{uses.length === 1 ? 'One link leads here:' : `${uses.length} links lead here:`}</legend>
           <ul className={styles.uses} tabIndex={0} aria-label="Links that lead here">
             {uses.map((use) => (
-              <li key={use.path}>{use.words}</li>
+              <li key={use.path}>{use.words()}</li>
             ))}
           </ul>
           <Radio.Group vertical value={wish} onChange={(event) => setWish(event.target.value)}>

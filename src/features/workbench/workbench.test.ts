@@ -59,7 +59,7 @@ test('a selection that is gone gives way to the first bar', () => {
 });
 
 test('a menu button without a drawer gets the first there is, or one made for it with the menu inside', () => {
-  const piece = { ...header.pieces.menu!, values: { menu: { all: 'm' } } };
+  const piece = { ...header.pieces.menu!, values: { menu: { desktop: 'm' } } };
   expect(drawerForButton(site, at, piece, countedIds())).toMatchObject([
     { edit: 'setValue', property: 'opens', value: 'd' },
   ]);
