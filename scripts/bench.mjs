@@ -127,30 +127,29 @@ async function rowMoves(site, screen, menu, count) {
   await page.waitForTimeout(1500);
   const times = [];
   for (let index = 0; index < count; index += 1) {
-    const done = page.evaluate(
-      (moved) =>
-        new Promise((resolve) => {
-          const place = () => document.querySelector(`[data-row="${moved}"]`)?.getAttribute('aria-posinset');
-          const before = place();
-          let pressed = 0;
-          const look = () => {
-            if (place() === before) requestAnimationFrame(look);
-            else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - pressed)));
-          };
-          const press = (event) => {
-            if (event.key === 'Alt') return;
-            window.removeEventListener('keydown', press, true);
-            pressed = event.timeStamp;
-            look();
-          };
-          window.addEventListener('keydown', press, true);
-        }),
-      id,
-    );
+    // The page listens before the key is pressed: the two come to it by different ways.
+    await page.evaluate((moved) => {
+      window.moved = new Promise((resolve) => {
+        const place = () => document.querySelector(`[data-row="${moved}"]`)?.getAttribute('aria-posinset');
+        const before = place();
+        let pressed = 0;
+        const look = () => {
+          if (place() === before) requestAnimationFrame(look);
+          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - pressed)));
+        };
+        const press = (event) => {
+          if (event.key === 'Alt') return;
+          window.removeEventListener('keydown', press, true);
+          pressed = event.timeStamp;
+          look();
+        };
+        window.addEventListener('keydown', press, true);
+      });
+    }, id);
     await page.keyboard.press(index % 2 === 0 ? 'Alt+ArrowDown' : 'Alt+ArrowUp');
-    times.push(await done);
+    times.push(await page.evaluate(() => window.moved));
     // The next key comes when the page has nothing left to do, as from a hand.
-    await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+    await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 300 })));
   }
   await page.close();
   return times.slice(3);

@@ -37,7 +37,40 @@ const views = [
         );
     },
   },
-  { name: 'menus', path: `${demo}/menus` },
+  {
+    name: 'remove-page',
+    path: `${demo}/pages`,
+    before: (page) => page.getByRole('button', { name: 'Remove Timetable' }).click(),
+  },
+  {
+    name: 'menus',
+    path: `${demo}/menus`,
+    async before(page) {
+      const desktop = page.frameLocator('iframe[title="Main on Desktop"]');
+      await desktop.getByRole('link', { name: 'Timetable' }).click();
+    },
+  },
+  {
+    name: 'read-menu',
+    path: `${demo}/menus`,
+    async before(page) {
+      await page.getByRole('button', { name: 'Read a menu…' }).click();
+      await page
+        .getByLabel(/One item a line/)
+        .fill(
+          '<nav>\n  <ul>\n    <li><a href="/sailings.html">Sailings</a>\n      <ul>\n        <li><a href="/sailings/winter">Winter sailings</a></li>\n      </ul>\n    </li>\n    <li><a href="tel:+441632960117">Call us</a></li>\n    <li><a href="javascript:chat()">Chat</a></li>\n  </ul>\n</nav>',
+        );
+    },
+  },
+  { name: 'brand', path: `${demo}/brand` },
+  {
+    name: 'type',
+    path: `${demo}/brand`,
+    async before(page) {
+      await page.getByRole('link', { name: 'Type', exact: true }).click();
+      await page.getByRole('button', { name: 'Heading', exact: true }).click();
+    },
+  },
   { name: 'release', path: `${demo}/release` },
   { name: 'handed-over', path: '/try/hollin-sound/fares/cars.html' },
 ];

@@ -1,7 +1,7 @@
 'use client';
 
 import { App } from 'antd';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import type { Band } from '@/core/bands/band';
 import type { Id } from '@/core/properties/id';
@@ -11,6 +11,7 @@ import type { Menu } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
+import { useSize } from '@/ui/use-size';
 import { menuSpecimen } from './menu-specimen';
 import styles from './menus.module.css';
 
@@ -21,18 +22,6 @@ const SCALE = 0.8;
 /** From how many items on a menu is not drawn with every edit, and the pause in ms after which it is. */
 const LARGE = 200;
 const PAUSE = 500;
-
-/** The width of an element in px, kept up to date. */
-function useWidth() {
-  const element = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => setWidth(entry!.contentRect.width));
-    if (element.current) observer.observe(element.current);
-    return () => observer.disconnect();
-  }, []);
-  return [element, width] as const;
-}
 
 interface ViewProps {
   site: Site;
@@ -94,7 +83,7 @@ function useDrawnSite(menuId: Id): Site {
 
 function LaterPreview({ menuId, file, onFile }: MenuPreviewProps) {
   const site = useDrawnSite(menuId);
-  const [room, width] = useWidth();
+  const [room, { width }] = useSize<HTMLDivElement>();
   const menu = site.menus[menuId];
   const page = renderedPages(site).find((each) => pageFile(each.path) === file) ?? homePage(site);
   const { length } = site.bands;

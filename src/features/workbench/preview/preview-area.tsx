@@ -2,12 +2,13 @@
 
 import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/ruler';
+import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
 import styles from './preview.module.css';
 import { useRendered } from './use-rendered';
@@ -15,21 +16,6 @@ import { commonScale } from './views';
 
 /** The room between two views, in px of the screen. */
 const GAP = 16;
-
-/** The size of an element's content box in px, kept up to date. */
-function useRoom() {
-  const element = useRef<HTMLDivElement>(null);
-  const [room, setRoom] = useState({ width: 0, height: 0 });
-  useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => {
-      const { width, height } = entry!.contentRect;
-      setRoom({ width, height });
-    });
-    if (element.current) observer.observe(element.current);
-    return () => observer.disconnect();
-  }, []);
-  return [element, room] as const;
-}
 
 interface PreviewAreaProps {
   site: Site;
@@ -45,7 +31,7 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
   const [blownUp, setBlownUp] = useState<string | null>(null);
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
-  const [area, room] = useRoom();
+  const [area, room] = useSize<HTMLDivElement>();
   const rendered = useRendered(site, kind, assembly, file);
   const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
   const scale =
