@@ -45,7 +45,10 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: '^(src/core/|node_modules/(valibot|mutative|culori|lucide|fast-xml-parser|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)' },
+      to: {
+        pathNot:
+          '^(src/core/|node_modules/(valibot|mutative|culori|lucide|fast-xml-parser|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)',
+      },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
   ],

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { clickInside, copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
+import { clickInside, copyOfDemo, openCell, saved, storedSite, view } from './support/site';
 
 let id: string;
 

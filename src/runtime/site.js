@@ -1,4 +1,4 @@
-// Opens and closes drop-downs, and drawers where the browser does not do so by itself.
+// Opens and closes drop-downs, dialogs that links open, and drawers where the browser does not do so by itself.
 // Everything listens on the document, so parts of the page may be replaced at any time.
 (() => {
   const isOpen = (toggle) => toggle.getAttribute('aria-expanded') === 'true';
@@ -34,6 +34,12 @@
       const outside =
         event.clientX < left || event.clientX > right || event.clientY < top || event.clientY > bottom;
       if (outside) target.close();
+    }
+    // A link that opens its page’s content in a dialog leads to the page where scripts are off.
+    const shown = target.closest('a[data-dialog]');
+    if (shown) {
+      event.preventDefault();
+      document.getElementById(shown.dataset.dialog).showModal();
     }
     // A link to a place on this page would leave the drawer standing open over it.
     const link = target.closest('dialog a[href]');

@@ -96,8 +96,12 @@ export const removeFile = editKind({
   title: 'Remove a file',
   schema: v.strictObject({ edit: v.literal('removeFile'), file: idSchema }),
   apply(draft, edit) {
-    if (!draft.files[edit.file]) return 'This file is no longer there.';
-    setLinks(usesOf(draft, 'files', new Set([edit.file])));
+    const file = draft.files[edit.file];
+    if (!file) return 'This file is no longer there.';
+    const uses = usesOf(draft, 'files', new Set([edit.file]));
+    // Items that lead nowhere then keep the name that they had from the file.
+    for (const { holder } of uses) if (holder.holds === 'item') holder.item.label ??= file.name;
+    setLinks(uses);
     delete draft.files[edit.file];
     return null;
   },

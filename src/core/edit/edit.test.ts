@@ -233,6 +233,17 @@ test.each<[string, Edit, string]>([
     },
     'already the path of “x”',
   ],
+  [
+    'an item without any words',
+    {
+      edit: 'addItems',
+      menu: 'm',
+      items: [newItem({ id: 'x', link: { to: 'nothing' } })],
+      parent: null,
+      before: null,
+    },
+    'leads nowhere that could lend it one',
+  ],
   ['the last bar', { edit: 'removeBar', at, bar: 'b' }, 'at least one has to stay'],
   [
     'an item below itself',
@@ -291,6 +302,109 @@ test('whatever is moved where, every piece stands in exactly one bay', () => {
       const { bays } = applied(sampleSite(), ...edits).site.headers.h!.bars.b!;
       expect([...bays.start, ...bays.middle, ...bays.end].sort()).toEqual(['button', 'logo', 'menu']);
     }),
+  );
+});
+
+test('whatever is moved, removed or added where, every item of a menu stands in it exactly once', () => {
+  const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
+  const target = fc.option(fc.constantFrom(...ids), { nil: null });
+  const step = fc.record({
+    do: fc.constantFrom('move' as const, 'remove' as const, 'order' as const),
+    items: fc.uniqueArray(fc.constantFrom(...ids), { minLength: 1, maxLength: 3 }),
+    parent: target,
+    before: target,
+  });
+  const editOf = ({
+    do: what,
+    items,
+    parent,
+    before,
+  }: typeof step extends fc.Arbitrary<infer T> ? T : never): Edit => {
+    if (what === 'move') return { edit: 'moveItems', menu: 'x', items, parent, before };
+    if (what === 'remove') return { edit: 'removeItems', menu: 'x', items };
+    const place =
+      parent === null
+        ? ({ on: 'menu', menu: 'x' } as const)
+        : ({ on: 'item', menu: 'x', item: parent } as const);
+    return { edit: 'setValue', place, property: 'order', cell: 'phone', value: items };
+  };
+  const start = applied(sampleSite(), {
+    edit: 'addMenu',
+    menu: newMenu({
+      id: 'x',
+      name: 'X',
+      top: ['a', 'e', 'g'],
+      items: Object.fromEntries(
+        ids.map((id) => [
+          id,
+          newItem({
+            id,
+            label: id,
+            link: { to: 'nothing' },
+            children: { a: ['b', 'd'], b: ['c'], e: ['f'] }[id] ?? [],
+          }),
+        ]),
+      ),
+    }),
+  }).site;
+  fc.assert(
+    fc.property(fc.array(step, { maxLength: 12 }), (steps) => {
+      let site = start;
+      for (const each of steps) {
+        const outcome = applyEdits(site, [editOf(each)]);
+        // A refused edit (a cycle, a fourth level, an item that is gone) changes nothing.
+        if (outcome.ok) site = outcome.site;
+      }
+      const { top, items } = site.menus.x!;
+      const listed = [...top, ...Object.values(items).flatMap((item) => item.children)];
+      expect([...listed].sort()).toEqual(Object.keys(items).sort());
+    }),
+  );
+});
+
+test('a removed page takes its links along, lets them lead elsewhere, or leaves them with its title', () => {
+  const without = (links: Extract<Edit, { edit: 'removePages' }>['links']) =>
+    applied(sampleSite(), { edit: 'removePages', pages: ['boats'], below: 'up', links }).site;
+  const items = (site: Site) =>
+    Object.values(site.menus.m!.items).map(({ id, label, link }) => [id, label, link]);
+  const small = ['i3', 'Little ones', { to: 'page', page: 'small' }];
+  const home = ['i1', null, { to: 'page', page: 'home' }];
+  expect(items(without({ do: 'remove' }))).toEqual([home, small]);
+  expect(items(without({ do: 'nowhere' }))).toEqual([home, ['i2', 'Boats', { to: 'nothing' }], small]);
+  const led = without({ do: 'lead', page: 'home' });
+  expect(items(led)).toEqual([home, ['i2', null, { to: 'page', page: 'home' }], small]);
+  expect(led.headers.h!.pieces.button!.values.link).toEqual({ all: { to: 'page', page: 'home' } });
+  expect(led.pages.small!.parent).toBeNull();
+});
+
+test('paths below a renamed one follow where that is asked for', () => {
+  const renamed = (below: boolean) =>
+    applied(sampleSite(), { edit: 'changePage', page: 'boats', path: '/ships', below }).site.pages.small!
+      .path;
+  expect([renamed(true), renamed(false)]).toEqual(['/ships/small', '/boats/small']);
+});
+
+test('what uses a token that is removed uses another one; standard tokens stay', () => {
+  const site = applied(
+    sampleSite(),
+    { edit: 'addToken', family: 'radii', token: { id: 'r', name: 'Card', value: 12 } },
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: 'button' },
+      property: 'radius',
+      cell: 'desktop',
+      value: 'r',
+    },
+  ).site;
+  const removed = applied(site, {
+    edit: 'removeToken',
+    family: 'radii',
+    token: 'r',
+    instead: 'radius-round',
+  }).site;
+  expect(removed.headers.h!.pieces.button!.values.radius).toEqual({ desktop: 'radius-round' });
+  expect(refusal({ edit: 'removeToken', family: 'colours', token: 'ink', instead: 'muted' })).toContain(
+    'stands in every site',
   );
 });
 

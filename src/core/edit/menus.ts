@@ -1,5 +1,6 @@
 import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
+import { targetLabel } from '../menus/entries';
 import { idSchema, type Id } from '../properties/id';
 import { linkSchema } from '../properties/link';
 import { languageSchema } from '../site/language';
@@ -137,6 +138,8 @@ export const labelItem = editKind({
   apply(draft, edit) {
     const item = findItem(draft, edit);
     if (typeof item === 'string') return item;
+    if (edit.language === undefined && edit.label === null && item.link.to === 'nothing')
+      return 'An item that leads nowhere needs a label of its own.';
     if (edit.language === undefined) item.label = edit.label;
     else if (edit.label === null) delete item.labels[edit.language];
     else item.labels[edit.language] = edit.label;
@@ -150,6 +153,8 @@ export const linkItem = editKind({
   apply(draft, edit) {
     const item = findItem(draft, edit);
     if (typeof item === 'string') return item;
+    // The label that the item had from its target stays with it when it leads nowhere.
+    if (edit.link.to === 'nothing') item.label ??= targetLabel(draft, item.link).slice(0, 80) || null;
     item.link = edit.link;
     return null;
   },

@@ -4,6 +4,8 @@ import fc from 'fast-check';
 import { HtmlValidate } from 'html-validate/node';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
+import type { Link } from '../properties/link';
+import { newItem, newMenu } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { renderFiles, renderedPages } from './files';
@@ -131,6 +133,181 @@ test('the middle is truly centred while it holds something, and gives its room b
   const bays = '.main-header-main-bar > .bays {';
   expect(block(css, bays)).toContain('grid-template-columns: 1fr auto 1fr');
   expect(block(block(css, '@media (width < 40em)'), bays)).toContain('grid-template-columns: auto');
+});
+
+const home = (site: Site) => renderPage(site, site.pages.home!);
+const onItem = (item: string, property: string, cell: string, value: unknown): Edit => ({
+  edit: 'setValue',
+  place: { on: 'item', menu: 'm', item },
+  property,
+  cell,
+  value,
+});
+
+test('an item that is hidden on one band is hidden there only, in a layer above the values', () => {
+  const css = renderStylesheet(
+    edited(onItem('i2', 'shown', 'tablet', 'hidden'), onItem('i2', 'shown', 'phone', 'shown')),
+  );
+  const items = css.slice(css.indexOf('@layer items {'));
+  expect(block(items, '@media (width < 64em)')).toContain('.main-boats {\n      display: none;');
+  expect(block(items, '@media (width < 40em)')).toContain('.main-boats {\n      display: revert-layer;');
+  expect(home(edited(onItem('i2', 'shown', 'tablet', 'hidden')))).toContain('<li class="main-boats">');
+});
+
+test('bands with an order of their own get a list of their own, so that reading follows what is seen', () => {
+  const site = edited({
+    edit: 'setValue',
+    place: { on: 'menu', menu: 'm' },
+    property: 'order',
+    cell: 'phone',
+    value: ['i2', 'i1'],
+  });
+  const header = home(site).slice(0, home(site).indexOf('</header>'));
+  const lists = header.split('<div class="for-').slice(1);
+  expect(lists.map((list) => list.slice(0, 7))).toEqual(['desktop', 'phone">']);
+  expect(lists.map((list) => list.indexOf('Boats') < list.indexOf('Home'))).toEqual([false, true]);
+  const css = renderStylesheet(site);
+  expect(block(css, '.main-header-menu > .for-phone {')).toContain('display: none');
+  const phone = block(css, '@media (width < 40em)');
+  expect(block(phone, '.main-header-menu > .for-phone {')).toContain('display: contents');
+  expect(block(phone, '.main-header-menu > .for-desktop {')).toContain('display: none');
+  expect(new Set(header.match(/ id="[^"]+"/g)).size).toBe(header.match(/ id="/g)!.length);
+});
+
+test('a menu may be another one on one band', () => {
+  const site = edited(
+    {
+      edit: 'addMenu',
+      menu: newMenu({
+        id: 'm2',
+        name: 'Short',
+        top: ['s'],
+        items: { s: newItem({ id: 's', link: { to: 'page', page: 'small' } }) },
+      }),
+    },
+    setOn('menu', 'menu', 'tablet', 'm2'),
+  );
+  expect(home(site)).toMatch(
+    /for-tablet">\s*<ul class="menu-list">\s*<li>\s*<a class="menu-link" href="boats\/small.html">Small boats/,
+  );
+});
+
+test.each<[string, Link, RegExp]>([
+  ['a section', { to: 'section', page: 'boats', section: 'part-1' }, /href="boats.html#part-1"/],
+  [
+    'an address',
+    { to: 'address', address: 'https://example.com/?a=1&b="2"' },
+    /href="https:\/\/example.com\/\?a=1&amp;b=&quot;2&quot;"/,
+  ],
+  ['an e-mail address', { to: 'email', email: 'crew@example.com' }, /href="mailto:crew@example.com"/],
+  ['a telephone number', { to: 'telephone', telephone: '01632 960-117' }, /href="tel:01632960117"/],
+  [
+    'a drawer',
+    { to: 'drawer', drawer: 'd' },
+    /<button class="menu-link" type="button" command="show-modal" commandfor="side-drawer"/,
+  ],
+  [
+    'a dialog',
+    { to: 'dialog', page: 'boats' },
+    /<a class="menu-link" href="boats.html" data-dialog="dialog-boats"/,
+  ],
+  ['nowhere', { to: 'nothing' }, /<span class="menu-link">/],
+])('an item leads to %s', (_, link, expected) => {
+  expect(linked(link)).toMatch(expected);
+});
+
+function linked(link: Link): string {
+  return home(edited({ edit: 'linkItem', menu: 'm', item: 'i1', link }));
+}
+
+test('a dialog that a link opens stands on the page', () => {
+  expect(linked({ to: 'dialog', page: 'boats' })).toContain(
+    '<dialog class="dialog" id="dialog-boats" aria-label="Boats" closedby="any">',
+  );
+});
+
+test('what opens in a new window says so', () => {
+  expect(home(edited(onItem('i1', 'newWindow', 'all', true)))).toContain(
+    'target="_blank" rel="noopener" aria-current="page">Home<span class="unseen"> (opens in a new window)</span></a>',
+  );
+});
+
+test('every page stands once for each language, and a link changes to the same page in another', () => {
+  const site = edited(
+    { edit: 'setLanguages', languages: ['en', 'de'] },
+    { edit: 'translatePage', page: 'boats', language: 'de', title: 'Boote' },
+    { edit: 'linkItem', menu: 'm', item: 'i1', link: { to: 'language', language: 'de' } },
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'Deutsch' },
+  );
+  const files = new Map(renderFiles(site, '').map((file) => [file.path, 'text' in file ? file.text : '']));
+  expect(files.get('boats/small.html')).toContain(
+    'href="../de/boats/small.html" hreflang="de" lang="de">Deutsch',
+  );
+  const german = files.get('de/boats/small.html')!;
+  expect(german).toContain('<html lang="de">');
+  expect(german).toContain('href="../boats.html" aria-current="true">Boote</a>');
+  expect(german).toContain('hreflang="de" lang="de" aria-current="true">Deutsch');
+  expect(german).toContain('<link rel="alternate" hreflang="en" href="../../boats/small.html">');
+});
+
+test('a logo in another version on a narrower band is a picture with a source for it', () => {
+  const artwork = (id: string, width: number) => ({
+    id,
+    name: id,
+    type: 'image/svg+xml' as const,
+    width,
+    height: 40,
+    bytes: 9,
+    alt: '',
+    hash: 'a'.repeat(64),
+  });
+  const html = home(
+    edited(
+      { edit: 'addArtwork', artwork: artwork('wide', 200) },
+      { edit: 'addArtwork', artwork: artwork('mark', 40) },
+      { edit: 'setLogo', version: 'full', artwork: 'wide' },
+      { edit: 'setLogo', version: 'compact', artwork: 'mark' },
+      setOn('logo', 'version', 'phone', 'compact'),
+    ),
+  );
+  expect(html).toContain(
+    '<picture><source media="(width &lt; 40em)" srcset="artwork/mark-mark.svg" width="40" height="40"><img src="artwork/wide-wide.svg" width="200" height="40" alt="Tern Point"></picture>',
+  );
+});
+
+test('only the faces and character sets in use are shipped', () => {
+  const fonts = (site: Site) => renderFiles(site, '').flatMap((file) => ('font' in file ? [file.path] : []));
+  expect(fonts(sampleSite())).toEqual([
+    'fonts/figtree-latin-400-normal.woff2',
+    'fonts/figtree-latin-600-normal.woff2',
+  ]);
+  const style = { on: 'typeStyle', style: 'type-nav' } as const;
+  const greek = edited(
+    { edit: 'setValue', place: style, property: 'family', cell: 'all', value: 'literata' },
+    { edit: 'setValue', place: style, property: 'slant', cell: 'phone', value: 'italic' },
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'Αρχική' },
+  );
+  expect(fonts(greek).filter((path) => path.includes('literata'))).toEqual([
+    'fonts/literata-latin-400-normal.woff2',
+    'fonts/literata-greek-400-normal.woff2',
+    'fonts/literata-latin-400-italic.woff2',
+    'fonts/literata-greek-400-italic.woff2',
+  ]);
+});
+
+test('a colour that is the same as another follows it in the stylesheet', () => {
+  const css = renderStylesheet(
+    edited(
+      {
+        edit: 'addToken',
+        family: 'colours',
+        token: { id: 'c1', name: 'Deep sea', value: { css: 'oklch(40% 0.1 240)' } },
+      },
+      { edit: 'changeToken', family: 'colours', token: 'accent', value: { as: 'c1' } },
+    ),
+  );
+  expect(css).toContain('--accent: var(--colour-deep-sea);');
+  expect(css).toContain('--colour-deep-sea: oklch(40% 0.1 240);');
 });
 
 test('moving a breakpoint moves its media query', () => {

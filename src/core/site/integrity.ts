@@ -181,6 +181,18 @@ function nameProblems({ brand, files }: Site): Problem[] {
   ];
 }
 
+/** An item has to say something: a label of its own, or that of what it leads to. */
+function labelProblems({ menus }: Site): Problem[] {
+  return Object.values(menus).flatMap((menu) =>
+    Object.values(menu.items)
+      .filter(({ label, link }) => label === null && link.to === 'nothing')
+      .map(({ id }) => ({
+        path: `menus.${menu.id}.items.${id}.label`,
+        reason: 'is missing, and the item leads nowhere that could lend it one',
+      })),
+  );
+}
+
 /** A link to the site in another language has to name one that the site has. */
 function languageProblems(site: Site): Problem[] {
   return Object.values(site.menus).flatMap((menu) =>
@@ -220,6 +232,7 @@ export function integrityProblems(site: Site): Problem[] {
     ...colourProblems(site),
     ...tokenIdProblems(site),
     ...nameProblems(site),
+    ...labelProblems(site),
     ...languageProblems(site),
     ...missingReferences(site),
     ...missingBands(site),

@@ -1,6 +1,6 @@
 'use client';
 
-import { Checkbox, Radio } from 'antd';
+import { Checkbox, Input, Radio } from 'antd';
 import { useCallback, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
@@ -60,6 +60,7 @@ export function ReadMenu({
   const site = useSite();
   const edit = useEdit();
   const [into, setInto] = useState<'new' | 'this'>('new');
+  const [name, setName] = useState(`Menu ${Object.keys(site.menus).length + 1}`);
   const [pagesWanted, setPagesWanted] = useState(true);
   const read = useCallback(
     (format: string, text: string) => menuFormats.find(({ id }) => id === format)!.read(text),
@@ -77,7 +78,7 @@ export function ReadMenu({
     }
     const made = newMenu({
       id: newId(),
-      name: `Menu ${Object.keys(site.menus).length + 1}`,
+      name: name.trim(),
       top,
       items: Object.fromEntries(items.map((item) => [item.id, item])),
     });
@@ -103,6 +104,7 @@ export function ReadMenu({
         detail: targetWords(item),
       })}
       nouns={['item', 'items']}
+      ready={into === 'this' || name.trim() !== ''}
       onAdd={add}
       onClose={onClose}
     >
@@ -115,16 +117,23 @@ export function ReadMenu({
                 also add {unknown === 1 ? 'the page' : `the ${unknown} pages`} that the site does not have yet
               </Checkbox>
             )}
-            {menu && (
-              <Radio.Group
-                className={readingStyles.besides}
-                value={into}
-                onChange={(event) => setInto(event.target.value)}
-              >
-                <Radio value="new">as a new menu</Radio>
-                <Radio value="this">at the end of “{menu.name}”</Radio>
-              </Radio.Group>
-            )}
+            <p className={readingStyles.besides}>
+              {menu ? (
+                <Radio.Group value={into} onChange={(event) => setInto(event.target.value)}>
+                  <Radio value="this">at the end of “{menu.name}”</Radio>
+                  <Radio value="new">as a new menu, named</Radio>
+                </Radio.Group>
+              ) : (
+                'as a menu, named'
+              )}
+              <Input
+                value={name}
+                aria-label="Name of the menu"
+                maxLength={60}
+                disabled={into === 'this'}
+                onChange={(event) => setName(event.target.value)}
+              />
+            </p>
           </>
         );
       }}

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { droppedSpot, isWithin, movedSpot, treeRows } from './tree-rows';
+import { droppedSpot, isWithin, movedSpot, spotWithout, treeRows } from './tree-rows';
 
 const children: Record<string, string[]> = { a: ['a1', 'a2'], a2: ['a21'], b: [] };
 const rows = treeRows(['a', 'b', 'c'], (id) => children[id] ?? []);
@@ -42,6 +42,17 @@ test('a drop means before, behind, or below', () => {
   expect(droppedSpot(row('a1'), 'after')).toEqual({ parent: 'a', before: 'a2' });
   expect(droppedSpot(row('c'), 'after')).toEqual({ parent: null, before: null });
   expect(droppedSpot(row('b'), 'inside')).toEqual({ parent: 'b', before: null });
+});
+
+test('a row that is dropped on itself, or right before itself, stays where it is', () => {
+  expect(spotWithout(byId, new Set(['a']), { parent: null, before: 'a' })).toEqual({
+    parent: null,
+    before: 'b',
+  });
+  expect(spotWithout(byId, new Set(['b', 'c']), { parent: null, before: 'b' })).toEqual({
+    parent: null,
+    before: null,
+  });
 });
 
 test('what stands below a row is within it', () => {

@@ -61,6 +61,20 @@ export function droppedSpot({ id, parent, index, siblings }: TreeRow, zone: Drop
   return { parent, before: zone === 'before' ? id : (siblings[index + 1] ?? null) };
 }
 
+/** A spot without the rows that are moved there: before the next sibling that stays where it is. */
+export function spotWithout(
+  byId: ReadonlyMap<string, TreeRow>,
+  moved: ReadonlySet<string>,
+  { parent, before }: TreeSpot,
+): TreeSpot {
+  let at = before;
+  while (at !== null && moved.has(at)) {
+    const { siblings, index } = byId.get(at)!;
+    at = siblings[index + 1] ?? null;
+  }
+  return { parent, before: at };
+}
+
 /** Whether a row is one of these, or stands below one. */
 export function isWithin(
   byId: ReadonlyMap<string, TreeRow>,

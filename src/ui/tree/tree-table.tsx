@@ -15,6 +15,7 @@ import {
   droppedSpot,
   isWithin,
   movedSpot,
+  spotWithout,
   type DropZone,
   type TreeMove,
   type TreeRow,
@@ -78,6 +79,7 @@ export function TreeTable(props: TreeTableProps) {
   const byId = useMemo(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const [drop, setDrop] = useState<Drop | null>(null);
   const [said, setSaid] = useState('');
+  const [refusal, setRefusal] = useState<string | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   /** Where the pointer is on the screen; a drag tells only how far it went, the scrolling included. */
   const pointer = useRef<[x: number, y: number]>([0, 0]);
@@ -108,8 +110,9 @@ export function TreeTable(props: TreeTableProps) {
   const move = (ids: string[], spot: TreeSpot | null) => {
     if (!spot) return setSaid('There is nothing further in that direction.');
     const refused = problem(ids, spot);
-    if (refused) return setSaid(refused);
-    props.onMove(ids, spot);
+    setRefusal(refused);
+    if (refused) return;
+    props.onMove(ids, spotWithout(byId, new Set(ids), spot));
     const [first] = ids;
     setSaid(`${ids.length === 1 ? nameOf(first!) : `${ids.length} ${noun}s`} moved.`);
   };
@@ -152,20 +155,30 @@ export function TreeTable(props: TreeTableProps) {
     else return;
     event.preventDefault();
   };
-  const dragMove = ({ active }: DragMoveEvent) => {
-    // The row that is drawn below the pointer now: the one that the drag knows may be that of the move before.
+  /** Where a drag points at now, and why it may not be let go there; null where there is no row. */
+  const pointedAt = (ids: readonly string[]) => {
+    // The row that is drawn below the pointer: the one that the drag knows may be that of the move before.
     const drawn = document.elementFromPoint(...pointer.current)?.closest<HTMLElement>('[data-row]');
     const row = drawn && scroller.current?.contains(drawn) ? byId.get(drawn.dataset.row!) : undefined;
-    if (!drawn || !row) return setDrop(null);
+    if (!drawn || !row) return null;
     const zone = zoneOf(drawn.getBoundingClientRect(), pointer.current[1]);
-    const refused = problem(meant(String(active.id)), droppedSpot(row, zone));
-    if (refused) setSaid(refused);
-    setDrop(refused ? null : { id: row.id, zone });
+    const spot = droppedSpot(row, zone);
+    return { id: row.id, zone, spot, refused: problem(ids, spot) };
   };
-  const dragEnd = (event: DragEndEvent) => {
-    const row = drop && byId.get(drop.id);
-    if (drop && row) move(meant(String(event.active.id)), droppedSpot(row, drop.zone));
+  const dragMove = ({ active }: DragMoveEvent) => {
+    const at = pointedAt(meant(String(active.id)));
+    setRefusal(at?.refused ?? null);
+    setDrop(at === null || at.refused !== null ? null : at);
+  };
+  const endDrag = () => {
     setDrop(null);
+    setRefusal(null);
+  };
+  const dragEnd = ({ active }: DragEndEvent) => {
+    const ids = meant(String(active.id));
+    const at = pointedAt(ids);
+    endDrag();
+    if (at !== null) move(ids, at.spot);
   };
   const focusable = current !== null && byId.has(current) ? current : rows[0]?.id;
 
@@ -182,7 +195,7 @@ export function TreeTable(props: TreeTableProps) {
         sensors={sensors}
         onDragMove={dragMove}
         onDragEnd={dragEnd}
-        onDragCancel={() => setDrop(null)}
+        onDragCancel={endDrag}
       >
         <table
           className={`rows ${styles.table}`}
@@ -232,6 +245,9 @@ export function TreeTable(props: TreeTableProps) {
       </DndContext>
       <span role="status" className="seen-by-readers-only">
         {said}
+      </span>
+      <span role="status" className={refusal === null ? '' : styles.refusal}>
+        {refusal}
       </span>
     </div>
   );
