@@ -49,7 +49,8 @@ export const standInCss: Rules = {
     'margin-inline': 'auto',
     padding: '2.5rem var(--gutter) 0',
   },
-  '.stand-in :is(h1, h2)': {
+  '.dialog .stand-in-text': { padding: '0 1.5rem' },
+  ':is(.stand-in, .dialog) :is(h1, h2)': {
     'font-family': 'var(--type-heading-family)',
     'font-weight': 'var(--type-heading-weight)',
     'line-height': 'var(--type-heading-line-height)',

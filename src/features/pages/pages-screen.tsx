@@ -227,7 +227,7 @@ export function PagesScreen() {
     {
       key: 'actions',
       label: <span className="seen-by-readers-only">Actions</span>,
-      width: '72px',
+      width: '88px',
       cell: ({ id }) => (
         <button
           type="button"

@@ -277,7 +277,15 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
   },
   {
     name: 'Legal bar',
-    values: { ground: 'deep', ink: 'on-deep', leastHeight: 48, padding: 4 },
+    values: {
+      ground: 'deep',
+      ink: 'on-deep',
+      leastHeight: 48,
+      padding: 8,
+      lineAbove: 'border-hairline',
+      bays: { desktop: 'beside', tablet: 'stacked' },
+      bayGap: { desktop: 24, tablet: 4 },
+    },
     bays: {
       start: [
         [
