@@ -36,6 +36,7 @@ test('code of a site runs in an origin of its own, from which the application ca
   page,
 }) => {
   await page.goto('/sites/hollin-sound/headers');
+  await expect(view(page, 'Desktop').locator('header')).toBeVisible();
   const inside = await view(page, 'Desktop')
     .locator('html')
     .evaluate(async () => {

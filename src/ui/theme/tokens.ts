@@ -42,8 +42,8 @@ export const theme: ThemeConfig = {
     boxShadow: 'none',
     boxShadowSecondary: `0 0 0 1px ${look.ink}`,
     boxShadowTertiary: 'none',
-    motionDurationMid: '0.08s',
-    motionDurationSlow: '0.1s',
+    // A list that still moves lets clicks through to what lies below it.
+    motion: false,
     wireframe: false,
   },
   components: {
