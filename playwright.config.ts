@@ -12,6 +12,8 @@ export default defineConfig({
   testDir: 'tests',
   workers: 2,
   timeout: 60_000,
+  // On two cores a test may run out of time once; the report says which needed a second try.
+  retries: 1,
   // Two browsers and the server share two cores.
   expect: { timeout: 10_000 },
   forbidOnly: Boolean(process.env.CI),
@@ -23,7 +25,7 @@ export default defineConfig({
     launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArguments },
   },
   webServer: {
-    command: `${process.execPath} node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    command: `${process.execPath} node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port} --keepAliveTimeout 70000`,
     url: `http://127.0.0.1:${port}`,
     env: { DATA_DIR: process.env.GABLE_TEST_DATA },
     reuseExistingServer: false,
