@@ -1,5 +1,4 @@
 import { el, type Element, type Node } from '../markup/html';
-import type { Declarations, Rules } from '../markup/css';
 import { px } from '../lengths/length';
 import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
@@ -11,6 +10,7 @@ import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
+import { headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
 import {
   leading,
   pieceClass,
@@ -20,67 +20,6 @@ import {
   type SettledPiece,
 } from './piece';
 import { variantsOf } from './variants';
-
-const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
-type ShownAs = keyof typeof shownAsLabels;
-
-/** How each form stands: whether there is a list, which way it runs, and what becomes of an entry's children. */
-const forms: Record<
-  ShownAs,
-  { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }
-> = {
-  row: { list: true, direction: 'row', below: 'dropped' },
-  column: { list: true, direction: 'column', below: 'indented' },
-  columns: { list: true, direction: 'row', below: 'under a heading' },
-  button: { list: false, direction: 'column', below: 'indented' },
-};
-
-/** What of a type style headings of columns take: the CSS property and the part of the style. */
-const headingParts = [
-  ['font-weight', 'weight'],
-  ['font-size', 'size'],
-  ['text-transform', 'case'],
-] as const;
-
-/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
-function belowCss(dropped: boolean, indent: string): Declarations {
-  return {
-    display: dropped ? 'none' : 'block',
-    position: dropped ? 'absolute' : 'static',
-    padding: dropped ? '0.5rem' : `0 0 0 ${indent}`,
-    'background-color': dropped ? 'var(--ground)' : 'transparent',
-    color: dropped ? 'var(--ink)' : 'inherit',
-    border: dropped ? '1px solid var(--line)' : '0',
-    'border-radius': dropped ? 'var(--below-radius)' : '0',
-    'box-shadow': dropped ? 'var(--below-shadow)' : 'none',
-  };
-}
-
-/** The entries of the first level as headings of columns, in the type style that the menu has for these. */
-function headingCss(headed: boolean): Declarations {
-  return Object.fromEntries(
-    headingParts.map(([css, part]) => [css, headed ? `var(--heading-${part})` : 'inherit']),
-  );
-}
-
-/** The rules of a form. Every form names the same selectors and properties, so that each can take back another's. */
-function shownAsCss(value: ShownAs): Rules {
-  const { list, direction, below } = forms[value];
-  const dropped = below === 'dropped';
-  const headed = below === 'under a heading';
-  return {
-    '& .menu-list': {
-      display: list ? 'flex' : 'none',
-      'flex-direction': direction,
-      'flex-wrap': headed ? 'wrap' : 'nowrap',
-    },
-    '& .menu-list > li': { display: dropped ? 'flex' : 'block' },
-    '& .menu-list > li > .menu-link': headingCss(headed),
-    '& .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
-    '& .menu-toggle': { display: dropped ? 'inline-grid' : 'none' },
-    '& > .menu-button': { display: value === 'button' ? 'inline-flex' : 'none' },
-  };
-}
 
 /** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
 function toggleHtml(entry: MenuEntry, belowId: string): Element {
@@ -278,113 +217,7 @@ export const menu: PieceKind = {
     }),
     ...placeProperties,
   ],
-  css: {
-    '.menu': { 'min-inline-size': '0' },
-    '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
-    '.menu-list > li': { 'align-items': 'center' },
-    '.menu li': { position: 'relative' },
-    '.menu-link': {
-      display: 'block',
-      'inline-size': 'fit-content',
-      color: 'inherit',
-      'text-decoration': 'none',
-      'white-space': 'nowrap',
-    },
-    ':is(a, button).menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
-    '.menu-link[aria-current]': { 'box-shadow': 'inset 0 -2px currentcolor' },
-    '.menu-link:has(> .menu-label)': {
-      display: 'grid',
-      'grid-template-columns': 'auto auto 1fr',
-      'align-items': 'center',
-      'column-gap': '0.5em',
-    },
-    '.icon': {
-      'inline-size': '1.25em',
-      'block-size': '1.25em',
-      fill: 'none',
-      stroke: 'currentcolor',
-      'stroke-width': '2',
-      'stroke-linecap': 'round',
-      'stroke-linejoin': 'round',
-    },
-    '.menu-label': { 'grid-column': '2' },
-    '.menu-badge': {
-      'justify-self': 'start',
-      padding: '0.1em 0.5em',
-      'border-radius': 'var(--radius-round)',
-      'background-color': 'var(--accent)',
-      color: 'var(--on-accent)',
-      'font-size': '0.75em',
-      'line-height': '1.4',
-    },
-    '.menu-description': {
-      display: 'none',
-      'grid-column': '2 / -1',
-      'max-inline-size': '32ch',
-      'font-size': '0.875em',
-      'white-space': 'normal',
-    },
-    'button.menu-link': {
-      border: '0',
-      background: 'none',
-      font: 'inherit',
-      'letter-spacing': 'inherit',
-      'text-transform': 'inherit',
-      cursor: 'pointer',
-    },
-    '.menu-toggle': {
-      'place-content': 'center',
-      'inline-size': '1.5rem',
-      'block-size': '1.5rem',
-      padding: '0',
-      border: '0',
-      background: 'none',
-      color: 'inherit',
-      cursor: 'pointer',
-    },
-    '.menu-toggle::before': {
-      content: '""',
-      'inline-size': '0.4rem',
-      'block-size': '0.4rem',
-      border: 'solid currentcolor',
-      'border-width': '0 2px 2px 0',
-      rotate: '45deg',
-      translate: '0 -25%',
-    },
-    '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
-    '.menu-list > li > .menu-below': {
-      'z-index': '10',
-      'min-inline-size': 'max-content',
-      'inset-block-start': '100%',
-    },
-    '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
-    '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
-    '.menu-below .menu-below': { 'padding-inline-start': '1rem' },
-    '.menu-button': {
-      'align-items': 'center',
-      gap: '0.6em',
-      padding: '0.6em 0.8em',
-      border: '1px solid currentcolor',
-      'border-radius': 'var(--radius-small)',
-      background: 'none',
-      color: 'inherit',
-      font: 'inherit',
-      cursor: 'pointer',
-    },
-    '.menu-sign': {
-      'inline-size': '1.1em',
-      'block-size': '0.8em',
-      'border-block': '2px solid',
-      position: 'relative',
-    },
-    '.menu-sign::after': {
-      content: '""',
-      position: 'absolute',
-      'inset-inline': '0',
-      'inset-block-start': 'calc(50% - 1px)',
-      'border-block-start': '2px solid',
-    },
-  },
+  css: menuCss,
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
   },
