@@ -12,8 +12,6 @@ export default defineConfig({
   testDir: 'tests',
   workers: 2,
   timeout: 60_000,
-  // On two cores a test may run out of time once; the report says which needed a second try.
-  retries: 1,
   // Two browsers and the server share two cores.
   expect: { timeout: 10_000 },
   forbidOnly: Boolean(process.env.CI),
