@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './support/test';
 import { makeSite, openCell } from './support/site';
 
 /** Violations of a screen. The views show the designer's site, which is judged on its own where it is handed over. */

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './support/test';
 import { copyOfDemo, makeSite, storedSite } from './support/site';
 
 test.describe('a list of pages', () => {

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
-import { copyOfDemo, pick, saved, storedSite, view } from './support/site';
+import { expect, type Page } from '@playwright/test';
+import { test } from './support/test';
+import { copyOfDemo, dragRow, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
 
@@ -82,20 +83,10 @@ test('a target that cannot be one is refused with its reason while it is typed',
 });
 
 test('an item is dragged below another, and a fourth level is refused', async ({ page }) => {
-  const drag = async (from: string, to: string, share: number) => {
-    const handle = (await row(page, from)
-      .getByTitle(/Drag to move/)
-      .boundingBox())!;
-    const target = (await row(page, to).boundingBox())!;
-    await page.mouse.move(handle.x + 8, handle.y + 12);
-    await page.mouse.down();
-    await page.mouse.move(handle.x + 8, handle.y + 20, { steps: 2 });
-    await page.mouse.move(target.x + 120, target.y + target.height * share, { steps: 5 });
-    await page.mouse.up();
-  };
-  await drag('Timetable', 'Port Hollin – Wren Island', 0.5);
+  const lane = row(page, 'Port Hollin – Wren Island');
+  await dragRow(page, row(page, 'Timetable'), lane, 0.5);
   await expect(row(page, 'Timetable')).toHaveAttribute('aria-level', '3');
-  await drag('Live notices', 'Timetable', 0.5);
+  await dragRow(page, row(page, 'Live notices'), row(page, 'Timetable'), 0.5, 'At most 3 levels');
   await expect(page.getByRole('status').filter({ hasText: 'At most 3 levels' })).toBeAttached();
   await expect(row(page, 'Live notices')).toHaveAttribute('aria-level', '2');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
-import { copyOfDemo, pick, saved, storedSite } from './support/site';
+import { expect, type Page } from '@playwright/test';
+import { test } from './support/test';
+import { copyOfDemo, dragRow, pick, saved, storedSite } from './support/site';
 
 let id: string;
 
@@ -87,15 +88,7 @@ test('a page is moved by keys and by dragging', async ({ page }) => {
   await page.keyboard.press('Alt+ArrowRight');
   await expect(row(page, '/help')).toHaveAttribute('aria-level', '2');
   await expect(row(page, '/help/booking')).toHaveAttribute('aria-level', '3');
-  const handle = (await row(page, '/sailings/notices')
-    .getByTitle(/Drag to move/)
-    .boundingBox())!;
-  const target = (await row(page, '/sailings/today').boundingBox())!;
-  await page.mouse.move(handle.x + 8, handle.y + 12);
-  await page.mouse.down();
-  await page.mouse.move(handle.x + 8, handle.y + 4, { steps: 2 });
-  await page.mouse.move(target.x + 100, target.y + 3, { steps: 5 });
-  await page.mouse.up();
+  await dragRow(page, row(page, '/sailings/notices'), row(page, '/sailings/today'), 0.1);
   await expect(row(page, '/sailings/notices')).toHaveAttribute('aria-posinset', '1');
 });
 

@@ -1,5 +1,6 @@
 import { request as plainRequest } from 'node:http';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './support/test';
 import { view } from './support/site';
 
 /** The status of a request with these headers, sent without a browser's or a library's own. */

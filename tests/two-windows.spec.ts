@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './support/test';
 import { copyOfDemo, openCell, saved, storedSite } from './support/site';
 
 test('what one window does, the other shows, and both edits are kept', async ({ page, context, request }) => {

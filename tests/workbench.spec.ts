@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './support/test';
 import { clickInside, copyOfDemo, openCell, saved, storedSite, view } from './support/site';
 
 let id: string;

@@ -14,17 +14,21 @@ function channelOf(site: string): BroadcastChannel {
   return new BroadcastChannel(`gable-ridge-${site}`);
 }
 
-/** Opens a site for everything inside it. */
+/**
+ * Opens a site for everything inside it. The document comes as JSON text: React takes one text over to the browser
+ * several times faster than thousands of objects.
+ */
 export function OpenSiteProvider({
-  site,
+  document: text,
   standing,
   children,
 }: {
-  site: Site;
+  document: string;
   standing: Standing;
   children: ReactNode;
 }) {
   const [store] = useState(() => {
+    const site: Site = JSON.parse(text);
     const announce = (revision: number) => {
       const channel = channelOf(site.id);
       channel.postMessage(revision);
@@ -33,9 +37,10 @@ export function OpenSiteProvider({
     return openSite(site, standing, announce);
   });
 
+  const id = useStore(store, (state) => state.site.id);
   useEffect(() => {
     const catchUp = () => void store.getState().catchUp();
-    const channel = channelOf(site.id);
+    const channel = channelOf(id);
     channel.onmessage = ({ data }) => {
       if (data > store.getState().revision) catchUp();
     };
@@ -51,7 +56,7 @@ export function OpenSiteProvider({
       window.removeEventListener('focus', catchUp);
       window.removeEventListener('beforeunload', warn);
     };
-  }, [store, site.id]);
+  }, [store, id]);
 
   return <Context.Provider value={store}>{children}</Context.Provider>;
 }

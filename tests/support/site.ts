@@ -66,3 +66,20 @@ export async function pick(page: Page, label: string | RegExp) {
 export async function openCell(page: Page, property: string, band: string) {
   await page.getByRole('button', { name: new RegExp(`^${property}, ${band}:`) }).click();
 }
+
+/**
+ * Drags a row of a tree by its handle to a part of another row: `share` is how far down in it, from 0 to 1. A hand lets go
+ * when it sees where the row will go, or that it may not go there.
+ */
+export async function dragRow(page: Page, from: Locator, to: Locator, share: number, refusal?: string) {
+  for (const each of [to, from]) await each.scrollIntoViewIfNeeded();
+  const handle = (await from.getByTitle(/Drag to move/).boundingBox())!;
+  const target = (await to.boundingBox())!;
+  await page.mouse.move(handle.x + 8, handle.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(handle.x + 8, handle.y + 20, { steps: 2 });
+  await page.mouse.move(target.x + 120, target.y + target.height * share, { steps: 5 });
+  if (refusal) await expect(page.getByRole('status').filter({ hasText: refusal })).toBeVisible();
+  else await expect(to).toHaveAttribute('data-drop', /./);
+  await page.mouse.up();
+}

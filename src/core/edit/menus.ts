@@ -170,10 +170,14 @@ function movedInto(menu: Menu, items: readonly Id[], parent: Id | null, before: 
       if (moved.has(at)) return false;
     return true;
   });
-  for (const from of new Set(heads.map((id) => above.get(id) ?? null))) takeOut(menu, from, new Set(heads));
   const order = orderBelow(menu, parent);
   if (!order) return itemGone(menu);
-  putIn(order, heads, before);
+  const froms = new Set(heads.map((id) => above.get(id) ?? null));
+  for (const from of froms) if (from !== parent) takeOut(menu, from, new Set(heads));
+  // Those that stay among their siblings keep the places that narrower bands gave them.
+  const others = order.filter((id) => !moved.has(id));
+  putIn(others, heads, before);
+  order.splice(0, order.length, ...others);
   return null;
 }
 

@@ -22,7 +22,7 @@ export default async function SiteLayout({ children, params }: { children: React
   if (!stored) notFound();
   const { revision, undo, redo } = standingSince(database(), id, stored.revision)!;
   return (
-    <OpenSiteProvider site={stored.site} standing={{ revision, undo, redo, changes: [] }}>
+    <OpenSiteProvider document={JSON.stringify(stored.site)} standing={{ revision, undo, redo, changes: [] }}>
       {children}
     </OpenSiteProvider>
   );

@@ -1,0 +1,78 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import * as v from 'valibot';
+import { typeStyleProperties } from '../brand/type-style';
+import { joinRules, type Rules } from '../markup/css';
+import { assemblyKinds, assemblyProperties } from '../properties/assembly';
+import { barProperties } from '../properties/bar';
+import { brandProperties } from '../properties/brand';
+import { itemProperties, menuProperties } from '../properties/menu';
+import type { CssNames, Property } from '../properties/property';
+import { sampleValues } from '../properties/sample-values.test-data';
+import { pieceKinds } from './index';
+
+const names: CssNames = {
+  token: (id) => `var(--${id})`,
+  typeStyle: (id, part) => `var(--${id}-${part})`,
+  family: (id) => id,
+};
+
+/** Every list of properties that something in the document has, by what has it. */
+const lists: [string, readonly Property[]][] = [
+  ['a bar', barProperties],
+  ['the brand', brandProperties],
+  ['a type style', typeStyleProperties],
+  ['a menu', menuProperties],
+  ['an item', itemProperties],
+  ...assemblyKinds.map((kind): [string, Property[]] => [kind, assemblyProperties[kind]]),
+  ...pieceKinds.map((kind): [string, readonly Property[]] => [kind.kind, kind.properties]),
+];
+
+function rulesOf(properties: readonly Property[], values: Record<string, unknown>): Rules {
+  return joinRules(...properties.map((each) => each.css?.(values[each.name], names) ?? {}));
+}
+
+/** What rules set, without what they set it to. */
+const named = (rules: Rules) =>
+  Object.entries(rules)
+    .flatMap(([selector, declarations]) => Object.keys(declarations).map((each) => `${selector} { ${each} }`))
+    .sort();
+
+test.each(lists)(
+  'a narrower band can take back whatever %s says: the same is set for every value',
+  (_, properties) => {
+    const initial = Object.fromEntries(properties.map((each) => [each.name, each.initial]));
+    const expected = named(rulesOf(properties, initial));
+    const values = fc.record(
+      Object.fromEntries(properties.map((each) => [each.name, fc.constantFrom(...sampleValues(each))])),
+    );
+    fc.assert(
+      fc.property(values, (chosen) => {
+        expect(named(rulesOf(properties, chosen))).toEqual(expected);
+      }),
+      { numRuns: 60 },
+    );
+  },
+);
+
+test.each(lists)('every sample of %s may be stored, and is said in words', (_, properties) => {
+  for (const property of properties)
+    for (const value of sampleValues(property)) {
+      expect([property.name, value, v.is(property.kind.schema, value)]).toEqual([property.name, value, true]);
+      expect(typeof property.kind.text(value)).toBe('string');
+    }
+});
+
+test.each(lists)('the names of the properties of %s tell them apart', (_, properties) => {
+  expect(new Set(properties.map((each) => each.name)).size).toBe(properties.length);
+  const labels = properties.map((each) => `${each.group}: ${each.label}`);
+  expect(new Set(labels).size).toBe(labels.length);
+});
+
+test('no value of a property breaks out of its declaration', () => {
+  for (const [, properties] of lists)
+    for (const property of properties)
+      for (const value of sampleValues(property))
+        for (const declarations of Object.values(property.css?.(value, names) ?? {}))
+          for (const written of Object.values(declarations)) expect(String(written)).not.toMatch(/[;{}]/);
+});
