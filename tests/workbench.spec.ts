@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './support/test';
-import { clickInside, copyOfDemo, openCell, saved, storedSite, view } from './support/site';
+import { clickInside, copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
 
@@ -214,14 +214,34 @@ test('a view is blown up to 1:1 and put back', async ({ page }) => {
   await expect(page.locator('iframe')).toHaveCount(3);
 });
 
-test('a bar is added and removed, the last one is not', async ({ page }) => {
+test('bars are added, renamed, moved, duplicated and removed; the last one stays', async ({ page }) => {
   await page.getByRole('button', { name: 'Add a bar' }).click();
   await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
-  await page.getByRole('button', { name: 'Remove Bar 3' }).click();
-  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveCount(0);
+  const act = async (bar: string, action: string | RegExp) => {
+    await page.getByRole('button', { name: `Actions: ${bar}`, exact: true }).click();
+    await page.getByRole('menuitem', { name: action }).click();
+  };
+  await page.getByRole('button', { name: 'Name of the bar: Bar 3' }).click();
+  await page.getByRole('textbox', { name: 'Name of the bar' }).fill('Search bar');
+  await page.keyboard.press('Enter');
+  await act('Search bar', 'Move up');
+  const names = plan(page).getByRole('button', { name: /^(Notice|Main|Search) bar( copy)?$/ });
+  await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar']);
+  await act('Main bar', 'Duplicate');
+  await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar', 'Main bar copy']);
+  await expect(view(page, 'Desktop').locator('header .button')).toHaveCount(2);
+  await act('Main bar copy', 'Remove');
+  await act('Search bar', 'Remove');
+  await act('Notice bar', 'Remove');
+  await expect(names).toHaveText(['Main bar']);
+  await page.getByRole('button', { name: 'Actions: Main bar' }).click();
+  await expect(page.getByRole('menuitem', { name: 'Remove (the last bar stays)' })).toHaveAttribute(
+    'aria-disabled',
+    'true',
+  );
 });
 
 test('another footer is put on every page', async ({ page }) => {
@@ -248,4 +268,51 @@ test('a link to an address with a script in it is refused in the cell', async ({
   await expect(page.getByText('A link may not use javascript:')).toBeVisible();
   await page.keyboard.press('Enter');
   expect((await storedSite(request, id)).standing.revision).toBe(0);
+});
+
+test('a bar is divided by shares on the desktop only, bays are added, and a share of zero is refused', async ({
+  page,
+}) => {
+  await openCell(page, 'Division', 'Desktop');
+  const field = page.getByRole('textbox', { name: 'Division, Desktop' });
+  await field.fill('1 : 0 : 3');
+  await expect(page.getByRole('alert')).toContainText('a bay with a share of zero would show nothing');
+  await field.fill('1 : 1 : 2');
+  await page.keyboard.press('Enter');
+  await openCell(page, 'Division', 'Tablet');
+  await page.getByRole('textbox', { name: 'Division, Tablet' }).fill('edges');
+  await page.keyboard.press('Enter');
+  const columns = (band: string) =>
+    view(page, band)
+      .locator('.main-header-main-bar > .bays')
+      .evaluate((bays) => getComputedStyle(bays).gridTemplateColumns.split(' ').map(parseFloat));
+  await expect.poll(async () => (await columns('Desktop')).length).toBe(3);
+  const [first, second, third] = await columns('Desktop');
+  expect(Math.abs(first! - second!)).toBeLessThan(0.5);
+  expect(Math.abs(2 * first! - third!)).toBeLessThan(0.5);
+  expect(await columns('Tablet')).toHaveLength(2);
+  await page.getByRole('button', { name: 'Actions: Main bar' }).click();
+  await page.getByRole('menuitem', { name: 'Add a bay at the end' }).click();
+  await expect(page.getByRole('group', { name: 'Main bar, end' })).toBeVisible();
+  await expect.poll(async () => (await columns('Desktop')).length).toBe(4);
+});
+
+test('states are set in their own columns, shown side by side with their contrast, and drawn on the page', async ({
+  page,
+}) => {
+  await chip(page, 'Menu: Main').click();
+  await page.getByText('by state', { exact: true }).click();
+  const states = page.getByRole('region', { name: 'States of Items', exact: true });
+  await expect(states).toContainText('● 13.6');
+  await page.getByRole('button', { name: 'Ground, Hover: –, as it comes' }).first().click();
+  await pick(page, 'Deep water');
+  await expect(states.getByTitle(/Contrast 1\.\d+ : 1, too little to be read/)).toHaveCount(3);
+  await page.getByRole('button', { name: 'Text, Hover: –, as it comes' }).first().click();
+  await pick(page, /^Ground$/);
+  await expect(states.getByTitle(/too little to be read/)).toHaveCount(0);
+  await saved(page);
+  await page.goto(`/try/${id}/index.html`);
+  const link = page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Sailings' }).first();
+  await link.hover();
+  await expect(link).toHaveCSS('background-color', 'rgb(21, 67, 94)');
 });

@@ -37,10 +37,12 @@ export function contrast(one: Srgb, other: Srgb): number {
   return (light + 0.05) / (dark + 0.05);
 }
 
-/** The contrast of a text on a ground that lies on an opaque base, each as CSS: translucent ones are composited first. */
-export function contrastOn(text: string, ground: string, base: string): number {
-  const seenGround = over(srgb(ground), over(srgb(base), { r: 1, g: 1, b: 1, alpha: 1 }));
-  return contrast(over(srgb(text), seenGround), seenGround);
+const white: Srgb = { r: 1, g: 1, b: 1, alpha: 1 };
+
+/** The contrast of a text on grounds that lie on each other, the topmost first, on white: each as CSS, translucent ones composited. */
+export function contrastOn(text: string, ...grounds: string[]): number {
+  const ground = grounds.reduceRight((under, css) => over(srgb(css), under), white);
+  return contrast(over(srgb(text), ground), ground);
 }
 
 /** What a ratio is enough for: any text, large text and signs, or neither (WCAG 2.2, 1.4.3 and 1.4.11). */

@@ -1,7 +1,6 @@
 import * as v from 'valibot';
 import { assemblyNouns, type AssemblyKind } from '../properties/assembly';
-import { assemblySchema, barSchema, edgeBays, type Assembly } from '../site/assembly';
-import { idSchema } from '../properties/id';
+import { assemblySchema, type Assembly } from '../site/assembly';
 import { nameSchema } from '../site/name';
 import type { Site } from '../site/site';
 import { editKind } from './edit-kind';
@@ -52,37 +51,6 @@ export const removeAssembly = editKind({
     delete draft[at.in][at.assembly];
     if (draft.placing.header === at.assembly) draft.placing.header = null;
     if (draft.placing.footer === at.assembly) draft.placing.footer = null;
-    return null;
-  },
-});
-
-export const addBar = editKind({
-  title: 'Add a bar',
-  schema: v.strictObject({ edit: v.literal('addBar'), at: assemblyPlaceSchema, bar: barSchema }),
-  apply(draft, edit) {
-    const assembly = findAssembly(draft, edit.at);
-    if (typeof assembly === 'string') return assembly;
-    if (assembly.bars[edit.bar.id]) return `There is already a bar with the id ${edit.bar.id}.`;
-    assembly.bars[edit.bar.id] = edit.bar;
-    assembly.order.push(edit.bar.id);
-    return null;
-  },
-});
-
-/** Removes a bar with the pieces in it. */
-export const removeBar = editKind({
-  title: 'Remove a bar',
-  schema: v.strictObject({ edit: v.literal('removeBar'), at: assemblyPlaceSchema, bar: idSchema }),
-  apply(draft, edit) {
-    const assembly = findAssembly(draft, edit.at);
-    if (typeof assembly === 'string') return assembly;
-    const bar = assembly.bars[edit.bar];
-    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
-    if (assembly.order.length === 1)
-      return `“${bar.name}” is the last bar of “${assembly.name}”; at least one has to stay.`;
-    for (const bay of edgeBays) for (const piece of bar.bays[bay]) delete assembly.pieces[piece];
-    delete assembly.bars[edit.bar];
-    assembly.order = assembly.order.filter((id) => id !== edit.bar);
     return null;
   },
 });

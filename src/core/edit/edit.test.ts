@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
-import { newItem, newMenu, newPage, newPiece } from '../site/defaults';
+import { newItem, newMenu, newPage, newBar, newBay, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { applyEdits, applyPatches } from './apply';
@@ -70,7 +70,7 @@ const everyEdit: Edit[] = [
       ...sampleSite().headers.h!,
       id: 'f2',
       pieces: {},
-      bars: { b: { ...sampleSite().headers.h!.bars.b!, bays: { start: [], middle: [], end: [] } } },
+      bars: { b: newBar('b', 'Main bar') },
     },
   },
   { edit: 'renameAssembly', at, name: 'Other header' },
@@ -78,14 +78,13 @@ const everyEdit: Edit[] = [
   {
     edit: 'addBar',
     at,
-    bar: {
-      id: 'b2',
-      name: 'Second',
-      division: 'edges',
-      bays: { start: [], middle: [], end: [] },
-      values: {},
-    },
+    bar: newBar('b2', 'Second', {}, { end: ['t2'] }),
+    pieces: [newPiece('t2', 'text')],
+    index: 0,
   },
+  { edit: 'renameBar', at, bar: 'b', name: 'Upper bar' },
+  { edit: 'addBay', at, bar: 'b', bay: newBay('more'), index: 3 },
+  { edit: 'removeBay', at, bar: 'b', bay: 'start' },
   { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 1 }, piece: newPiece('t', 'text') },
   { edit: 'movePiece', at, piece: 'logo', spot: { bar: 'b', bay: 'end', index: 0 } },
   { edit: 'removePiece', at, piece: 'logo' },
@@ -300,7 +299,7 @@ test('whatever is moved where, every piece stands in exactly one bay', () => {
         spot: { bar: 'b', bay, index },
       }));
       const { bays } = applied(sampleSite(), ...edits).site.headers.h!.bars.b!;
-      expect([...bays.start, ...bays.middle, ...bays.end].sort()).toEqual(['button', 'logo', 'menu']);
+      expect(bays.flatMap((bay) => bay.pieces).sort()).toEqual(['button', 'logo', 'menu']);
     }),
   );
 });

@@ -1,10 +1,13 @@
 /** What undo and redo reach, told from the list of what was done. */
 
-/** One revision: an edit, or a step back or forward over an earlier revision. */
+/**
+ * One revision: an edit, a step back or forward over an earlier revision, or the upgrade of the document to a new form, which
+ * nothing before it can be undone across.
+ */
 export interface Step {
   revision: number;
-  kind: 'edit' | 'undo' | 'redo';
-  /** The revision that an undo took back or a redo did again; null for an edit. */
+  kind: 'edit' | 'undo' | 'redo' | 'upgrade';
+  /** The revision that an undo took back or a redo did again; null for an edit or an upgrade. */
   of: number | null;
   /** Edits of one gesture (typing, dragging) bear the same group and are undone as one. */
   group: string | null;
@@ -35,6 +38,11 @@ export function reach(steps: readonly Step[]): Reach {
   const done: Step[] = [];
   const undone: Step[] = [];
   for (const step of steps) {
+    if (step.kind === 'upgrade') {
+      done.length = 0;
+      undone.length = 0;
+      continue;
+    }
     if (step.kind === 'edit') {
       done.push(step);
       undone.length = 0;

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { addAssembly, addBar, removeAssembly, removeBar, renameAssembly } from './assemblies';
+import { addAssembly, removeAssembly, renameAssembly } from './assemblies';
+import { addBar, addBay, moveBar, removeBar, removeBay, renameBar } from './bars';
 import type { EditKind } from './edit-kind';
 import {
   addToken,
@@ -56,7 +57,11 @@ export const editKinds = {
   renameAssembly,
   removeAssembly,
   addBar,
+  renameBar,
+  moveBar,
   removeBar,
+  addBay,
+  removeBay,
   addPiece,
   movePiece,
   removePiece,

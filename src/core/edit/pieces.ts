@@ -1,13 +1,13 @@
 import * as v from 'valibot';
 import { idSchema } from '../properties/id';
-import { edgeBays, pieceSchema, type Assembly } from '../site/assembly';
+import { pieceSchema, type Assembly, type Bay } from '../site/assembly';
 import { findAssembly } from './assemblies';
 import { editKind } from './edit-kind';
 import { assemblyPlaceSchema } from './place';
 
 const spotSchema = v.strictObject({
   bar: idSchema,
-  bay: v.picklist(edgeBays),
+  bay: idSchema,
   index: v.pipe(v.number(), v.integer(), v.minValue(0)),
 });
 /** A spot among the pieces of a bay. */
@@ -16,17 +16,24 @@ export type Spot = v.InferOutput<typeof spotSchema>;
 /** Where a piece stands; null when it is in no bay. */
 export function spotOf(assembly: Assembly, piece: string): Spot | null {
   for (const bar of Object.values(assembly.bars)) {
-    for (const bay of edgeBays) {
-      const index = bar.bays[bay].indexOf(piece);
-      if (index >= 0) return { bar: bar.id, bay, index };
+    for (const bay of bar.bays) {
+      const index = bay.pieces.indexOf(piece);
+      if (index >= 0) return { bar: bar.id, bay: bay.id, index };
     }
   }
   return null;
 }
 
+/** The bay of a spot, or a sentence that says what is gone. */
+export function findBay(assembly: Assembly, spot: { bar: string; bay: string }): Bay | string {
+  const bar = assembly.bars[spot.bar];
+  if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+  return bar.bays.find((bay) => bay.id === spot.bay) ?? `The bay is no longer in “${bar.name}”.`;
+}
+
 function takeOut(assembly: Assembly, piece: string): void {
   const spot = spotOf(assembly, piece);
-  if (spot) assembly.bars[spot.bar]!.bays[spot.bay].splice(spot.index, 1);
+  if (spot) (findBay(assembly, spot) as Bay).pieces.splice(spot.index, 1);
 }
 
 export const addPiece = editKind({
@@ -40,11 +47,11 @@ export const addPiece = editKind({
   apply(draft, { at, spot, piece }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
-    const bar = assembly.bars[spot.bar];
-    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+    const bay = findBay(assembly, spot);
+    if (typeof bay === 'string') return bay;
     if (assembly.pieces[piece.id]) return `There is already a piece with the id ${piece.id}.`;
     assembly.pieces[piece.id] = piece;
-    bar.bays[spot.bay].splice(spot.index, 0, piece.id);
+    bay.pieces.splice(spot.index, 0, piece.id);
     return null;
   },
 });
@@ -62,10 +69,10 @@ export const movePiece = editKind({
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
     if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
-    const bar = assembly.bars[spot.bar];
-    if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+    const bay = findBay(assembly, spot);
+    if (typeof bay === 'string') return bay;
     takeOut(assembly, piece);
-    bar.bays[spot.bay].splice(spot.index, 0, piece);
+    bay.pieces.splice(spot.index, 0, piece);
     return null;
   },
 });

@@ -1,12 +1,14 @@
 import * as v from 'valibot';
 import { pieceKind } from '../pieces';
 import { assemblyKinds, assemblyNouns, assemblyProperties } from '../properties/assembly';
+import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { typeStyleProperties } from '../brand/type-style';
 import { itemProperties, menuProperties } from '../properties/menu';
 import { idSchema } from '../properties/id';
 import type { Property, Values } from '../properties/property';
+import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
 
 const assemblyPlace = { in: v.picklist(assemblyKinds), assembly: idSchema };
@@ -15,7 +17,7 @@ const assemblyPlace = { in: v.picklist(assemblyKinds), assembly: idSchema };
 export const assemblyPlaceSchema = v.strictObject(assemblyPlace);
 export type AssemblyPlace = v.InferOutput<typeof assemblyPlaceSchema>;
 
-/** Something in the document that has properties: the brand, a type style, a menu or an item, an assembly, a bar or a piece. */
+/** Something in the document that has properties: the brand, a type style, a menu or an item, an assembly, a bar, a bay or a piece. */
 export const placeSchema = v.variant('on', [
   v.strictObject({ on: v.literal('brand') }),
   v.strictObject({ on: v.literal('typeStyle'), style: idSchema }),
@@ -23,6 +25,7 @@ export const placeSchema = v.variant('on', [
   v.strictObject({ on: v.literal('item'), menu: idSchema, item: idSchema }),
   v.strictObject({ on: v.literal('assembly'), ...assemblyPlace }),
   v.strictObject({ on: v.literal('bar'), ...assemblyPlace, bar: idSchema }),
+  v.strictObject({ on: v.literal('bay'), ...assemblyPlace, bar: idSchema, bay: idSchema }),
   v.strictObject({ on: v.literal('piece'), ...assemblyPlace, piece: idSchema }),
 ]);
 export type Place = v.InferOutput<typeof placeSchema>;
@@ -49,6 +52,14 @@ function findInMenus(site: Site, place: Place & { on: 'menu' | 'item' }): PlaceC
     : `The item is no longer in the menu “${menu.name}”.`;
 }
 
+function findInBars(assembly: Assembly, place: Place & { on: 'bar' | 'bay' }): PlaceContent | string {
+  const bar = assembly.bars[place.bar];
+  if (!bar) return `The bar is no longer in “${assembly.name}”.`;
+  if (place.on === 'bar') return { holder: bar, properties: barProperties };
+  const bay = bar.bays.find((each) => each.id === place.bay);
+  return bay ? { holder: bay, properties: bayProperties } : `The bay is no longer in “${bar.name}”.`;
+}
+
 /** What stands at a place of the document, or a sentence that says what is gone. */
 export function findPlace(site: Site, place: Place): PlaceContent | string {
   if (place.on === 'brand' || place.on === 'typeStyle') return findInBrand(site, place);
@@ -56,10 +67,7 @@ export function findPlace(site: Site, place: Place): PlaceContent | string {
   const assembly = site[place.in][place.assembly];
   if (!assembly) return `This ${assemblyNouns[place.in]} is no longer there.`;
   if (place.on === 'assembly') return { holder: assembly, properties: assemblyProperties[place.in] };
-  if (place.on === 'bar') {
-    const bar = assembly.bars[place.bar];
-    return bar ? { holder: bar, properties: barProperties } : `The bar is no longer in “${assembly.name}”.`;
-  }
+  if (place.on === 'bar' || place.on === 'bay') return findInBars(assembly, place);
   const piece = assembly.pieces[place.piece];
   return piece
     ? { holder: piece, properties: pieceKind(piece.kind).properties }

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { EVERYWHERE } from '../bands/follow';
+import { bandChain } from '../bands/band';
+import { axisCells } from '../properties/axis';
 import type { Property, Values } from '../properties/property';
 import type { Site } from '../site/site';
 import { editKind } from './edit-kind';
@@ -19,7 +20,8 @@ function findCell(draft: Site, edit: { place: Place; property: string; cell: str
   if (typeof found === 'string') return found;
   const property = found.properties.find((each) => each.name === edit.property);
   if (!property) return `There is no property “${edit.property}” here.`;
-  if (property.banded ? !draft.bands.some((band) => band.id === edit.cell) : edit.cell !== EVERYWHERE) {
+  const cells = property.part?.states ?? axisCells(property.by, bandChain(draft.bands));
+  if (!(cells as readonly string[]).includes(edit.cell)) {
     return `“${property.label}” has no value for “${edit.cell}”.`;
   }
   return { values: found.holder.values as Values as Cell['values'], property };

@@ -24,8 +24,8 @@ function fileProblems(change: (json: Record<string, never>) => void): string {
 test.each<[string, (json: never) => void, string]>([
   [
     'a newer version',
-    (json: { site: { version: number } }) => void (json.site.version = 2),
-    'site.version: is 2; this application reads version 1. It was written by a newer',
+    (json: { site: { version: number } }) => void (json.site.version = 3),
+    'site.version: is 3; this application reads version 2. It was written by a newer',
   ],
   ['no version', (json: { site: { version?: number } }) => void delete json.site.version, 'site.version'],
   ['another form', (json: { form: string }) => void (json.form = 'x'), 'form: A site file says'],

@@ -3,6 +3,7 @@ import { hashSchema } from '../site/hash';
 import { integrityProblems } from '../site/integrity';
 import { problemsOf, type Problem } from '../site/problem';
 import { siteSchema, SITE_VERSION, type Site } from '../site/site';
+import { upgraded } from '../site/upgrades';
 
 /** The name of the form, so that a file is told from any other JSON. */
 export const SITE_FILE_FORM = 'gable-ridge-site';
@@ -22,6 +23,17 @@ const MOST_PROBLEMS = 20;
 
 function refuse(...problems: Problem[]): SiteFileReading {
   return { ok: false, problems: problems.slice(0, MOST_PROBLEMS) };
+}
+
+/** A file of an older version brought to this one; one that does not have the form of its version stays as it is. */
+function upgradedFile(json: unknown): unknown {
+  const site = (json as { site?: unknown } | null)?.site;
+  if (typeof site !== 'object' || site === null) return json;
+  try {
+    return { ...(json as object), site: upgraded(site as Record<string, unknown>) };
+  } catch {
+    return json;
+  }
 }
 
 /** The version is looked at first: a file of another form would only give misleading problems. */
@@ -46,9 +58,10 @@ export function readSiteFile(text: string): SiteFileReading {
   } catch (error) {
     return refuse({ path: '', reason: `This is not JSON: ${(error as Error).message}` });
   }
-  const version = versionProblem(json);
+  const current = upgradedFile(json);
+  const version = versionProblem(current);
   if (version) return refuse(version);
-  const parsed = v.safeParse(siteFileSchema, json);
+  const parsed = v.safeParse(siteFileSchema, current);
   if (!parsed.success) return refuse(...problemsOf(parsed.issues));
   const file = parsed.output;
   const problems = integrityProblems(file.site).map((problem) => ({

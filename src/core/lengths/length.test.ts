@@ -10,11 +10,15 @@ test.each([
   ['2REM', 32],
   ['2 steps', 16],
   ['1step', 8],
+  ['8 + 6', 14],
+  ['2 steps+4', 20],
+  ['1rem - 2px', 14],
+  ['2 steps - 1 step', 8],
 ])('%p is read as %p px', (text, expected) => {
   expect(readLength(text, 8)).toEqual({ ok: true, px: expected });
 });
 
-test.each(['', 'px', '14em', '1 4', '14px;', '1e3', '٣'])(
+test.each(['', 'px', '14em', '1 4', '8 +', '8 ++ 2', '8 * 2', '14px;', '1e3', '٣'])(
   '%p is not a length, and the reason quotes it',
   (text) => {
     const reading = readLength(text, 8);

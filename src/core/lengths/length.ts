@@ -5,17 +5,24 @@ export type LengthReading = { ok: true; px: number } | { ok: false; reason: stri
 /** The reader's usual text size, in CSS px: what 1rem and, in media queries, 1em come to. */
 const ROOT_TEXT_PX = 16;
 
-/** Reads `14`, `14px`, `0.875rem` or `2 steps` as CSS px; `step` is the brand's spacing step in px. */
+/** Reads `14`, `14px`, `0.875rem`, `2 steps` or a sum such as `2 steps + 4` as CSS px; `step` is the brand's spacing step in px. */
 export function readLength(text: string, step: number): LengthReading {
-  const match = /^(-?\d+(?:\.\d+)?|-?\.\d+)\s*(px|rem|steps?)?$/i.exec(text.trim());
-  if (!match)
-    return {
-      ok: false,
-      reason: `“${text.trim()}” is not a length. Type px, rem or steps, such as 14, 14px, 0.875rem or 2 steps.`,
-    };
-  const unit = match[2]?.toLowerCase() ?? 'px';
-  const inPx = unit === 'px' ? 1 : unit === 'rem' ? ROOT_TEXT_PX : step;
-  return { ok: true, px: Number(match[1]) * inPx };
+  const inPx: Record<string, number> = { px: 1, rem: ROOT_TEXT_PX, step, steps: step };
+  const term = /([+-]?)\s*(\d+(?:\.\d+)?|\.\d+)\s*(px|rem|steps?)?\s*/iy;
+  const typed = text.trim();
+  let sum = 0;
+  for (let at = 0; at < typed.length || at === 0; at = term.lastIndex) {
+    term.lastIndex = at;
+    const match = term.exec(typed);
+    if (!match || (at > 0 && match[1] === ''))
+      return {
+        ok: false,
+        reason: `“${typed}” is not a length. Type px, rem or steps, such as 14, 14px, 0.875rem or 2 steps, or a sum of them.`,
+      };
+    const length = Number(match[2]) * inPx[match[3]?.toLowerCase() ?? 'px']!;
+    sum += match[1] === '-' ? -length : length;
+  }
+  return { ok: true, px: sum };
 }
 
 /** At most four decimals, without trailing zeros. */

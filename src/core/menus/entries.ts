@@ -39,7 +39,7 @@ export function pageTrail(site: Site, page: Id | null): Id[] {
   return trail;
 }
 
-const saidOnce = itemProperties.filter((property) => !property.banded);
+const saidOnce = itemProperties.filter((property) => property.by === null);
 
 /** What an item says that is the same at every width. */
 function itemWords(

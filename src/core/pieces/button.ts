@@ -1,15 +1,38 @@
+import { iconHtml, type IconName } from '../icons/icons';
 import { px } from '../lengths/length';
+import { dressedCss, dressProperties, markerProperties, stateSuffix } from '../properties/dress';
+import { choiceKind } from '../properties/kinds/choice';
+import { flagKind } from '../properties/kinds/flag';
+import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { AS_IT_COMES, property } from '../properties/property';
+import type { StatedPart } from '../properties/states';
 import { typeProperties } from '../properties/type';
 import { NOWHERE, type Link } from '../properties/link';
 import { leading, pieceClass, type PieceKind } from './piece';
 
-/** A call to action. */
+const part: StatedPart = {
+  label: 'Button',
+  prefix: 'button',
+  bare: ({ rank }) =>
+    rank === 'first' ? { ink: 'on-accent', ground: 'accent' } : { ink: 'of the bar', ground: 'none' },
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  selector: (state) => `&${stateSuffix[state]}`,
+};
+
+/** The three ranks of buttons: the ground, the text and the line around each. */
+const ranks = {
+  first: { ground: 'var(--accent)', ink: 'var(--on-accent)', line: 'transparent' },
+  second: { ground: 'transparent', ink: 'inherit', line: 'currentcolor' },
+  third: { ground: 'transparent', ink: 'inherit', line: 'transparent' },
+};
+type Rank = keyof typeof ranks;
+
+/** A call to action. Its colours are its own: those of links around it never reach it. */
 export const button: PieceKind = {
   kind: 'button',
   label: 'Button',
@@ -19,7 +42,7 @@ export const button: PieceKind = {
       label: 'Label',
       group: 'Content',
       kind: textKind(80),
-      banded: false,
+      by: null,
       initial: 'Button',
     }),
     property<Link>({
@@ -27,15 +50,50 @@ export const button: PieceKind = {
       label: 'Leads to',
       group: 'Content',
       kind: linkKind(),
-      banded: false,
+      by: null,
       initial: NOWHERE,
+    }),
+    property<Rank>({
+      name: 'rank',
+      label: 'Rank',
+      group: 'Content',
+      kind: choiceKind({ first: 'first', second: 'second', third: 'third' }),
+      by: 'width',
+      initial: 'first',
+      css: (value) => {
+        const { ground, ink, line } = ranks[value];
+        const first = value === 'first';
+        return {
+          '&': {
+            '--button-ground': first ? AS_IT_COMES : ground,
+            '--button-ink': first ? AS_IT_COMES : ink,
+            '--button-line': first ? AS_IT_COMES : line,
+          },
+        };
+      },
+    }),
+    property<IconName | null>({
+      name: 'icon',
+      label: 'Icon',
+      group: 'Content',
+      kind: iconKind(),
+      by: null,
+      initial: null,
+    }),
+    property({
+      name: 'iconAfter',
+      label: 'Icon stands',
+      group: 'Content',
+      kind: flagKind('before the label', 'after the label'),
+      by: null,
+      initial: false,
     }),
     property({
       name: 'paddingBlock',
       label: 'Above and below',
       group: 'Space',
       kind: lengthKind(0, 80),
-      banded: true,
+      by: 'width',
       initial: 10,
       css: (value) => ({ '&': { 'padding-block': px(value) } }),
     }),
@@ -44,7 +102,7 @@ export const button: PieceKind = {
       label: 'Beside',
       group: 'Space',
       kind: lengthKind(0, 120),
-      banded: true,
+      by: 'width',
       initial: 18,
       css: (value) => ({ '&': { 'padding-inline': px(value) } }),
     }),
@@ -53,25 +111,27 @@ export const button: PieceKind = {
       label: 'Corners',
       group: 'Edges',
       kind: referenceKind('radii'),
-      banded: true,
+      by: 'width',
       initial: 'radius-small',
       css: (value, names) => ({ '&': { 'border-radius': names.token(value) } }),
     }),
+    ...dressProperties(part, { open: 'as its rank' }),
+    ...markerProperties('&'),
     ...typeProperties('type-button'),
     ...placeProperties,
   ],
   css: {
     '.button': {
-      display: 'inline-block',
-      'background-color': 'var(--accent)',
-      color: 'var(--on-accent)',
-      border: '2px solid transparent',
+      display: 'inline-flex',
+      'align-items': 'center',
+      gap: '0.5em',
+      'background-color': 'var(--button-ground, var(--accent))',
+      color: 'var(--button-ink, var(--on-accent))',
+      border: '2px solid var(--button-line, transparent)',
       cursor: 'pointer',
-      'transition-property': 'border-color, translate',
-      'transition-duration': 'var(--duration-quick)',
-      'transition-timing-function': 'var(--easing-settle)',
       'text-decoration': 'none',
       'white-space': 'nowrap',
+      ...dressedCss,
     },
     '.button:hover': { 'border-color': 'currentcolor' },
     '.button:active': { translate: '0 1px' },
@@ -79,8 +139,15 @@ export const button: PieceKind = {
   summary: () => 'shown',
   caption: (values) => `“${values.label as string}”`,
   html(piece, context) {
-    const { label, link } = piece.values as { label: string; link: Link };
+    const { label, link, icon, iconAfter } = piece.values as {
+      label: string;
+      link: Link;
+      icon: IconName | null;
+      iconAfter: boolean;
+    };
     if (label.trim() === '') return null;
-    return leading(context.target(link), { class: pieceClass(piece, context) }, label);
+    const sign = icon !== null && iconHtml(icon);
+    const content = iconAfter ? [label, sign] : [sign, label];
+    return leading(context.target(link), { class: pieceClass(piece, context) }, ...content);
   },
 };

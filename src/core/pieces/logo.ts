@@ -45,7 +45,7 @@ export const logo: PieceKind = {
       label: 'Version',
       group: 'Content',
       kind: choiceKind(logoVersions),
-      banded: true,
+      by: 'width',
       initial: 'full',
     }),
     property({
@@ -53,7 +53,7 @@ export const logo: PieceKind = {
       label: 'Artwork of its own',
       group: 'Content',
       kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
-      banded: false,
+      by: null,
       initial: null,
     }),
     property({
@@ -61,7 +61,7 @@ export const logo: PieceKind = {
       label: 'Text without artwork',
       group: 'Content',
       kind: textKind(80, 'the site’s name'),
-      banded: false,
+      by: null,
       initial: '',
     }),
     property({
@@ -69,7 +69,7 @@ export const logo: PieceKind = {
       label: 'Artwork height',
       group: 'Space',
       kind: lengthKind(8, 400),
-      banded: true,
+      by: 'width',
       initial: 40,
       css: (value) => ({ '& img': { 'block-size': px(value) } }),
     }),

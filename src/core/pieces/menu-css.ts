@@ -1,4 +1,5 @@
 import type { Declarations, Rules } from '../markup/css';
+import { dressedCss } from '../properties/dress';
 
 /** The forms in which a menu is shown. */
 export const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
@@ -64,7 +65,7 @@ export function shownAsCss(value: ShownAs): Rules {
 
 /** The rules that every menu shares. */
 export const menuCss: Rules = {
-  '.menu': { 'min-inline-size': '0' },
+  '.menu': { 'min-inline-size': '0', 'align-items': 'stretch' },
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
   '.menu-list > li': { 'align-items': 'center' },
   '.menu li': { position: 'relative' },
@@ -74,23 +75,17 @@ export const menuCss: Rules = {
     color: 'inherit',
     'text-decoration': 'none',
     'white-space': 'nowrap',
+    // In a bar that is stretched to full height an item is as high as the bar, its text on the middle line.
+    'align-content': 'center',
+    ...dressedCss,
   },
-  ':is(a, button).menu-link:hover': { 'text-decoration': 'underline', 'text-underline-offset': '0.3em' },
-  '.menu-link[aria-current]': { 'box-shadow': 'inset 0 -2px currentcolor' },
+  // The width of the label in its heaviest state, where one is heavier: no height, and nothing to be seen or said.
+  '.menu-link::after': { display: 'block', 'block-size': '0', overflow: 'hidden', visibility: 'hidden' },
   '.menu-link:has(> .menu-label)': {
     display: 'grid',
     'grid-template-columns': 'auto auto 1fr',
     'align-items': 'center',
     'column-gap': '0.5em',
-  },
-  '.icon': {
-    'inline-size': '1.25em',
-    'block-size': '1.25em',
-    fill: 'none',
-    stroke: 'currentcolor',
-    'stroke-width': '2',
-    'stroke-linecap': 'round',
-    'stroke-linejoin': 'round',
   },
   '.menu-label': { 'grid-column': '2' },
   '.menu-badge': {
@@ -111,7 +106,7 @@ export const menuCss: Rules = {
   },
   'button.menu-link': {
     border: '0',
-    background: 'none',
+    'background-color': 'transparent',
     font: 'inherit',
     'letter-spacing': 'inherit',
     'text-transform': 'inherit',

@@ -8,7 +8,9 @@ import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { dressProperties, heaviestState, markerProperties, stateSuffix } from '../properties/dress';
+import { AS_IT_COMES, property } from '../properties/property';
+import type { StatedPart } from '../properties/states';
 import { typeProperties } from '../properties/type';
 import { headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
 import {
@@ -44,8 +46,15 @@ function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
   ];
 }
 
-/** An entry with what stands below it; `prefix` begins the ids that it needs. */
-function entryHtml(entry: MenuEntry, prefix: string, level: number, context: PieceContext): Element {
+/** What a list needs beside its entries: the beginning of the ids in it, and whether items keep room for a heavier state. */
+interface ListNeeds {
+  prefix: string;
+  reserve: boolean;
+}
+
+/** An entry with what stands below it. */
+function entryHtml(entry: MenuEntry, needs: ListNeeds, level: number, context: PieceContext): Element {
+  const { prefix, reserve } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
@@ -55,7 +64,13 @@ function entryHtml(entry: MenuEntry, prefix: string, level: number, context: Pie
     { class: context.className(entry.id) },
     leading(
       entry.target,
-      { class: 'menu-link', title, newWindow: entry.newWindow, ...current },
+      {
+        class: 'menu-link',
+        title,
+        'data-label': reserve ? entry.label : null,
+        newWindow: entry.newWindow,
+        ...current,
+      },
       ...labelHtml(entry),
     ),
     below && level === 1 && toggleHtml(entry, belowId),
@@ -63,7 +78,7 @@ function entryHtml(entry: MenuEntry, prefix: string, level: number, context: Pie
       el(
         'ul',
         { class: 'menu-below', id: belowId },
-        ...entry.children.map((child) => entryHtml(child, prefix, level + 1, context)),
+        ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
       ),
   );
 }
@@ -104,9 +119,49 @@ function listHtml({ id, values, band }: SettledPiece, context: PieceContext, alo
   const list = el(
     'ul',
     { class: 'menu-list' },
-    ...shown.entries.map((entry) => entryHtml(entry, prefix, 1, context)),
+    ...shown.entries.map((entry) =>
+      entryHtml(entry, { prefix, reserve: reservedWeight(values) !== null }, 1, context),
+    ),
   );
   return alone ? list : el('div', { class: `for-${band}` }, list);
+}
+
+/** Items of every level: those below follow what is said of the first. */
+const itemPart: StatedPart = {
+  label: 'Items',
+  prefix: 'item',
+  bare: () => ({ ink: 'of the bar', ground: 'none' }),
+  states: ['rest', 'current', 'trail', 'hover', 'focus', 'open', 'pressed'],
+  // An item is open where the button beside it says so.
+  selector: (state) =>
+    `& .menu-link${state === 'open' ? ':has(+ [aria-expanded="true"])' : stateSuffix[state]}`,
+};
+
+const belowPart: StatedPart = {
+  label: 'Items of drop-downs',
+  prefix: 'below',
+  // The panel of a drop-down has the site's own ground and ink (menu-css.ts).
+  bare: () => ({ ink: 'ink', ground: 'none' }),
+  below: itemPart,
+  states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
+  selector: (state) => `& .menu-below .menu-link${stateSuffix[state]}`,
+};
+
+const menuButtonPart: StatedPart = {
+  label: 'Menu button',
+  prefix: 'menuButton',
+  bare: () => ({ ink: 'of the bar', ground: 'none' }),
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  selector: (state) => `& > .menu-button${stateSuffix[state]}`,
+};
+
+/** The heaviest weight of a state, for which items keep room; null where states do not differ in weight. */
+function reservedWeight(values: Record<string, unknown>): number | null {
+  const weights = ['itemWeight', 'belowWeight'].map((name) =>
+    heaviestState(values[name] as Record<string, unknown>),
+  );
+  const known = weights.filter((weight) => weight !== null);
+  return known.length === 0 ? null : Math.max(...known);
 }
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
@@ -119,7 +174,7 @@ export const menu: PieceKind = {
       label: 'Menu',
       group: 'Content',
       kind: optionalKind(referenceKind('menus'), 'none'),
-      banded: true,
+      by: 'width',
       initial: null,
     }),
     property<ShownAs>({
@@ -127,7 +182,7 @@ export const menu: PieceKind = {
       label: 'Shown as',
       group: 'Collapse',
       kind: choiceKind(shownAsLabels),
-      banded: true,
+      by: 'width',
       initial: 'row',
       css: shownAsCss,
     }),
@@ -136,7 +191,7 @@ export const menu: PieceKind = {
       label: 'Opens',
       group: 'Collapse',
       kind: optionalKind(referenceKind('drawers'), 'none'),
-      banded: false,
+      by: null,
       initial: null,
     }),
     property({
@@ -144,7 +199,7 @@ export const menu: PieceKind = {
       label: 'Label of the button',
       group: 'Collapse',
       kind: textKind(40),
-      banded: false,
+      by: null,
       initial: 'Menu',
     }),
     property({
@@ -152,7 +207,7 @@ export const menu: PieceKind = {
       label: 'Between items',
       group: 'Space',
       kind: lengthKind(0, 120),
-      banded: true,
+      by: 'width',
       initial: 8,
       css: (value) => ({ '& .menu-list': { gap: px(value) } }),
     }),
@@ -161,7 +216,7 @@ export const menu: PieceKind = {
       label: 'Inside, above and below',
       group: 'Space',
       kind: lengthKind(0, 80),
-      banded: true,
+      by: 'width',
       initial: 8,
       css: (value) => ({ '& .menu-link': { 'padding-block': px(value) } }),
     }),
@@ -170,7 +225,7 @@ export const menu: PieceKind = {
       label: 'Inside, beside',
       group: 'Space',
       kind: lengthKind(0, 80),
-      banded: true,
+      by: 'width',
       initial: 10,
       css: (value) => ({ '& .menu-link': { 'padding-inline': px(value) } }),
     }),
@@ -179,7 +234,7 @@ export const menu: PieceKind = {
       label: 'Shadow',
       group: 'Drop-down',
       kind: optionalKind(referenceKind('shadows'), 'none'),
-      banded: false,
+      by: null,
       initial: 'shadow-high',
       css: (value, names) => ({ '&': { '--below-shadow': value === null ? 'none' : names.token(value) } }),
     }),
@@ -188,7 +243,7 @@ export const menu: PieceKind = {
       label: 'Corners',
       group: 'Drop-down',
       kind: referenceKind('radii'),
-      banded: false,
+      by: null,
       initial: 'radius-small',
       css: (value, names) => ({ '&': { '--below-radius': names.token(value) } }),
     }),
@@ -197,17 +252,21 @@ export const menu: PieceKind = {
       label: 'Descriptions',
       group: 'Drop-down',
       kind: flagKind('left out', 'shown'),
-      banded: true,
+      by: 'width',
       initial: false,
       css: (value) => ({ '& .menu-below .menu-description': { display: value ? 'block' : 'none' } }),
     }),
+    ...dressProperties(itemPart, { open: 'as the bar', marked: ['current', 'hover'] }),
+    ...dressProperties(belowPart, { open: 'as items' }),
+    ...dressProperties(menuButtonPart, { open: 'as it comes' }),
+    ...markerProperties('& .menu-link'),
     ...typeProperties('type-nav'),
     property({
       name: 'headingStyle',
       label: 'Style of column headings',
       group: 'Type',
       kind: referenceKind('typeStyles'),
-      banded: false,
+      by: null,
       initial: 'type-column',
       css: (value, names) => ({
         '&': Object.fromEntries(
@@ -218,6 +277,16 @@ export const menu: PieceKind = {
     ...placeProperties,
   ],
   css: menuCss,
+  // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
+  jointCss: (values) => {
+    const weight = reservedWeight(values);
+    return {
+      '& .menu-link::after': {
+        content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
+        'font-weight': weight === null ? AS_IT_COMES : String(weight),
+      },
+    };
+  },
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
   },

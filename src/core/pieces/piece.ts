@@ -68,6 +68,8 @@ export interface PieceKind {
   properties: readonly Property[];
   /** The rules that every piece of this kind shares. */
   css: Rules;
+  /** Rules that several of the piece's values make together; the same selectors and properties for all values. */
+  jointCss?(values: Record<string, unknown>): Rules;
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */

@@ -4,6 +4,7 @@ import * as v from 'valibot';
 import { typeStyleProperties } from '../brand/type-style';
 import { joinRules, type Rules } from '../markup/css';
 import { assemblyKinds, assemblyProperties } from '../properties/assembly';
+import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { itemProperties, menuProperties } from '../properties/menu';
@@ -15,11 +16,13 @@ const names: CssNames = {
   token: (id) => `var(--${id})`,
   typeStyle: (id, part) => `var(--${id}-${part})`,
   family: (id) => id,
+  picture: (id) => `url("${id}")`,
 };
 
 /** Every list of properties that something in the document has, by what has it. */
 const lists: [string, readonly Property[]][] = [
   ['a bar', barProperties],
+  ['a bay', bayProperties],
   ['the brand', brandProperties],
   ['a type style', typeStyleProperties],
   ['a menu', menuProperties],
@@ -29,7 +32,13 @@ const lists: [string, readonly Property[]][] = [
 ];
 
 function rulesOf(properties: readonly Property[], values: Record<string, unknown>): Rules {
-  return joinRules(...properties.map((each) => each.css?.(values[each.name], names) ?? {}));
+  return joinRules(
+    ...properties.map((each) => {
+      const rules = each.css?.(values[each.name], names) ?? {};
+      const part = each.part?.selector('rest') ?? '&';
+      return Object.fromEntries(Object.entries(rules).map(([at, said]) => [at.replace('&', part), said]));
+    }),
+  );
 }
 
 /** What rules set, without what they set it to. */

@@ -15,7 +15,7 @@ export const text: PieceKind = {
       label: 'Text',
       group: 'Content',
       kind: textKind(400),
-      banded: false,
+      by: null,
       initial: 'Text',
     }),
     ...typeProperties('type-small'),

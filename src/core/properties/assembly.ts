@@ -20,7 +20,7 @@ const drawerProperties = [
     label: 'Comes from',
     group: 'Panel',
     kind: choiceKind({ start: 'the start', end: 'the end' }),
-    banded: true,
+    by: 'width',
     initial: 'end',
     css: (value) => ({
       '&': { 'inset-inline': value === 'start' ? '0 auto' : 'auto 0' },
@@ -31,7 +31,7 @@ const drawerProperties = [
     label: 'Width',
     group: 'Panel',
     kind: lengthKind(160, 960),
-    banded: true,
+    by: 'width',
     initial: 304,
     css: (value) => ({ '&': { 'inline-size': `min(${px(value)}, 100%)` } }),
   }),

@@ -1,48 +1,58 @@
 import { px } from '../lengths/length';
+import { acrossLabels } from './bay';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
+import { divisionKind, type Division } from './kinds/division';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
-import { property } from './property';
+import { AS_IT_COMES, property } from './property';
 
 /** Properties of a bar. */
 export const barProperties = [
-  property({
-    name: 'bays',
-    label: 'Bays',
+  property<Division>({
+    name: 'division',
+    label: 'Division',
     group: 'Arrangement',
-    kind: choiceKind({ beside: 'side by side', stacked: 'one below another' }),
-    banded: true,
-    initial: 'beside',
-    // The columns of bays that stand side by side depend on which of them hold anything: render/division.ts.
+    kind: divisionKind(),
+    by: 'width',
+    initial: { by: 'edges' },
+    // The columns of bays depend on which of them hold anything: render/division.ts.
   }),
   property({
     name: 'across',
     label: 'Across the bar',
     group: 'Arrangement',
-    kind: choiceKind({ start: 'at the top', center: 'on the middle line', end: 'at the bottom' }),
-    banded: true,
+    kind: choiceKind(acrossLabels),
+    by: 'width',
     initial: 'center',
-    css: (value) => ({ '& > .bays': { 'align-items': value }, '& > .bays > .bay': { 'align-items': value } }),
   }),
   property({
     name: 'contentWidth',
     label: 'Content',
     group: 'Arrangement',
     kind: choiceKind({ content: 'content width', full: 'full width' }),
-    banded: true,
+    by: 'width',
     initial: 'content',
     css: (value) => ({
       '& > .bays': { 'max-inline-size': value === 'full' ? 'none' : 'var(--content-width)' },
     }),
   }),
   property({
+    name: 'shown',
+    label: 'Shown',
+    group: 'Arrangement',
+    kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
+    by: 'width',
+    initial: 'shown',
+    css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
+  }),
+  property({
     name: 'leastHeight',
     label: 'Least height',
     group: 'Space',
     kind: lengthKind(0, 400),
-    banded: true,
+    by: 'width',
     initial: 64,
     css: (value) => ({ '& > .bays': { 'min-block-size': px(value) } }),
   }),
@@ -51,7 +61,7 @@ export const barProperties = [
     label: 'Above and below',
     group: 'Space',
     kind: lengthKind(0, 200),
-    banded: true,
+    by: 'width',
     initial: 8,
     css: (value) => ({ '&': { 'padding-block': px(value) } }),
   }),
@@ -60,7 +70,7 @@ export const barProperties = [
     label: 'Between pieces',
     group: 'Space',
     kind: lengthKind(0, 200),
-    banded: true,
+    by: 'width',
     initial: 16,
     css: (value) => ({ '& > .bays > .bay': { gap: px(value) } }),
   }),
@@ -69,7 +79,7 @@ export const barProperties = [
     label: 'Between bays',
     group: 'Space',
     kind: lengthKind(0, 200),
-    banded: true,
+    by: 'width',
     initial: 24,
     css: (value) => ({ '& > .bays': { gap: px(value) } }),
   }),
@@ -78,10 +88,58 @@ export const barProperties = [
     label: 'Ground',
     group: 'Colour',
     kind: colourKind(),
-    banded: true,
+    by: 'width',
     initial: 'ground',
     css: (value, names) => ({
       '&': { 'background-color': value === 'none' ? 'transparent' : names.token(value) },
+    }),
+  }),
+  property({
+    name: 'tint',
+    label: 'Gradient to',
+    group: 'Colour',
+    kind: colourKind(),
+    by: 'width',
+    initial: 'none',
+    css: (value, names) => ({
+      '&': {
+        '--tint':
+          value === 'none'
+            ? AS_IT_COMES
+            : `linear-gradient(var(--tint-towards, to bottom), transparent, ${names.token(value)})`,
+      },
+    }),
+  }),
+  property({
+    name: 'tintTowards',
+    label: 'Gradient runs',
+    group: 'Colour',
+    kind: choiceKind({ bottom: 'down', top: 'up', right: 'to the right', left: 'to the left' }),
+    by: 'width',
+    initial: 'bottom',
+    css: (value) => ({ '&': { '--tint-towards': value === 'bottom' ? AS_IT_COMES : `to ${value}` } }),
+  }),
+  property({
+    name: 'picture',
+    label: 'Picture',
+    group: 'Colour',
+    kind: optionalKind(referenceKind('artwork'), 'none'),
+    by: 'width',
+    initial: null,
+    css: (value, names) => ({ '&': { '--picture': value === null ? AS_IT_COMES : names.picture(value) } }),
+  }),
+  property({
+    name: 'pictureFit',
+    label: 'Picture fits',
+    group: 'Colour',
+    kind: choiceKind({ cover: 'filling the bar', contain: 'whole', auto: 'as a pattern' }),
+    by: 'width',
+    initial: 'cover',
+    css: (value) => ({
+      '&': {
+        'background-size': value === 'cover' ? AS_IT_COMES : `${value}, auto`,
+        'background-repeat': value === 'auto' ? 'repeat' : AS_IT_COMES,
+      },
     }),
   }),
   property({
@@ -89,7 +147,7 @@ export const barProperties = [
     label: 'Ink',
     group: 'Colour',
     kind: colourKind(),
-    banded: true,
+    by: 'width',
     initial: 'ink',
     css: (value, names) => ({ '&': { color: value === 'none' ? 'inherit' : names.token(value) } }),
   }),
@@ -98,7 +156,7 @@ export const barProperties = [
     label: 'Line above',
     group: 'Edges',
     kind: optionalKind(referenceKind('borders'), 'none'),
-    banded: true,
+    by: 'width',
     initial: null,
     css: (value, names) => ({
       '&': { 'border-block-start': value === null ? 'none' : names.token(value) },
@@ -109,7 +167,7 @@ export const barProperties = [
     label: 'Line below',
     group: 'Edges',
     kind: optionalKind(referenceKind('borders'), 'none'),
-    banded: true,
+    by: 'width',
     initial: null,
     css: (value, names) => ({ '&': { 'border-block-end': value === null ? 'none' : names.token(value) } }),
   }),
@@ -118,7 +176,7 @@ export const barProperties = [
     label: 'Shadow',
     group: 'Edges',
     kind: optionalKind(referenceKind('shadows'), 'none'),
-    banded: true,
+    by: 'width',
     initial: null,
     css: (value, names) => ({ '&': { 'box-shadow': value === null ? 'none' : names.token(value) } }),
   }),

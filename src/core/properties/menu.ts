@@ -11,7 +11,7 @@ const order = property({
   label: 'Order below it',
   group: 'By width',
   kind: orderKind(),
-  banded: true,
+  by: 'width',
   initial: null,
 });
 
@@ -25,7 +25,7 @@ export const itemProperties = [
     label: 'Shown',
     group: 'By width',
     kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
-    banded: true,
+    by: 'width',
     initial: 'shown',
   }),
   order,
@@ -34,7 +34,7 @@ export const itemProperties = [
     label: 'Icon',
     group: 'Look',
     kind: iconKind(),
-    banded: false,
+    by: null,
     initial: null,
   }),
   property({
@@ -42,7 +42,7 @@ export const itemProperties = [
     label: 'Badge',
     group: 'Look',
     kind: textKind(20),
-    banded: false,
+    by: null,
     initial: '',
   }),
   property({
@@ -50,7 +50,7 @@ export const itemProperties = [
     label: 'Description',
     group: 'Words',
     kind: textKind(160, 'shown in wide drop-downs'),
-    banded: false,
+    by: null,
     initial: '',
   }),
   property({
@@ -58,7 +58,7 @@ export const itemProperties = [
     label: 'Title text',
     group: 'Words',
     kind: textKind(160, 'shown on pointing at it'),
-    banded: false,
+    by: null,
     initial: '',
   }),
   property({
@@ -66,7 +66,7 @@ export const itemProperties = [
     label: 'Opens',
     group: 'Link',
     kind: flagKind('in the same window', 'in a new window'),
-    banded: false,
+    by: null,
     initial: false,
   }),
 ];

@@ -1,16 +1,76 @@
+import { px } from '../lengths/length';
 import { choiceKind } from './kinds/choice';
-import { property } from './property';
+import { flagKind } from './kinds/flag';
+import { lengthKind } from './kinds/length';
+import { numberKind } from './kinds/number';
+import { optionalKind } from './kinds/optional';
+import { acrossLabels } from './bay';
+import { AS_IT_COMES, property } from './property';
 
-/** Properties of every piece: where it shows. */
+/** Properties of every piece: where it shows, and how it stands in its bay. */
 export const placeProperties = [
   property({
     name: 'shown',
     label: 'Shown',
     group: 'Place',
     kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
-    banded: true,
+    by: 'width',
     initial: 'shown',
-    // revert-layer hands the display back to what the piece's own layer says.
-    css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : 'revert-layer' } }),
+    css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
+  }),
+  property({
+    name: 'order',
+    label: 'Place in the bay',
+    group: 'Place',
+    kind: numberKind(-20, 20, ''),
+    by: 'width',
+    initial: 0,
+    // Lower places come first; the bay's `reading-flow` lets the keyboard go the way of the eye.
+    css: (value) => ({ '&': { order: value === 0 ? AS_IT_COMES : String(value) } }),
+  }),
+  property({
+    name: 'takesRest',
+    label: 'Free space',
+    group: 'Place',
+    kind: flagKind('left to others', 'taken'),
+    by: 'width',
+    initial: false,
+    css: (value) => ({ '&': { 'flex-grow': value ? '1' : AS_IT_COMES } }),
+  }),
+  property({
+    name: 'pieceWidth',
+    label: 'Width',
+    group: 'Place',
+    kind: optionalKind(lengthKind(8, 1600), 'as it needs'),
+    by: 'width',
+    initial: null,
+    css: (value) => ({ '&': { 'inline-size': value === null ? AS_IT_COMES : `min(${px(value)}, 100%)` } }),
+  }),
+  property({
+    name: 'gapBefore',
+    label: 'More gap before',
+    group: 'Place',
+    kind: lengthKind(0, 400),
+    by: 'width',
+    initial: 0,
+    css: (value) => ({ '&': { 'margin-inline-start': value === 0 ? AS_IT_COMES : px(value) } }),
+  }),
+  property({
+    name: 'gapAfter',
+    label: 'More gap after',
+    group: 'Place',
+    kind: lengthKind(0, 400),
+    by: 'width',
+    initial: 0,
+    css: (value) => ({ '&': { 'margin-inline-end': value === 0 ? AS_IT_COMES : px(value) } }),
+  }),
+  property({
+    name: 'alignSelf',
+    label: 'Across the bay',
+    group: 'Place',
+    kind: optionalKind(choiceKind(acrossLabels), 'as the bay'),
+    by: 'width',
+    initial: null,
+    css: (value) => ({ '&': { 'align-self': value ?? AS_IT_COMES } }),
   }),
 ];

@@ -1,8 +1,10 @@
 import * as v from 'valibot';
 import type { Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
+import type { Axis } from './axis';
 import type { Id } from './id';
 import type { Kind } from './kinds/kind';
+import { states, type State, type StatedPart } from './states';
 
 /** The names under which parts of the brand stand in the stylesheet. */
 export interface CssNames {
@@ -12,6 +14,8 @@ export interface CssNames {
   typeStyle(id: Id, part: string): string;
   /** A font family with the families that stand in for it. */
   family(id: Id): string;
+  /** `url("artwork/…")` for a picture of the site’s artwork. */
+  picture(id: Id): string;
 }
 
 /**
@@ -24,16 +28,27 @@ export interface Property<T = unknown> {
   /** The heading under which the sheet lists it. */
   group: string;
   kind: Kind<T>;
-  /** Whether the value may differ per band; else it is the same at every width. */
-  banded: boolean;
+  /** What the value may differ by; null when it is the same everywhere. */
+  by: Axis;
   /** The value where none was set. */
   initial: NoInfer<T>;
+  /** Values that states have where none was set for them; every other state follows. */
+  initialStates?: Partial<Record<State, NoInfer<T>>>;
+  /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */
+  part?: StatedPart;
   /**
    * The CSS of a value; `&` in a selector stands for the thing itself. Whatever the value, the same selectors and
-   * properties have to be named, so that a narrower band can take back what a wider one said.
+   * properties have to be named, so that a narrower band can take back what a wider one said. By state, only what a
+   * state changes is written.
    */
   css?(value: T, names: CssNames): Rules;
 }
+
+/**
+ * What a declaration says that leaves things as the rules of the piece's own layer have them (CSS Cascading 5, 7.3.5): it is
+ * not written where no wider band says otherwise.
+ */
+export const AS_IT_COMES = 'revert-layer';
 
 /** States a property with its value's type inferred, to be kept among others in a list. */
 export function property<T>(definition: Property<T>): Property {
@@ -43,12 +58,17 @@ export function property<T>(definition: Property<T>): Property {
 /** Property name to the values of its cells; what has no entry has its initial value. */
 export type Values = Readonly<Record<string, CellValues<unknown>>>;
 
-/** The schema of the values of these properties: unknown names and unbanded cells other than `all` are refused. */
+function cellsSchema({ by, part, kind: { schema } }: Property) {
+  if (by === 'width') return v.record(v.string(), schema);
+  if (by === null) return v.strictObject({ [EVERYWHERE]: schema });
+  const cells = (part?.states ?? states).map((state) => [state, v.optional(schema)]);
+  return v.strictObject(Object.fromEntries(cells));
+}
+
+/** The schema of the values of these properties: names and cells that they do not have are refused; bands are looked at with the site (site/integrity.ts). */
 export function valuesSchema(properties: readonly Property[]): v.GenericSchema<unknown, Values> {
   const entries = properties.map((each) => {
-    const cells = each.banded
-      ? v.record(v.string(), each.kind.schema)
-      : v.strictObject({ [EVERYWHERE]: each.kind.schema });
+    const cells = cellsSchema(each);
     return [each.name, v.optional(cells)] as const;
   });
   return v.strictObject(Object.fromEntries(entries)) as unknown as v.GenericSchema<unknown, Values>;

@@ -19,6 +19,11 @@ const samples: { [As in Editor['as']]: (editor: Extract<Editor, { as: As }>) => 
   reference: ({ to }) => [`a-${to}`],
   link: () => [{ to: 'nothing' }, { to: 'page', page: 'p1' }],
   order: () => [null, ['a', 'b']],
+  division: () => [{ by: 'edges' }, { by: 'stack' }, { by: 'shares', shares: [1, 3] }],
+  corners: () => [
+    [0, 0, 0, 0],
+    [8, 8, 0, 0],
+  ],
 };
 
 /** Values that a property may have, its initial one first. */

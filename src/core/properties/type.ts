@@ -26,7 +26,7 @@ export function typeProperties(style: Id): Property[] {
       label: 'Style',
       group: 'Type',
       kind: referenceKind('typeStyles'),
-      banded: true,
+      by: 'width',
       initial: style,
       css: (value, names) => ({
         '&': Object.fromEntries(
@@ -39,7 +39,7 @@ export function typeProperties(style: Id): Property[] {
       label: 'Size',
       group: 'Type',
       kind: optionalKind(fluidKind(8, 160), AS_STYLE),
-      banded: true,
+      by: 'width',
       initial: null,
       // Stands after the style, whose size it takes the place of.
       css: (value): Record<string, Record<string, string>> =>

@@ -29,10 +29,21 @@ export const assemblyCss: Rules = {
     'clip-path': 'inset(50%)',
     'white-space': 'nowrap',
   },
-  '.bar': { 'padding-inline': 'var(--gutter)' },
+  '.icon': {
+    'inline-size': '1.25em',
+    'block-size': '1.25em',
+    fill: 'none',
+    stroke: 'currentcolor',
+    'stroke-width': '2',
+    'stroke-linecap': 'round',
+    'stroke-linejoin': 'round',
+  },
+  '.bar': {
+    'padding-inline': 'var(--gutter)',
+    background: 'var(--picture, none) center / cover no-repeat, var(--tint, none)',
+  },
   '.bays': { display: 'grid', 'margin-inline': 'auto' },
-  '.bay-middle': { 'justify-content': 'center' },
-  '.bay-end': { 'justify-content': 'end' },
+  '.bay': { 'reading-flow': 'flex-visual' },
   '.drawer': {
     'inset-block': '0',
     'block-size': '100%',
@@ -54,7 +65,6 @@ export const assemblyCss: Rules = {
     color: 'var(--ink)',
     'box-shadow': 'var(--shadow-high)',
   },
-  '.drawer .bay': { 'justify-content': 'start' },
   '.drawer-close': {
     display: 'block',
     margin: '0.75rem var(--gutter) 0.25rem auto',

@@ -8,6 +8,7 @@ import type { CssNames } from '../properties/property';
 import type { Brand } from '../site/brand';
 import type { Site } from '../site/site';
 import { namer, slug } from './names';
+import { artworkFile } from './paths';
 
 /** What an uploaded family is replaced by until it has come. */
 const UPLOADED_FALLBACK = 'system-ui, sans-serif';
@@ -40,14 +41,20 @@ function familyStack(site: Site, id: Id): string {
   return `${cssString(name)}, ${shipped?.fallback ?? UPLOADED_FALLBACK}`;
 }
 
-const known = new WeakMap<Brand, { fonts: Site['fonts']; brand: BrandNames; css: CssNames }>();
+interface Known {
+  fonts: Site['fonts'];
+  artwork: Site['artwork'];
+  brand: BrandNames;
+  css: CssNames;
+}
+const known = new WeakMap<Brand, Known>();
 
-/** How the stylesheet names the parts of this site’s brand: the same object as long as brand and fonts are the same. */
+/** How the stylesheet names the parts of this site’s brand: the same object as long as brand, fonts and artwork are the same. */
 export function cssNames(site: Site): { brand: BrandNames; css: CssNames } {
   const kept = known.get(site.brand);
-  if (kept?.fonts === site.fonts) return kept;
+  if (kept?.fonts === site.fonts && kept.artwork === site.artwork) return kept;
   const brand = brandNames(site.brand);
-  const made = { fonts: site.fonts, brand, css: namesIn(site, brand) };
+  const made = { fonts: site.fonts, artwork: site.artwork, brand, css: namesIn(site, brand) };
   known.set(site.brand, made);
   return made;
 }
@@ -57,6 +64,7 @@ function namesIn(site: Site, names: BrandNames): CssNames {
     token: (id) => `var(--${names.get(id)!})`,
     typeStyle: (id, part) => `var(--${names.get(id)!}-${part})`,
     family: (id) => familyStack(site, id),
+    picture: (id) => `url(${cssString(artworkFile(site.artwork[id]!))})`,
   };
 }
 

@@ -1,43 +1,109 @@
 import type { Declarations, Rules } from '../markup/css';
-import type { SettledBar } from '../resolve/assembly';
-import { edgeBays, type EdgeBay } from '../site/assembly';
+import type { Division } from '../properties/kinds/division';
+import type { SettledBar, SettledBay } from '../resolve/assembly';
 
 /** Whether anything of a bay shows in the band that the bar was settled for. */
-function occupied(bar: SettledBar, bay: EdgeBay): boolean {
-  return bar.bays[bay].some((piece) => piece.values.shown !== 'hidden');
+function occupied(bay: SettledBay): boolean {
+  return bay.pieces.some((piece) => piece.values.shown !== 'hidden');
 }
 
+/** Where a bay stands in a bar divided by edges. */
+type EdgePlace = 'start' | 'middle' | 'end';
+
+function edgePlace(index: number, count: number): EdgePlace {
+  if (index === 0) return 'start';
+  return index === count - 1 ? 'end' : 'middle';
+}
+
+const divisionOf = (bar: SettledBar) => bar.values.division as Division;
+const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1;
+
 /**
- * The rule of division by edges. With something in the middle, the bays at the edges share the rest equally, so that the
- * middle is truly centred; where they cannot, the middle gives way rather than overlap (`1fr` never gets narrower than
- * its content). Without a middle, the start and the end take what they need, and what is left lies between them.
+ * The columns of division by edges. With something in the middle, the bays at the edges share the rest equally, so that
+ * the middle is truly centred; where they cannot, the middle gives way rather than overlap (`1fr` never gets narrower than
+ * its content). Without a middle, the start and the end take what they need, and what is left lies between them. A piece
+ * that takes the free space needs a bay that has it.
  */
-function columns(bar: SettledBar): Declarations {
-  if (bar.values.bays === 'stacked')
-    return { 'grid-template-columns': 'minmax(0, 1fr)', 'justify-content': 'normal' };
-  const held = edgeBays.filter((bay) => occupied(bar, bay));
+function edgeColumns({ bays }: SettledBar): Declarations {
+  const held = bays.flatMap((bay, index) => (occupied(bay) ? [edgePlace(index, bays.length)] : []));
+  const greedy = bays.filter(occupied).map((bay) => bay.pieces.some((piece) => piece.values.takesRest));
+  const middles = Math.max(0, bays.length - 2);
   if (held.includes('middle'))
-    return { 'grid-template-columns': '1fr auto 1fr', 'justify-content': 'normal' };
+    return {
+      'grid-template-columns': middles === 1 ? '1fr auto 1fr' : `1fr repeat(${middles}, auto) 1fr`,
+      'justify-content': 'normal',
+    };
+  if (greedy.includes(true))
+    return {
+      'grid-template-columns': greedy.map((takes) => (takes ? '1fr' : 'auto')).join(' '),
+      'justify-content': 'normal',
+    };
   if (held.length === 2) return { 'grid-template-columns': 'auto auto', 'justify-content': 'space-between' };
   return { 'grid-template-columns': 'auto', 'justify-content': held[0] ?? 'normal' };
 }
 
-/** The column of a bay among those that show, and whether it shows at all. */
-function bayRules(bar: SettledBar, bay: EdgeBay): Declarations {
-  const middleHeld = occupied(bar, 'middle');
-  const stacked = bar.values.bays === 'stacked';
-  const column = middleHeld && !stacked ? String(edgeBays.indexOf(bay) + 1) : 'auto';
+function columns(bar: SettledBar): Declarations {
+  const division = divisionOf(bar);
+  if (division.by === 'edges') return edgeColumns(bar);
+  // A column is never wider than its share because of what stands in it, so that columns of several bars line up.
+  const tracks =
+    division.by === 'stack'
+      ? 'minmax(0, 1fr)'
+      : bar.bays.map((_, index) => `minmax(0, ${shareOf(division.shares, index)}fr)`).join(' ');
+  return { 'grid-template-columns': tracks, 'justify-content': 'normal' };
+}
+
+/** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
+function columnOf(bar: SettledBar, index: number): string {
+  const division = divisionOf(bar);
+  const placed =
+    division.by === 'shares' ||
+    (division.by === 'edges' &&
+      bar.bays.some((bay, at) => edgePlace(at, bar.bays.length) === 'middle' && occupied(bay)));
+  return placed ? String(index + 1) : 'auto';
+}
+
+const packing: Record<string, string> = {
+  start: 'flex-start',
+  center: 'center',
+  end: 'flex-end',
+  spread: 'space-between',
+};
+
+/** How a bay's pieces stand along the bar where the designer has not said it. */
+function ownAlong(division: Division, index: number, count: number): string {
+  if (division.by !== 'edges') return 'start';
+  const place = edgePlace(index, count);
+  return place === 'middle' ? 'center' : place;
+}
+
+/** The rules of a bay; in a stack its pieces stand below each other too, and what is across becomes along. */
+function bayRules(bar: SettledBar, index: number): Declarations {
+  const bay = bar.bays[index]!;
+  const division = divisionOf(bar);
+  const stacked = division.by === 'stack';
+  const along = (bay.values.along ?? ownAlong(division, index, bar.bays.length)) as string;
+  const across = (bay.values.across ?? bar.values.across) as string;
   return {
-    display: occupied(bar, bay) ? 'flex' : 'none',
+    display: occupied(bay) ? 'flex' : 'none',
     'flex-direction': stacked ? 'column' : 'row',
-    'grid-column': column,
+    'grid-column': columnOf(bar, index),
+    'justify-content': stacked ? 'flex-start' : packing[along]!,
+    'align-items': stacked ? stackedAcross(bay, along, across) : across,
   };
+}
+
+/** How pieces in a stack stand along the bar: as their bay says, else the way that the bar has for what is across. */
+function stackedAcross(bay: SettledBay, along: string, across: string): string {
+  if (bay.values.along !== null) return along === 'spread' ? 'stretch' : along;
+  return across === 'baseline' ? 'start' : across;
 }
 
 /** The rules of a bar's bays in the band that it was settled for; `&` stands for the bar. */
 export function divisionRules(bar: SettledBar): Rules {
-  const bays = edgeBays
-    .filter((bay) => bar.bays[bay].length > 0)
-    .map((bay) => [`& > .bays > .bay-${bay}`, bayRules(bar, bay)]);
-  return { '& > .bays': columns(bar), ...Object.fromEntries(bays) };
+  const bays = bar.bays.flatMap((bay, index) =>
+    bay.pieces.length > 0 ? [[`& > .bays > .bay-${index + 1}`, bayRules(bar, index)] as const] : [],
+  );
+  const across = divisionOf(bar).by === 'stack' ? 'stretch' : (bar.values.across as string);
+  return { '& > .bays': { ...columns(bar), 'align-items': across }, ...Object.fromEntries(bays) };
 }

@@ -2,7 +2,7 @@ import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly';
 import type { Id } from '../properties/id';
-import { edgeBays, type Assembly } from '../site/assembly';
+import { piecesInOrder, type Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
 
 /** Text as a lower-case name of letters, digits and single hyphens, such as `main-header`; `otherwise` when nothing is left. */
@@ -34,14 +34,10 @@ function nameAssembly(assembly: Assembly, root: string, unique: (wanted: string)
     id,
     unique(`${root}-${slug(assembly.bars[id]!.name, 'bar')}`),
   ]);
-  const pieces = assembly.order.flatMap((id) =>
-    edgeBays.flatMap((bay) =>
-      assembly.bars[id]!.bays[bay].map((piece): [Id, string] => [
-        piece,
-        unique(`${root}-${assembly.pieces[piece]!.kind}`),
-      ]),
-    ),
-  );
+  const pieces = piecesInOrder(assembly).map((piece): [Id, string] => [
+    piece,
+    unique(`${root}-${assembly.pieces[piece]!.kind}`),
+  ]);
   return [...bars, ...pieces];
 }
 

@@ -7,7 +7,7 @@ import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { telephoneDigits, type Link } from '../properties/link';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { edgeBays, type Assembly, type EdgeBay } from '../site/assembly';
+import type { Assembly } from '../site/assembly';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { settleNames, slug, type Names } from './names';
@@ -117,18 +117,18 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
 /** One assembly settled for every band, widest first: the markup has to hold what any of them shows. */
 type PerBand = readonly SettledAssembly[];
 
-function bayHtml(bands: readonly SettledBar[], bay: EdgeBay, context: PieceContext): Node {
-  const pieces = bands[0]!.bays[bay].map((piece, index) => {
-    const versions = bands.map((band) => band.bays[bay][index]!);
+function bayHtml(bands: readonly SettledBar[], bay: number, context: PieceContext): Node {
+  const pieces = bands[0]!.bays[bay]!.pieces.map((piece, index) => {
+    const versions = bands.map((band) => band.bays[bay]!.pieces[index]!);
     return pieceKind(piece.kind).html(piece, context, versions);
   });
-  return pieces.length > 0 && el('div', { class: `bay bay-${bay}` }, ...pieces);
+  return pieces.length > 0 && el('div', { class: `bay bay-${bay + 1}` }, ...pieces);
 }
 
 function barsHtml(assembly: PerBand, context: PieceContext): Node[] {
   return assembly[0]!.bars.map((bar, index) => {
     const bands = assembly.map((band) => band.bars[index]!);
-    const bays = edgeBays.map((bay) => bayHtml(bands, bay, context)).filter(Boolean);
+    const bays = bar.bays.map((_, bay) => bayHtml(bands, bay, context)).filter(Boolean);
     return el(
       'div',
       { class: `bar ${context.className(bar.id)!}` },

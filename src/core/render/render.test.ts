@@ -5,7 +5,7 @@ import { HtmlValidate } from 'html-validate/node';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import type { Link } from '../properties/link';
-import { newItem, newMenu } from '../site/defaults';
+import { newBay, newItem, newMenu } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { renderFiles, renderedPages } from './files';
@@ -366,7 +366,7 @@ test('no two things bear the same name, however they are called', () => {
       [`b${id}`]: {
         ...sampleSite().headers.h!.bars.b!,
         id: `b${id}`,
-        bays: { start: [], middle: [], end: [] },
+        bays: [newBay('only')],
       },
     },
     order: [`b${id}`],

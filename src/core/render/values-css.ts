@@ -7,9 +7,10 @@ import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
-import type { CssNames, Property } from '../properties/property';
+import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
+import { states, type State, type StatedPart } from '../properties/states';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
-import { settledValues } from '../resolve/settled-values';
+import { settledValues, type StatedValues } from '../resolve/settled-values';
 import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { BrandNames } from './css-names';
@@ -39,7 +40,36 @@ function propertyRules(
   values: Record<string, unknown>,
   names: CssNames,
 ): Rules {
-  return joinRules(...properties.map((each) => each.css?.(values[each.name], names) ?? {}));
+  const written = properties.filter((each) => each.by !== 'state');
+  return joinRules(
+    ...written.map((each) => each.css?.(values[each.name], names) ?? {}),
+    stateRules(properties, values, names),
+  );
+}
+
+/**
+ * What differs by state: part by part, so that a part that is dressed later wins over an earlier one, and in a part state by
+ * state, so that a later state wins whatever the property. `selector` gives what stands for a part in a state.
+ */
+export function stateRules(
+  properties: readonly Property[],
+  values: Record<string, unknown>,
+  names: CssNames,
+  selector = (part: StatedPart, state: State) => part.selector(state),
+): Rules {
+  const stated = properties.filter((each) => each.by === 'state');
+  const parts = [...new Set(stated.map((each) => each.part!))];
+  const rules = parts.flatMap((part) =>
+    states.flatMap((state) =>
+      stated
+        .filter((each) => each.part === part)
+        .map(({ name, css }) => {
+          const byState = values[name] as StatedValues;
+          return state in byState ? scopeRules(css!(byState[state], names), selector(part, state)) : {};
+        }),
+    ),
+  );
+  return joinRules(...rules);
 }
 
 /** The rules of settled assemblies, as long as everything in them bears the same names. */
@@ -77,6 +107,7 @@ function makeAssemblyRules(
       scoped(
         piece.id,
         propertyRules(pieceKind(piece.kind).properties, piece.values, css),
+        pieceKind(piece.kind).jointCss?.(piece.values) ?? {},
         variantRules(variants.get(piece.id)!, piece),
       ),
     ),
@@ -116,12 +147,12 @@ function bandRules(input: ValuesInput, index: number, variants: ReadonlyMap<stri
   );
 }
 
-/** In the widest band there is nothing that `revert-layer` could take back. */
+/** In the widest band there is nothing that could be taken back. */
 function withoutIdle(rules: Rules): Rules {
   return Object.fromEntries(
     Object.entries(rules).map(([selector, declarations]) => [
       selector,
-      Object.fromEntries(Object.entries(declarations).filter(([, value]) => value !== 'revert-layer')),
+      Object.fromEntries(Object.entries(declarations).filter(([, value]) => value !== AS_IT_COMES)),
     ]),
   );
 }

@@ -3,9 +3,10 @@ import { orderKey } from '../menus/band-order';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../properties/id';
-import { edgeBays, type Assembly, type EdgeBay } from '../site/assembly';
+import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
 import { settledValues } from './settled-values';
 
@@ -13,7 +14,12 @@ export interface SettledBar {
   id: Id;
   name: string;
   values: Record<string, unknown>;
-  bays: Record<EdgeBay, SettledPiece[]>;
+  bays: SettledBay[];
+}
+
+export interface SettledBay {
+  values: Record<string, unknown>;
+  pieces: SettledPiece[];
 }
 
 /** A header, drawer or footer with every value settled for one band: what is measured and what is drawn. */
@@ -62,9 +68,10 @@ function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band
   };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
-    const settledBays = Object.fromEntries(
-      edgeBays.map((bay) => [bay, bays[bay].map(piece)]),
-    ) as SettledBar['bays'];
+    const settledBays = bays.map((bay) => ({
+      values: settledValues(bay.values, bayProperties, chain, band),
+      pieces: bay.pieces.map(piece),
+    }));
     return { id, name, values: settledValues(values, barProperties, chain, band), bays: settledBays };
   });
   const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
@@ -73,5 +80,5 @@ function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band
 
 /** All pieces of a settled assembly, in their order. */
 export function settledPieces(assembly: SettledAssembly): SettledPiece[] {
-  return assembly.bars.flatMap((bar) => edgeBays.flatMap((bay) => bar.bays[bay]));
+  return assembly.bars.flatMap((bar) => bar.bays.flatMap((bay) => bay.pieces));
 }

@@ -1,27 +1,50 @@
-import { EVERYWHERE, settle, type Settled } from '../bands/follow';
+import { settle, type CellValues, type Settled } from '../bands/follow';
+import { axisChain } from '../properties/axis';
 import type { Property, Values } from '../properties/property';
+import { states, type State } from '../properties/states';
 
-/** The value of one property in a band, with the band that it comes from. */
+/** The value of one property in a cell of its axis, with the cell that it comes from; `bands` are ids, widest first. */
 export function settledValue(
   values: Values,
   property: Property,
-  chain: readonly string[],
-  band: string,
+  bands: readonly string[],
+  cell: string,
 ): Settled<unknown> {
-  const cells = values[property.name] ?? {};
-  return property.banded
-    ? settle(cells, chain, band, property.initial)
-    : settle(cells, [EVERYWHERE], EVERYWHERE, property.initial);
+  const chain = axisChain(property.by, bands, cell);
+  const set = property.by === 'state' ? setStates(values, property) : (values[property.name] ?? {});
+  const at = property.by === null ? chain[0]! : cell;
+  return settle(set, chain, at, property.initial);
 }
 
-/** Every property's value in a band, by name. */
+/** What states have of their own; one that is left open follows, as if nothing was said. */
+function setStates(values: Values, { name, initialStates }: Property): CellValues<unknown> {
+  const entries = Object.entries({ ...initialStates, ...values[name] }).filter(([, value]) => value !== null);
+  return Object.fromEntries(entries);
+}
+
+/** The values of a property by state: that of rest, and of each state in which it is another. */
+export type StatedValues = Partial<Record<State, unknown>> & { rest: unknown };
+
+function statedValues(values: Values, property: Property): StatedValues {
+  const rest = settledValue(values, property, [], 'rest').value;
+  const others = (property.part?.states ?? states).flatMap((state) => {
+    const { value, from } = settledValue(values, property, [], state);
+    return from === null || from === 'rest' ? [] : [[state, value]];
+  });
+  return { rest, ...Object.fromEntries(others) };
+}
+
+/** Every property's value in a band, by name; what differs by state has its values by state. */
 export function settledValues(
   values: Values,
   properties: readonly Property[],
-  chain: readonly string[],
+  bands: readonly string[],
   band: string,
 ): Record<string, unknown> {
   return Object.fromEntries(
-    properties.map((each) => [each.name, settledValue(values, each, chain, band).value]),
+    properties.map((each) => [
+      each.name,
+      each.by === 'state' ? statedValues(values, each) : settledValue(values, each, bands, band).value,
+    ]),
   );
 }

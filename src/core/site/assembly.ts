@@ -1,14 +1,12 @@
 import * as v from 'valibot';
 import { pieceKinds } from '../pieces';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { idSchema, type Id } from '../properties/id';
+import { MOST_BAYS } from '../properties/kinds/division';
 import { valuesSchema, type Values } from '../properties/property';
 import { nameSchema } from './name';
-
-/** A bar divided by edges has these bays, the middle truly centred. */
-export const edgeBays = ['start', 'middle', 'end'] as const;
-export type EdgeBay = (typeof edgeBays)[number];
 
 export interface Piece {
   id: Id;
@@ -25,18 +23,23 @@ export const pieceSchema = v.variant(
   `A piece’s kind is one of: ${pieceKinds.map((kind) => kind.kind).join(', ')}.`,
 ) as unknown as v.GenericSchema<unknown, Piece>;
 
-const baysSchema = v.strictObject({
-  start: v.array(idSchema),
-  middle: v.array(idSchema),
-  end: v.array(idSchema),
+/** A part of a bar, with the ids of the pieces in it in their order. */
+export const baySchema = v.strictObject({
+  id: idSchema,
+  pieces: v.array(idSchema),
+  values: valuesSchema(bayProperties),
 });
+export type Bay = v.InferOutput<typeof baySchema>;
 
-/** One horizontal strip. Its bays hold the ids of pieces in their order. */
+/** One horizontal strip, with its bays from the start to the end. */
 export const barSchema = v.strictObject({
   id: idSchema,
   name: nameSchema,
-  division: v.literal('edges'),
-  bays: baysSchema,
+  bays: v.pipe(
+    v.array(baySchema),
+    v.minLength(1, 'At least one bay has to stay.'),
+    v.maxLength(MOST_BAYS, `A bar has at most ${MOST_BAYS} bays.`),
+  ),
   values: valuesSchema(barProperties),
 });
 export type Bar = v.InferOutput<typeof barSchema>;
@@ -61,4 +64,17 @@ export function assemblySchema(kind: AssemblyKind): v.GenericSchema<unknown, Ass
     pieces: v.record(idSchema, pieceSchema),
     values: valuesSchema(assemblyProperties[kind]),
   }) as unknown as v.GenericSchema<unknown, Assembly>;
+}
+
+/** The ids of all pieces in the bars of an assembly, in reading order. */
+export function piecesInOrder({ order, bars }: Pick<Assembly, 'order' | 'bars'>): Id[] {
+  return order.flatMap((bar) => bars[bar]!.bays.flatMap((bay) => bay.pieces));
+}
+
+/** What a bay is called in a bar of so many: those of three bear the names of their places. */
+export function bayName(index: number, count: number): string {
+  if (count === 1) return 'whole bar';
+  if (index === 0) return 'start';
+  if (index === count - 1) return 'end';
+  return count === 3 ? 'middle' : `middle ${index}`;
 }

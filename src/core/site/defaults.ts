@@ -3,7 +3,7 @@ import { standardTypeStyles } from '../brand/type-style';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import type { Values } from '../properties/property';
-import type { Assembly, Bar, Piece } from './assembly';
+import type { Assembly, Bar, Bay, Piece } from './assembly';
 import type { Brand } from './brand';
 import type { Menu, MenuItem } from './menu';
 import type { Page } from './page';
@@ -31,9 +31,22 @@ export const defaultBands = [
   { id: 'phone', name: 'Phone', from: 0 },
 ];
 
-/** A bar without pieces. */
-export function newBar(id: Id, name: string, values: Values = {}): Bar {
-  return { id, name, division: 'edges', bays: { start: [], middle: [], end: [] }, values };
+/** The ids of the bays that a new bar has; they need to be told apart in their bar only. */
+export const edgeBays = ['start', 'middle', 'end'] as const;
+
+/** A bay as it is made. */
+export function newBay(id: Id, pieces: Id[] = [], values: Values = {}): Bay {
+  return { id, pieces, values };
+}
+
+/** A bar with bays at its start, in its middle and at its end, empty save for the pieces given. */
+export function newBar(
+  id: Id,
+  name: string,
+  values: Values = {},
+  pieces: Partial<Record<(typeof edgeBays)[number], Id[]>> = {},
+): Bar {
+  return { id, name, bays: edgeBays.map((bay) => newBay(bay, pieces[bay])), values };
 }
 
 /** A page as it is made; titles in other languages and tags come later. */
@@ -59,7 +72,7 @@ export function newPiece(id: Id, kind: string, values: Values = {}): Piece {
 /** What the first bar of each kind of assembly starts with, said for a site's widest band. */
 const firstBar: Record<AssemblyKind, { name: string; values: Record<string, unknown> }> = {
   headers: { name: 'Main bar', values: { lineBelow: 'border-hairline' } },
-  drawers: { name: 'Panel', values: { bays: 'stacked', across: 'start' } },
+  drawers: { name: 'Panel', values: { division: { by: 'stack' }, across: 'start' } },
   footers: { name: 'Main bar', values: { ground: 'soft', padding: 32 } },
 };
 

@@ -1,8 +1,7 @@
-import { EVERYWHERE } from '../bands/follow';
 import { tokenKinds } from '../brand/tokens';
 import { assemblyKinds } from '../properties/assembly';
 import { referenceNouns } from '../properties/reference';
-import { edgeBays, type Assembly } from './assembly';
+import type { Assembly, Bar } from './assembly';
 import { MENU_LEVELS, type Menu } from './menu';
 import { pathKey } from './page';
 import type { Problem } from './problem';
@@ -21,10 +20,10 @@ function missingReferences(site: Site): Problem[] {
 
 function missingBands(site: Site): Problem[] {
   const bands = new Set(site.bands.map((band) => band.id));
-  return allValues(site).flatMap(({ path, values }) =>
+  return allValues(site).flatMap(({ path, values, properties }) =>
     Object.entries(values).flatMap(([name, cells]) =>
-      Object.keys(cells)
-        .filter((cell) => cell !== EVERYWHERE && !bands.has(cell))
+      Object.keys(properties.find((each) => each.name === name)?.by === 'width' ? cells : {})
+        .filter((cell) => !bands.has(cell))
         .map((cell) => ({
           path: `${path}.values.${name}.${cell}`,
           reason: 'belongs to a band that is not there',
@@ -127,9 +126,20 @@ function menuProblems(menu: Menu): Problem[] {
   ];
 }
 
+/** Bays are told apart by their ids in their bar. */
+function bayProblems({ bays }: Bar, path: string): Problem[] {
+  return bays.flatMap(({ id }, index) =>
+    bays.findIndex((bay) => bay.id === id) < index
+      ? [{ path: `${path}.${index}.id`, reason: `is ${id}, as that of another bay of the bar` }]
+      : [],
+  );
+}
+
 function assemblyProblems(assembly: Assembly, path: string): Problem[] {
-  const placed = Object.values(assembly.bars).flatMap((bar) => edgeBays.flatMap((bay) => bar.bays[bay]));
+  const bars = Object.values(assembly.bars);
+  const placed = bars.flatMap((bar) => bar.bays.flatMap((bay) => bay.pieces));
   return [
+    ...bars.flatMap((bar) => bayProblems(bar, `${path}.bars.${bar.id}.bays`)),
     ...orderProblems(assembly.order, assembly.bars, `${path}.order`),
     ...orderProblems(placed, assembly.pieces, `${path}.pieces`),
   ];

@@ -12,8 +12,8 @@ const at = (value: unknown) => ({ all: value });
 /** A small site for tests: three pages, a nested menu, a header with logo, menu and button, a drawer, a footer. */
 export function sampleSite(): Site {
   const site = newSite('Tern Point', countedIds());
-  const bar = { ...newBar('b', 'Main bar'), bays: { start: ['logo'], middle: ['menu'], end: ['button'] } };
-  const panel = { ...newBar('panel', 'Panel'), bays: { start: ['list'], middle: [], end: [] } };
+  const bar = newBar('b', 'Main bar', {}, { start: ['logo'], middle: ['menu'], end: ['button'] });
+  const panel = newBar('panel', 'Panel', {}, { start: ['list'] });
   return {
     ...site,
     pageOrder: ['home', 'boats', 'small'],

@@ -76,7 +76,7 @@ test.each<[string, (site: Site) => void, string]>([
   ],
   [
     'a piece in no bay',
-    (site) => void (site.headers.h!.bars.b!.bays.end = []),
+    (site) => void (site.headers.h!.bars.b!.bays[2]!.pieces = []),
     'headers.h.pieces leaves out button',
   ],
   [

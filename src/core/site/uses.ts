@@ -1,8 +1,10 @@
-import { EVERYWHERE } from '../bands/follow';
+import { bandChain } from '../bands/band';
 import { tokenKinds } from '../brand/tokens';
 import { typeStyleProperties } from '../brand/type-style';
 import { pieceKind } from '../pieces';
+import { firstCell } from '../properties/axis';
 import { assemblyKinds, assemblyNouns, assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../properties/id';
@@ -10,7 +12,7 @@ import { linkReferences } from '../properties/link';
 import { itemProperties, menuProperties } from '../properties/menu';
 import type { Property, Values } from '../properties/property';
 import type { Reference, ReferenceTarget } from '../properties/reference';
-import type { Assembly, Piece } from './assembly';
+import { bayName, type Assembly, type Piece } from './assembly';
 import type { Menu, MenuItem } from './menu';
 import type { Site } from './site';
 
@@ -30,9 +32,8 @@ export interface PlacedValues extends Place {
 /** What a piece is called: its kind, and what tells it from others, such as `Menu: Main` or `Button “Book”`. */
 export function pieceTitle(site: Site, piece: Piece): string {
   const kind = pieceKind(piece.kind);
-  const widest = site.bands[0]!.id;
-  const said = ({ name, banded, initial }: Property) =>
-    piece.values[name]?.[banded ? widest : EVERYWHERE] ?? initial;
+  const bands = bandChain(site.bands);
+  const said = ({ name, by, initial }: Property) => piece.values[name]?.[firstCell(by, bands)] ?? initial;
   const values = Object.fromEntries(kind.properties.map((property) => [property.name, said(property)]));
   const caption = kind.caption(values, (id) => site.menus[id]?.name ?? null);
   if (caption === '') return kind.label;
@@ -62,6 +63,14 @@ function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): Pla
       values: bar.values,
       properties: barProperties,
     })),
+    ...Object.values(assembly.bars).flatMap((bar) =>
+      bar.bays.map((bay, index) => ({
+        path: `${path}.bars.${bar.id}.bays.${index}`,
+        words: () => `${words()}, ${bar.name}, ${bayName(index, bar.bays.length)}`,
+        values: bay.values,
+        properties: bayProperties,
+      })),
+    ),
     ...Object.values(assembly.pieces).map((piece) => ({
       path: `${path}.pieces.${piece.id}`,
       words: () => `${words()}, ${pieceTitle(site, piece)}`,

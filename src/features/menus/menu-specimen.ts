@@ -33,7 +33,7 @@ function specimen(site: Site, menu: Id): Assembly {
     itemGap: { [widest]: 0 },
     itemPaddingBlock: { [widest]: 3 },
   });
-  header.bars[header.order[0]!]!.bays.start.push(piece.id);
+  header.bars[header.order[0]!]!.bays[0]!.pieces.push(piece.id);
   return { ...header, pieces: { [piece.id]: piece } };
 }
 

@@ -1,8 +1,9 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
-import { EVERYWHERE } from '@/core/bands/follow';
 import { findPlace, type Place } from '@/core/edit/place';
+import { axisCells } from '@/core/properties/axis';
 import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
+import { stateLabels, states, type State } from '@/core/properties/states';
 import { settledValue } from '@/core/resolve/settled-values';
 import { partName } from '@/core/site/parts';
 import { seenColour } from '@/core/site/seen-colour';
@@ -10,16 +11,27 @@ import type { Site } from '@/core/site/site';
 import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
 import { linkWords } from '@/ui/sheet/editor-source';
 
+/** What the columns of the sheet stand for. */
+export type SheetAxis = 'width' | 'state';
+
 /** A column for each band. */
 export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
   return bands.map((band) => ({ key: band.id, label: band.name, range: bandRangeText(bands, band.id) }));
 }
 
+/** A column for each state. */
+export const stateColumns: SheetColumn[] = states.map((state) => ({
+  key: state,
+  label: stateLabels[state],
+  range: '',
+}));
+
 /** A value in words, with the names of what it points at. */
-function valueText(site: Site, { kind }: Property, value: unknown): string {
+function valueText(site: Site, { kind, by }: Property, value: unknown): string {
   const { editor } = kind;
   if (editor.as === 'link') return linkWords(site, value as Link);
-  if (value === null && editor.open !== undefined) return editor.open;
+  // Columns of states are narrow, and most states are left open.
+  if (value === null && editor.open !== undefined) return by === 'state' ? '–' : editor.open;
   if (editor.as === 'reference') return partName(site, editor.to, value as string) ?? 'gone';
   if (editor.as === 'colour' && value !== 'none') return partName(site, 'colours', value as string) ?? 'gone';
   if (editor.as === 'family') return partName(site, 'fonts', value as string) ?? kind.text(value);
@@ -28,40 +40,57 @@ function valueText(site: Site, { kind }: Property, value: unknown): string {
 }
 
 function swatchOf(site: Site, { kind }: Property, value: unknown): string | null {
-  return kind.editor.as === 'colour' && value !== 'none' ? seenColour(site, value as string) : null;
+  return kind.editor.as === 'colour' && value !== 'none' && value !== null
+    ? seenColour(site, value as string)
+    : null;
+}
+
+/** The name of the cell that a value comes from, in the words of its axis. */
+function cellName(site: Site, cell: string): string | null {
+  return site.bands.find((band) => band.id === cell)?.name ?? stateLabels[cell as State] ?? null;
 }
 
 function cellOf(site: Site, values: Values, property: Property, cell: string): SheetCell {
   const { value, from, own } = settledValue(values, property, bandChain(site.bands), cell);
-  const followed = own || from === null ? undefined : site.bands.find((band) => band.id === from);
+  const set = own && values[property.name]?.[cell] !== undefined;
   return {
     key: cell,
     value,
     text: valueText(site, property, value),
     swatch: swatchOf(site, property, value),
-    own,
-    follows: followed?.name ?? null,
+    own: set,
+    follows: own || from === null ? null : cellName(site, from),
   };
 }
 
+/** The cells of a property in the order of the columns; a state that its part does not have has none. */
 function rowOf(site: Site, values: Values, property: Property): SheetRow {
-  const cells = property.banded ? bandChain(site.bands) : [EVERYWHERE];
+  const has = property.part?.states;
   return {
     name: property.name,
     label: property.label,
     editor: property.kind.editor,
-    cells: cells.map((cell) => cellOf(site, values, property, cell)),
+    cells: axisCells(property.by, bandChain(site.bands)).map((cell) =>
+      has && !has.includes(cell as State) ? null : cellOf(site, values, property, cell),
+    ),
   };
 }
 
-/** The sheet of what stands at a place: its properties under their headings, settled for every band. Empty when it is gone. */
-export function sheetGroups(site: Site, place: Place): SheetGroup[] {
+/** Whether what stands at a place has anything that differs by state. */
+export function hasStates(site: Site, place: Place): boolean {
+  const found = findPlace(site, place);
+  return typeof found !== 'string' && found.properties.some((property) => property.by === 'state');
+}
+
+/** The sheet of what stands at a place: its properties under their headings, settled for every column. Empty when it is gone. */
+export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width'): SheetGroup[] {
   const found = findPlace(site, place);
   if (typeof found === 'string') return [];
-  const names = [...new Set(found.properties.map((property) => property.group))];
+  const listed = found.properties.filter(({ by }) => (by === 'state') === (axis === 'state'));
+  const names = [...new Set(listed.map((property) => property.group))];
   return names.map((name) => ({
     name,
-    rows: found.properties
+    rows: listed
       .filter((property) => property.group === name)
       .map((property) => rowOf(site, found.holder.values, property)),
   }));

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Edit } from '@/core/edit';
 import type { Place } from '@/core/edit/place';
+import { states } from '@/core/properties/states';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import type { SheetActions } from '@/ui/sheet/model';
 import { editorSource } from '@/ui/sheet/editor-source';
@@ -27,7 +28,10 @@ export function useValueActions(
   return {
     source,
     set: (property, cell, value, gesture) =>
-      edit([{ edit: 'setValue', place, property, cell, value }, ...besides(property, value)], gesture),
+      // A state that is left open follows, as if nothing was ever said.
+      value === null && (states as readonly string[]).includes(cell)
+        ? edit([{ edit: 'clearValue', place, property, cell }], gesture)
+        : edit([{ edit: 'setValue', place, property, cell, value }, ...besides(property, value)], gesture),
     clear: (property, cell) => void edit([{ edit: 'clearValue', place, property, cell }]),
     makeLabel: (to) => makers[to]?.label ?? null,
     make: (to, property, cell) => makers[to]?.make(property, cell),

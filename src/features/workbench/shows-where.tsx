@@ -6,7 +6,7 @@ import { pieceKind } from '@/core/pieces';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { settledValue, settledValues } from '@/core/resolve/settled-values';
 import { pieceTitle } from '@/core/site/uses';
-import { edgeBays, type Assembly, type Piece } from '@/core/site/assembly';
+import { piecesInOrder, type Assembly, type Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import type { Selection } from './selection';
 import styles from './workbench.module.css';
@@ -42,9 +42,7 @@ interface ShowsWhereProps {
 export function ShowsWhere({ kind, assembly, onSelect }: ShowsWhereProps) {
   const site = useSite();
   const edit = useEdit();
-  const pieces = assembly.order
-    .flatMap((bar) => edgeBays.flatMap((bay) => assembly.bars[bar]!.bays[bay]))
-    .map((id) => assembly.pieces[id]!);
+  const pieces = piecesInOrder(assembly).map((id) => assembly.pieces[id]!);
   const toggle = (piece: Piece, band: string, { hidden }: Showing) =>
     edit([
       {

@@ -1,4 +1,4 @@
-import type { Assembly } from '@/core/site/assembly';
+import { bayName, type Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import type { Selection } from './selection';
@@ -6,5 +6,11 @@ import type { Selection } from './selection';
 /** What the selection is called. */
 export function selectionTitle(site: Site, assembly: Assembly, selection: Selection): string {
   if (selection.on === 'piece') return pieceTitle(site, assembly.pieces[selection.id]!);
-  return selection.on === 'bar' ? assembly.bars[selection.id]!.name : assembly.name;
+  if (selection.on === 'bar') return assembly.bars[selection.id]!.name;
+  if (selection.on === 'assembly') return assembly.name;
+  const { name, bays } = assembly.bars[selection.bar]!;
+  return `${name}, ${bayName(
+    bays.findIndex((bay) => bay.id === selection.id),
+    bays.length,
+  )}`;
 }

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
+import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
 import { drawerForButton } from './menu-drawer';
@@ -24,7 +25,7 @@ test('a piece moved by keys goes on from bay to bay and stops at the ends', () =
 
 test('a piece moved within its bay changes places with its neighbour', () => {
   const both = structuredClone(header);
-  both.bars.b!.bays = { start: ['logo', 'menu'], middle: [], end: ['button'] };
+  both.bars.b = newBar('b', 'Main bar', {}, { start: ['logo', 'menu'], end: ['button'] });
   expect(movedSpot(both, 'logo', 'right')).toEqual({ bar: 'b', bay: 'start', index: 1 });
   expect(spotBeside(both, 'logo', 'menu', 'after')).toEqual({ bar: 'b', bay: 'start', index: 1 });
   expect(spotBeside(both, 'button', 'menu', 'before')).toEqual({ bar: 'b', bay: 'start', index: 1 });
@@ -33,7 +34,7 @@ test('a piece moved within its bay changes places with its neighbour', () => {
 test('the sheet names what a value follows, by band', () => {
   const groups = sheetGroups(site, { on: 'piece', ...at, piece: 'menu' });
   const shownAs = groups.flatMap((group) => group.rows).find((row) => row.name === 'shownAs')!;
-  expect(shownAs.cells.map(({ text, own, follows }) => [text, own, follows])).toEqual([
+  expect(shownAs.cells.map((cell) => [cell!.text, cell!.own, cell!.follows])).toEqual([
     ['row', true, null],
     ['row', false, 'Desktop'],
     ['menu button', true, null],
@@ -43,11 +44,30 @@ test('the sheet names what a value follows, by band', () => {
 
 test('the sheet says names instead of ids, and has one cell for what is the same at every width', () => {
   const rows = sheetGroups(site, { on: 'piece', ...at, piece: 'menu' }).flatMap((group) => group.rows);
-  expect(rows.find((row) => row.name === 'opens')!.cells.map((cell) => cell.text)).toEqual(['Side drawer']);
+  expect(rows.find((row) => row.name === 'opens')!.cells.map((cell) => cell!.text)).toEqual(['Side drawer']);
   const link = sheetGroups(site, { on: 'piece', ...at, piece: 'button' })
     .flatMap((group) => group.rows)
     .find((row) => row.name === 'link')!;
   expect(link.cells[0]!.text).toBe('/boats');
+});
+
+test('by state, a state without a value of its own follows another, and says which', () => {
+  const styled = structuredClone(site);
+  styled.headers.h!.pieces.menu!.values = { itemInk: { hover: 'accent' } };
+  const rows = sheetGroups(styled, { on: 'piece', ...at, piece: 'menu' }, 'state');
+  const ink = rows.find((group) => group.name === 'Items')!.rows.find((row) => row.name === 'itemInk')!;
+  expect(ink.cells.map((cell) => [cell!.own, cell!.follows])).toEqual([
+    [false, null],
+    [false, null],
+    [false, null],
+    [true, null],
+    [false, null],
+    [false, 'Hover'],
+    [false, 'Hover'],
+  ]);
+  const below = rows.find((group) => group.name === 'Items of drop-downs')!.rows[0]!;
+  expect(below.cells[5]).toBeNull();
+  expect(sheetGroups(styled, { on: 'bar', ...at, bar: 'b' }, 'state')).toEqual([]);
 });
 
 test('the sheet of what is gone is empty', () => {

@@ -32,7 +32,7 @@ export const revisions = sqliteTable(
       .notNull()
       .references(() => sites.id, { onDelete: 'cascade' }),
     revision: integer().notNull(),
-    kind: text({ enum: ['edit', 'undo', 'redo'] }).notNull(),
+    kind: text({ enum: ['edit', 'undo', 'redo', 'upgrade'] }).notNull(),
     of: integer(),
     group: text(),
     /** The id that the browser gave to the request, so that one sent twice is carried out once. */

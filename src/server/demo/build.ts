@@ -1,40 +1,43 @@
 import { readPageList } from '@/core/formats/pages/page-list';
 import { menuFromPages } from '@/core/menus/from-pages';
-import { EVERYWHERE } from '@/core/bands/follow';
+import { firstCell } from '@/core/properties/axis';
 import { typeStyleProperties } from '@/core/brand/type-style';
 import type { Brand } from '@/core/site/brand';
 import { itemProperties } from '@/core/properties/menu';
-import { defaultBrand, newItem, newPage } from '@/core/site/defaults';
+import { defaultBrand, edgeBays, newBay, newItem, newPage } from '@/core/site/defaults';
 import { pieceKind } from '@/core/pieces';
 import { assemblyProperties, type AssemblyKind } from '@/core/properties/assembly';
 import { barProperties } from '@/core/properties/bar';
 import type { Property, Values } from '@/core/properties/property';
-import type { Assembly, Bar, EdgeBay, Piece } from '@/core/site/assembly';
+import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
 
 /** Short forms in which the demo sites are written down. */
 
-/** Values as they are said for the demo: one for all widths, or by band. */
+/** Values as they are said for the demo: one for all widths, or by band, or by state. */
 type Said = Record<string, unknown>;
 
-function isByBand(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && 'desktop' in value;
+function isByCell(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && ('desktop' in value || 'rest' in value);
 }
 
 function valuesOf(said: Said, properties: readonly Property[]): Values {
   return Object.fromEntries(
     Object.entries(said).map(([name, value]) => {
-      const banded = properties.find((each) => each.name === name)!.banded;
-      return [name, isByBand(value) ? value : { [banded ? 'desktop' : EVERYWHERE]: value }];
+      const { by } = properties.find((each) => each.name === name)!;
+      return [name, isByCell(value) ? value : { [firstCell(by, ['desktop'])]: value }];
     }),
   );
 }
 
+type SaidPiece = [kind: string, values?: Said];
+
 export interface SaidBar {
   name: string;
   values?: Said;
-  bays: Partial<Record<EdgeBay, [kind: string, values?: Said][]>>;
+  /** What stands at the start, in the middle and at the end; or any number of bays. */
+  bays: Partial<Record<(typeof edgeBays)[number], SaidPiece[]>> | SaidPiece[][];
 }
 
 /** A header, drawer or footer from what is said of it; ids come from its own. */
@@ -48,8 +51,8 @@ export function assembly(
   const pieces: Record<string, Piece> = {};
   const bars = saidBars.map((said, index): Bar => {
     const barId = `${id}-b${index + 1}`;
-    const bay = (name: EdgeBay) =>
-      (said.bays[name] ?? []).map(([pieceName, pieceValues]) => {
+    const piecesOf = (saidPieces: readonly SaidPiece[]) =>
+      saidPieces.map(([pieceName, pieceValues]) => {
         const piece = {
           id: `${id}-p${Object.keys(pieces).length + 1}`,
           kind: pieceName,
@@ -58,11 +61,13 @@ export function assembly(
         pieces[piece.id] = piece;
         return piece.id;
       });
+    const { bays } = said;
     return {
       id: barId,
       name: said.name,
-      division: 'edges',
-      bays: { start: bay('start'), middle: bay('middle'), end: bay('end') },
+      bays: Array.isArray(bays)
+        ? bays.map((each, at) => newBay(`bay-${at + 1}`, piecesOf(each)))
+        : edgeBays.map((bay) => newBay(bay, piecesOf(bays[bay] ?? []))),
       values: valuesOf(said.values ?? {}, barProperties),
     };
   });

@@ -231,7 +231,7 @@ const drawer = assembly(
   [
     {
       name: 'Panel',
-      values: { bays: 'stacked', across: 'start', pieceGap: 24 },
+      values: { division: { by: 'stack' }, across: 'start', pieceGap: 24 },
       bays: {
         start: [
           ['menu', { menu: 'm-main', shownAs: 'column', textSize: 17, itemGap: 2 }],
@@ -252,7 +252,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
       ink: 'on-deep',
       padding: { desktop: 48, phone: 32 },
       across: 'start',
-      bays: { desktop: 'beside', tablet: 'stacked' },
+      division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
       bayGap: 32,
     },
     bays: {
@@ -283,7 +283,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
       leastHeight: 48,
       padding: 8,
       lineAbove: 'border-hairline',
-      bays: { desktop: 'beside', tablet: 'stacked' },
+      division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
       bayGap: { desktop: 24, tablet: 4 },
     },
     bays: {

@@ -38,7 +38,7 @@ const drawer = assembly(
   [
     {
       name: 'Panel',
-      values: { bays: 'stacked', across: 'start' },
+      values: { division: { by: 'stack' }, across: 'start' },
       bays: {
         start: [
           ['menu', { menu: 'm-sky', shownAs: 'column' }],

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import { eq } from 'drizzle-orm';
 import { unzipSync } from 'fflate';
 import { newPiece } from '@/core/site/defaults';
 import { sampleSite } from '@/core/site/sample.test-data';
@@ -9,10 +10,10 @@ import type { Edit } from '@/core/edit';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
 import { blobBytes } from '../bytes/blobs';
 import { openDatabase, type Db } from '../db/open';
-import { parts } from '../db/schema';
+import { parts, sites } from '../db/schema';
 import { seedDemo } from '../demo/seed';
 import { siteZip } from '../handover/zip';
-import { commitEdits, commitHistory } from './commit';
+import { commitEdits, commitHistory, standingSince } from './commit';
 import { openSiteFile } from './create';
 import { deleteSite, insertSite, listSites, loadSite, stepsSince } from './store';
 
@@ -164,7 +165,7 @@ test('a request that is sent again after a lost answer is carried out once', () 
   };
   commit(0, [add], null, 'same');
   expect(commit(0, [add], null, 'same')).toMatchObject({ ok: true, standing: { revision: 1 } });
-  expect(loadSite(reopened(), id)!.site.headers.h!.bars.b!.bays.start).toEqual(['t', 'logo']);
+  expect(loadSite(reopened(), id)!.site.headers.h!.bars.b!.bays[0]!.pieces).toEqual(['t', 'logo']);
 });
 
 test('artwork whose bytes never came is refused, since nothing could be handed over of it', () => {
@@ -260,4 +261,40 @@ test('the zip holds every file, the same bytes each time', async () => {
   );
   expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(4);
   expect(Buffer.compare(siteZip(reopened(), 'hollin-sound')!, zip)).toBe(0);
+});
+
+test('a site that an older version stored is brought to this one once, and its history goes on from there', () => {
+  commit(0, [rename('Before')]);
+  const header = db.select().from(parts).where(eq(parts.id, 'h')).get()!.body as {
+    bars: Record<string, { bays: unknown; division?: string }>;
+  };
+  header.bars.b!.bays = { start: ['logo'], middle: ['menu'], end: ['button'] };
+  const others = ['drawers', 'footers', 'headers'].flatMap((kind) =>
+    db.select().from(parts).where(eq(parts.kind, kind)).all(),
+  );
+  for (const row of others) {
+    const body = row.id === 'h' ? header : (row.body as typeof header);
+    for (const bar of Object.values(body.bars)) {
+      if (Array.isArray(bar.bays))
+        bar.bays = Object.fromEntries(
+          bar.bays.map((bay: { id: string; pieces: string[] }) => [bay.id, bay.pieces]),
+        );
+      bar.division = 'edges';
+    }
+    db.update(parts).set({ body }).where(eq(parts.id, row.id)).run();
+  }
+  const root = db.select().from(sites).where(eq(sites.id, id)).get()!.root as object;
+  db.update(sites)
+    .set({ root: { ...root, version: 1 } })
+    .run();
+
+  const next = reopened();
+  const stored = loadSite(next, id)!;
+  expect(stored).toMatchObject({ revision: 2, site: { version: 2, name: 'Before' } });
+  expect(stored.site.headers.h!.bars.b!.bays[1]).toEqual({ id: 'middle', pieces: ['menu'], values: {} });
+  expect(standingSince(next, id, 2)).toMatchObject({ undo: null, redo: null });
+  expect(loadSite(reopened(), id)!.revision).toBe(2);
+  const after = commitEdits(next, id, { base: 2, edits: [gap(21)], group: null, batch: 'later' }, now);
+  expect(after).toMatchObject({ ok: true, standing: { undo: 'Set a value' } });
+  expect(commitHistory(next, id, 3, 'undo', now)).toMatchObject({ ok: true, standing: { undo: null } });
 });

@@ -4,7 +4,8 @@ import type { Patch } from '@/core/edit/apply';
 import type { Step } from '@/core/edit/history';
 import { integrityProblems } from '@/core/site/integrity';
 import { problemsOf, problemText } from '@/core/site/problem';
-import { siteSchema, type PartKind, type Site } from '@/core/site/site';
+import { partKinds, siteSchema, type PartKind, type Site } from '@/core/site/site';
+import { upgraded } from '@/core/site/upgrades';
 import type { Db } from '../db/open';
 import { parts, revisions, sites } from '../db/schema';
 import { assembleSite, rootOf, rowChanges, rowsOf, type PartRow, type RowChanges } from './rows';
@@ -71,7 +72,9 @@ function readSite(db: Db, id: string): StoredSite | null {
     .where(eq(parts.site, id))
     .orderBy(sql`rowid`)
     .all() as (PartRow & { site: string })[];
-  const parsed = v.safeParse(siteSchema, assembleSite(row.root as object, rows));
+  const assembled = assembleSite(row.root as object, rows) as Record<string, unknown>;
+  const current = upgraded(assembled);
+  const parsed = v.safeParse(siteSchema, current);
   const problem = parsed.success ? integrityProblems(parsed.output)[0] : problemsOf(parsed.issues)[0];
   if (!parsed.success || problem)
     throw new Error(
@@ -89,7 +92,24 @@ function readSite(db: Db, id: string): StoredSite | null {
     .where(eq(revisions.site, id))
     .orderBy(asc(revisions.revision))
     .all();
-  return { site: parsed.output, revision: row.revision, steps };
+  const read: StoredSite = { site: parsed.output, revision: row.revision, steps };
+  return current === assembled ? read : keepUpgraded(db, read);
+}
+
+/** Writes a site that was brought to the form of this version, so that what is edited next stands among parts of the same form. */
+function keepUpgraded(db: Db, { site, revision, steps }: StoredSite): StoredSite {
+  const upgrade: StepRecord = {
+    revision: revision + 1,
+    kind: 'upgrade',
+    of: null,
+    group: null,
+    batch: null,
+    title: 'Bring the site to the form of this version',
+    patches: [{ op: 'replace', path: [], value: site }],
+    inverse: [],
+  };
+  const nothing = Object.fromEntries(partKinds.map((kind) => [kind, {}])) as unknown as Site;
+  return saveSteps(db, { site: nothing, revision, steps }, site, [upgrade], new Date());
 }
 
 /** A site as it stands; null when there is none with this id. Throws when its rows are broken. */

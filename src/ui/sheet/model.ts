@@ -2,7 +2,7 @@ import type { Editor } from '@/core/properties/kinds/kind';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import type { EditorSource } from './editor-source';
 
-/** A column of the sheet: a band. */
+/** A column of the sheet: a band or a state. */
 export interface SheetColumn {
   key: string;
   label: string;
@@ -20,16 +20,16 @@ export interface SheetCell {
   swatch: string | null;
   /** Whether the value is set here. */
   own: boolean;
-  /** The name of the wider band that is followed; null when the value is its own or the initial one. */
+  /** The name of the wider band or the state that is followed; null when the value is its own or the initial one. */
   follows: string | null;
 }
 
-/** A property; with one cell when it is the same at every width. */
+/** A property; with one cell when it is the same at every width, and null where a column does not apply. */
 export interface SheetRow {
   name: string;
   label: string;
   editor: Editor;
-  cells: SheetCell[];
+  cells: (SheetCell | null)[];
 }
 
 export interface SheetGroup {

@@ -9,10 +9,12 @@ interface SheetProps {
   columns: readonly SheetColumn[];
   groups: readonly SheetGroup[];
   actions: SheetActions;
+  /** What cells without a value of their own follow, in words. */
+  follows?: string;
 }
 
-/** The table of properties of what is selected, with a column for each band. */
-export function Sheet({ title, columns, groups, actions }: SheetProps) {
+/** The table of properties of what is selected, with a column for each band or state. */
+export function Sheet({ title, columns, groups, actions, follows = 'a wider band' }: SheetProps) {
   return (
     <>
       <table className={`rows ${styles.sheet}`} aria-label={`Properties of ${title}`}>
@@ -43,16 +45,20 @@ export function Sheet({ title, columns, groups, actions }: SheetProps) {
               {group.rows.map((row) => (
                 <tr key={row.name}>
                   <th scope="row">{row.label}</th>
-                  {row.cells.map((cell, index) => (
-                    <Cell
-                      key={cell.key}
-                      row={row}
-                      cell={cell}
-                      actions={actions}
-                      where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
-                      span={row.cells.length === 1 ? columns.length : 1}
-                    />
-                  ))}
+                  {row.cells.map((cell, index) =>
+                    cell === null ? (
+                      <td key={columns[index]!.key} className="quiet" />
+                    ) : (
+                      <Cell
+                        key={cell.key}
+                        row={row}
+                        cell={cell}
+                        actions={actions}
+                        where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
+                        span={row.cells.length === 1 ? columns.length : 1}
+                      />
+                    ),
+                  )}
                 </tr>
               ))}
             </Fragment>
@@ -60,8 +66,8 @@ export function Sheet({ title, columns, groups, actions }: SheetProps) {
         </tbody>
       </table>
       <p className={`quiet ${styles.legend}`} hidden={columns.length === 1}>
-        <b className={styles.own}>set here</b> · <i className={styles.following}>follows a wider band</i> · as
-        it comes · click a value to set it, clear it to follow again
+        <b className={styles.own}>set here</b> · <i className={styles.following}>follows {follows}</i> · as it
+        comes · click a value to set it, clear it to follow again
       </p>
     </>
   );

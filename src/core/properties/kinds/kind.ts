@@ -15,6 +15,8 @@ export type Editor = { open?: string } & (
   | { as: 'reference'; to: ReferenceTarget }
   | { as: 'link' }
   | { as: 'order' }
+  | { as: 'division' }
+  | { as: 'corners' }
 );
 
 /** A kind of value: what may be stored, and how it is written for people. */

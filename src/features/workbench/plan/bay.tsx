@@ -5,35 +5,49 @@ import { useDroppable } from '@dnd-kit/core';
 import { Dropdown } from 'antd';
 import type { ReactNode } from 'react';
 import { pieceKinds } from '@/core/pieces';
-import type { EdgeBay } from '@/core/site/assembly';
 import styles from './plan.module.css';
 
 interface BayProps {
   bar: string;
   barName: string;
-  bay: EdgeBay;
+  bay: string;
+  /** What the bay is called in its bar, such as `start`. */
+  name: string;
+  selected: boolean;
   children: ReactNode;
+  onSelect(): void;
   onAdd(kind: string): void;
 }
 
 /** A bay of a bar in the plan: pieces are dropped on it, and put in by its plus. */
-export function Bay({ bar, barName, bay, children, onAdd }: BayProps) {
+export function Bay({ bar, barName, bay, name, selected, children, onSelect, onAdd }: BayProps) {
   const { setNodeRef, isOver } = useDroppable({ id: `${bar}/${bay}`, data: { bar, bay } });
   const items = pieceKinds.map(({ kind, label }) => ({ key: kind, label }));
   return (
     <div
       ref={setNodeRef}
-      className={`${styles.bay} ${isOver ? styles.bayOver : ''}`}
+      className={`${styles.bay} ${isOver ? styles.bayOver : ''} ${selected ? styles.baySelected : ''}`}
       role="group"
-      aria-label={`${barName}, ${bay}`}
+      aria-label={`${barName}, ${name}`}
     >
       <div className={styles.bayHead}>
-        <span>{bay}</span>
-        <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onAdd(key) }}>
+        <button
+          type="button"
+          className="plain"
+          aria-pressed={selected}
+          aria-label={`Bay: ${barName}, ${name}`}
+          onClick={onSelect}
+        >
+          {name}
+        </button>
+        <Dropdown
+          trigger={['click']}
+          menu={{ items, className: styles.kinds, onClick: ({ key }) => onAdd(key) }}
+        >
           <button
             type="button"
             className={styles.add}
-            aria-label={`Add a piece: ${barName}, ${bay}`}
+            aria-label={`Add a piece: ${barName}, ${name}`}
             aria-haspopup="menu"
           >
             <PlusOutlined aria-hidden="true" />

@@ -1,15 +1,15 @@
 import { spotOf, type Spot } from '@/core/edit/pieces';
-import { edgeBays, type Assembly } from '@/core/site/assembly';
+import type { Assembly } from '@/core/site/assembly';
 
 export type Direction = 'left' | 'right' | 'up' | 'down';
 
 /** Every bay of the assembly in reading order. */
-function allBays(assembly: Assembly): Omit<Spot, 'index'>[] {
-  return assembly.order.flatMap((bar) => edgeBays.map((bay) => ({ bar, bay })));
+function allBays({ order, bars }: Assembly): Omit<Spot, 'index'>[] {
+  return order.flatMap((bar) => bars[bar]!.bays.map((bay) => ({ bar, bay: bay.id })));
 }
 
 function countIn(assembly: Assembly, { bar, bay }: Omit<Spot, 'index'>): number {
-  return assembly.bars[bar]!.bays[bay].length;
+  return assembly.bars[bar]!.bays.find((each) => each.id === bay)!.pieces.length;
 }
 
 /** Past the end of a bay, a piece goes on into the next one, and at the end of a bar into the next bar. */
@@ -22,10 +22,14 @@ function sideways(assembly: Assembly, spot: Spot, step: 1 | -1): Spot | null {
   return next ? { ...next, index: step === 1 ? 0 : countIn(assembly, next) } : null;
 }
 
+/** Into the bar above or below: the bay at the same place, or the last where there are fewer. */
 function acrossBars(assembly: Assembly, spot: Spot, step: 1 | -1): Spot | null {
   const bar = assembly.order[assembly.order.indexOf(spot.bar) + step];
   if (bar === undefined) return null;
-  return { bar, bay: spot.bay, index: Math.min(spot.index, countIn(assembly, { bar, bay: spot.bay })) };
+  const place = assembly.bars[spot.bar]!.bays.findIndex((bay) => bay.id === spot.bay);
+  const { bays } = assembly.bars[bar]!;
+  const bay = bays[Math.min(place, bays.length - 1)]!;
+  return { bar, bay: bay.id, index: Math.min(spot.index, bay.pieces.length) };
 }
 
 /** Where a piece goes when it is moved by a key; null when there is nothing in that direction. */

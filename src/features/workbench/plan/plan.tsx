@@ -12,12 +12,13 @@ import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
-import type { Spot } from '@/core/edit/pieces';
+import { findBay, type Spot } from '@/core/edit/pieces';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
-import { edgeBays, type Assembly, type Bar, type EdgeBay } from '@/core/site/assembly';
+import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
 import type { Selection } from '../selection';
+import { BarActions } from './bar-actions';
 import { Bay } from './bay';
 import { Chip } from './chip';
 import { movedSpot, spotBeside, type Direction } from './move';
@@ -39,9 +40,14 @@ function droppedSpot(assembly: Assembly, { active, over, activatorEvent, delta }
     const side = pointer < over.rect.left + over.rect.width / 2 ? 'before' : 'after';
     return spotBeside(assembly, String(active.id), String(over.id), side);
   }
-  const { bar, bay } = over.data.current as { bar: string; bay: EdgeBay };
-  const others = assembly.bars[bar]!.bays[bay].filter((id) => id !== active.id);
+  const { bar, bay } = over.data.current as { bar: string; bay: string };
+  const others = piecesIn(assembly, { bar, bay }).filter((id) => id !== active.id);
   return { bar, bay, index: others.length };
+}
+
+function piecesIn(assembly: Assembly, spot: Omit<Spot, 'index'>): readonly string[] {
+  const bay = findBay(assembly, spot);
+  return typeof bay === 'string' ? [] : bay.pieces;
 }
 
 /** The scheme of bars, bays and pieces. */
@@ -58,7 +64,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   useEffect(() => {
     if (moved.current === null) return;
     const { piece, spot } = moved.current;
-    if (assembly.bars[spot.bar]?.bays[spot.bay][spot.index] !== piece) return;
+    if (piecesIn(assembly, spot)[spot.index] !== piece) return;
     plan.current?.querySelector<HTMLElement>(`[data-piece="${piece}"]`)?.focus();
     moved.current = null;
   });
@@ -67,32 +73,39 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     if (!spot) return setSaid('There is nothing further in that direction.');
     moved.current = { piece, spot };
     edit([{ edit: 'movePiece', at, piece, spot }]);
-    const bay = spot.bay;
-    setSaid(
-      `${pieceTitle(site, assembly.pieces[piece]!)}: ${assembly.bars[spot.bar]!.name}, ${bay}, place ${spot.index + 1}`,
+    const { name, bays } = assembly.bars[spot.bar]!;
+    const bay = bayName(
+      bays.findIndex(({ id }) => id === spot.bay),
+      bays.length,
     );
+    setSaid(`${pieceTitle(site, assembly.pieces[piece]!)}: ${name}, ${bay}, place ${spot.index + 1}`);
   };
-  const add = (bar: string, bay: EdgeBay, pieceKindName: string) => {
+  const add = (bar: string, bay: string, pieceKindName: string) => {
     const piece = startPiece(site, pieceKindName, kind, newId);
-    edit([{ edit: 'addPiece', at, spot: { bar, bay, index: assembly.bars[bar]!.bays[bay].length }, piece }]);
+    edit([
+      { edit: 'addPiece', at, spot: { bar, bay, index: piecesIn(assembly, { bar, bay }).length }, piece },
+    ]);
     onSelect({ on: 'piece', id: piece.id });
   };
   const remove = (piece: string) => edit([{ edit: 'removePiece', at, piece }]);
   const addBar = () => {
     const bar = newBar(newId(), `Bar ${assembly.order.length + 1}`);
-    edit([{ edit: 'addBar', at, bar }]);
+    edit([{ edit: 'addBar', at, bar, pieces: [] }]);
     onSelect({ on: 'bar', id: bar.id });
   };
 
-  const bayOf = (bar: Bar, bay: EdgeBay) => (
+  const bayOf = (bar: Bar, { id: bay, pieces }: Bar['bays'][number], index: number) => (
     <Bay
       key={bay}
       bar={bar.id}
       barName={bar.name}
       bay={bay}
+      name={bayName(index, bar.bays.length)}
+      selected={selection.on === 'bay' && selection.bar === bar.id && selection.id === bay}
+      onSelect={() => onSelect({ on: 'bay', bar: bar.id, id: bay })}
       onAdd={(pieceKindName) => add(bar.id, bay, pieceKindName)}
     >
-      {bar.bays[bay].map((id) => (
+      {pieces.map((id) => (
         <Chip
           key={id}
           id={id}
@@ -140,18 +153,9 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
                 >
                   {bar.name}
                 </button>
-                {assembly.order.length > 1 && (
-                  <button
-                    type="button"
-                    className={`plain ${styles.barRemove}`}
-                    onClick={() => edit([{ edit: 'removeBar', at, bar: id }])}
-                    aria-label={`Remove ${bar.name}`}
-                  >
-                    remove
-                  </button>
-                )}
+                <BarActions {...{ at, assembly, bar, selection, onSelect }} />
               </div>
-              <div className={styles.bays}>{edgeBays.map((bay) => bayOf(bar, bay))}</div>
+              <div className={styles.bays}>{bar.bays.map((bay, index) => bayOf(bar, bay, index))}</div>
             </div>
           );
         })}

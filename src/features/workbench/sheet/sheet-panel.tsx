@@ -1,28 +1,76 @@
 'use client';
 
-import { useMemo } from 'react';
-import { useSite } from '@/client/open-site-context';
+import { Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { useEdit, useSite } from '@/client/open-site-context';
 import type { Place } from '@/core/edit/place';
 import { Sheet } from '@/ui/sheet/sheet';
+import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
-import { sheetColumns, sheetGroups } from '../../sheet/sheet-model';
+import { hasStates, sheetColumns, sheetGroups, stateColumns, type SheetAxis } from '../../sheet/sheet-model';
+import { StatesPanel } from '../states/states-panel';
 import { useSheetActions } from './use-sheet-actions';
 
-/** The sheet of what is selected. */
+/** What the sheet is of; the name of a bar can be changed here. */
+function SheetTitle({ title, place }: { title: string; place: Place }) {
+  const edit = useEdit();
+  if (place.on !== 'bar') return <span>{title}</span>;
+  const at = { in: place.in, assembly: place.assembly };
+  return (
+    <TextCell
+      key={place.bar}
+      label="Name of the bar"
+      text={title}
+      keep={(name) => edit([{ edit: 'renameBar', at, bar: place.bar, name }])}
+    />
+  );
+}
+
+/** The sheet of what is selected; its columns are bands, or states where it has any. */
 export function SheetPanel({ title, place }: { title: string; place: Place }) {
   const site = useSite();
   const { actions, inputs } = useSheetActions(place);
-  const columns = useMemo(() => sheetColumns(site.bands), [site.bands]);
-  const groups = useMemo(() => sheetGroups(site, place), [site, place]);
+  const [wanted, setWanted] = useState<SheetAxis>('width');
+  const stated = useMemo(() => hasStates(site, place), [site, place]);
+  const axis = stated ? wanted : 'width';
+  const columns = useMemo(
+    () => (axis === 'state' ? stateColumns : sheetColumns(site.bands)),
+    [axis, site.bands],
+  );
+  const groups = useMemo(() => sheetGroups(site, place, axis), [site, place, axis]);
   return (
     <section className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
         <h2>Sheet</h2>
-        <span>{title}</span>
-        <span className={`quiet ${styles.pushed}`}>columns by width</span>
+        <SheetTitle title={title} place={place} />
+        <span className={styles.pushed}>
+          {stated ? (
+            <Segmented
+              size="small"
+              aria-label="Columns"
+              value={axis}
+              options={[
+                { value: 'width', label: 'by width' },
+                { value: 'state', label: 'by state' },
+              ]}
+              onChange={setWanted}
+            />
+          ) : (
+            <span className="quiet">columns by width</span>
+          )}
+        </span>
       </div>
+      {axis === 'state' && place.on === 'piece' && (
+        <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
+      )}
       {groups.length > 0 ? (
-        <Sheet title={title} columns={columns} groups={groups} actions={actions} />
+        <Sheet
+          title={title}
+          columns={columns}
+          groups={groups}
+          actions={actions}
+          follows={axis === 'state' ? 'another state' : 'a wider band'}
+        />
       ) : (
         <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>
       )}

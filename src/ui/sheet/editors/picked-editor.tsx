@@ -82,48 +82,51 @@ function PickedEditor({
 /** What every editor that picks from a list hands on. */
 type Picked = { label: string; close(back?: boolean): void };
 
-/** One of a few named values. */
+/** One of a few named values; where the value may be left open, also none of them. */
 export function ChoiceEditor({
   editor,
   value,
   set,
   label,
   close,
-}: EditorProps<Extract<Editor, { as: 'choice' }>, string>) {
-  return <PickedEditor {...{ label, close, value }} options={editor.options} pick={set} />;
+}: EditorProps<Extract<Editor, { as: 'choice' }>, string | null>) {
+  if (editor.open === undefined)
+    return <PickedEditor {...{ label, close }} value={value ?? NONE} options={editor.options} pick={set} />;
+  return <OpenEditor {...{ label, close, value, set }} options={editor.options} none={editor.open} />;
 }
 
-/** Yes or no. */
+/** Yes or no; where the value may be left open, also neither. */
 export function FlagEditor({
   editor,
   value,
   set,
   label,
   close,
-}: EditorProps<Extract<Editor, { as: 'flag' }>, boolean>) {
+}: EditorProps<Extract<Editor, { as: 'flag' }>, boolean | null>) {
   const options = [
     { value: 'no', label: editor.no },
     { value: 'yes', label: editor.yes },
   ];
-  return (
-    <PickedEditor
-      {...{ label, close, options }}
-      value={value ? 'yes' : 'no'}
-      pick={(picked) => set(picked === 'yes')}
-    />
-  );
+  const current = value === null ? null : value ? 'yes' : 'no';
+  const pick = (picked: string | null) => set(picked === null ? null : picked === 'yes');
+  if (editor.open === undefined)
+    return <PickedEditor {...{ label, close, options, pick }} value={current ?? NONE} />;
+  return <OpenEditor {...{ label, close, options }} value={current} none={editor.open} set={pick} />;
 }
 
-/** A colour of the brand. */
+/** A colour of the brand, or none; where the value may be left open, also neither. */
 export function ColourEditor({
+  editor,
   value,
   set,
   label,
   close,
   source,
-}: EditorProps<Extract<Editor, { as: 'colour' }>, string>) {
+}: EditorProps<Extract<Editor, { as: 'colour' }>, string | null>) {
   const options = [...source.options('colours'), { value: 'none', label: 'none' }];
-  return <PickedEditor {...{ label, close, value, options }} pick={set} />;
+  if (editor.open === undefined)
+    return <PickedEditor {...{ label, close, options }} value={value ?? NONE} pick={set} />;
+  return <OpenEditor {...{ label, close, value, options, set }} none={editor.open} />;
 }
 
 /** A font family, shipped or uploaded. */

@@ -4,6 +4,8 @@ import { Input } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
 import { lengthText, readFluid, type Length } from '@/core/lengths/fluid';
 import { plainNumber, readLength } from '@/core/lengths/length';
+import { cornersText, readCorners, type Corners } from '@/core/properties/kinds/corners';
+import { divisionText, readDivision, type Division } from '@/core/properties/kinds/division';
 import type { Editor } from '@/core/properties/kinds/kind';
 import type { EditorProps } from './editor-props';
 import styles from '../sheet.module.css';
@@ -184,6 +186,46 @@ export function NumberEditor({
       start={value === null ? '' : plainNumber(value)}
       read={openOr(editor, read)}
       set={(next) => props.set(next as number | null)}
+    />
+  );
+}
+
+/** Divisions that are offered beside typing one. */
+const divisionOffers: Offers = {
+  label: 'such as',
+  values: ['edges', 'stacked', '1 : 1', '1 : 2', '1 : 3', '3 : 1', '1 : 1 : 1', '2 : 1 : 1 : 1'],
+  beside: () => null,
+};
+
+/** How the bays of a bar stand: edges, stacked, or shares. */
+export function DivisionEditor({
+  value,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'division' }>, Division>) {
+  return (
+    <TypedEditor
+      {...props}
+      start={divisionText(value)}
+      offers={divisionOffers}
+      read={readDivision}
+      set={(next) => props.set(next as Division)}
+    />
+  );
+}
+
+/** The radii of four corners. */
+export function CornersEditor({
+  value,
+  editor,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'corners' }>, Corners | null>) {
+  return (
+    <TypedEditor
+      {...props}
+      start={value === null ? '' : cornersText(value)}
+      placeholder="8, or 8 8 0 0"
+      read={openOr(editor, readCorners)}
+      set={(next) => props.set(next as Corners | null)}
     />
   );
 }

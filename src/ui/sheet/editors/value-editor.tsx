@@ -12,7 +12,14 @@ import {
   IconEditor,
   ReferenceEditor,
 } from './picked-editor';
-import { FluidEditor, LengthEditor, NumberEditor, TextEditor } from './typed-editor';
+import {
+  CornersEditor,
+  DivisionEditor,
+  FluidEditor,
+  LengthEditor,
+  NumberEditor,
+  TextEditor,
+} from './typed-editor';
 
 /** The editor of each form that a value may have. An order is not typed: it comes about by moving. */
 const editors: Partial<Record<Editor['as'], unknown>> = {
@@ -27,6 +34,8 @@ const editors: Partial<Record<Editor['as'], unknown>> = {
   icon: IconEditor,
   reference: ReferenceEditor,
   link: LinkEditor,
+  division: DivisionEditor,
+  corners: CornersEditor,
 };
 
 /** Whether a value of this form is edited in its cell. */

@@ -1,0 +1,164 @@
+import type { Rules } from '../markup/css';
+import { colourKind } from './kinds/colour';
+import { choiceKind } from './kinds/choice';
+import { cornersKind, type Corners } from './kinds/corners';
+import { flagKind } from './kinds/flag';
+import { lengthKind } from './kinds/length';
+import { numberKind } from './kinds/number';
+import { optionalKind } from './kinds/optional';
+import { referenceKind } from './kinds/reference';
+import { px } from '../lengths/length';
+import { AS_IT_COMES, property, type CssNames, type Property } from './property';
+import type { State, StatedPart } from './states';
+
+/** How a part is dressed where the designer has not said it. */
+interface DressStart {
+  /** What an open value means, such as `as the bar`. */
+  open: string;
+  /** States in which the marker shows. */
+  marked?: readonly State[];
+}
+
+const colourCss = (css: string) => (value: string | null, names: CssNames) => ({
+  '&': { [css]: value === null ? AS_IT_COMES : value === 'none' ? 'transparent' : names.token(value) },
+});
+
+/**
+ * What a part of a piece looks like, state by state: text, ground, border, marker, corners and weight. A part that is
+ * dressed after another wins over it.
+ */
+export function dressProperties(part: StatedPart, { open, marked = [] }: DressStart): Property[] {
+  const { prefix } = part;
+  const stated = { group: part.label, by: 'state', part } as const;
+  return [
+    property<string | null>({
+      ...stated,
+      name: `${prefix}Ink`,
+      label: 'Text',
+      kind: optionalKind(colourKind(), open),
+      initial: null,
+      css: colourCss('color'),
+    }),
+    property<string | null>({
+      ...stated,
+      name: `${prefix}Ground`,
+      label: 'Ground',
+      kind: optionalKind(colourKind(), open),
+      initial: null,
+      css: colourCss('background-color'),
+    }),
+    property<string | null>({
+      ...stated,
+      name: `${prefix}Edge`,
+      label: 'Border',
+      kind: optionalKind(referenceKind('borders'), open),
+      initial: null,
+      css: (value, names) => ({ '&': { border: value === null ? AS_IT_COMES : names.token(value) } }),
+    }),
+    property<boolean | null>({
+      ...stated,
+      name: `${prefix}Marker`,
+      label: 'Marker',
+      kind: optionalKind(flagKind('none', 'shown'), open),
+      initial: null,
+      initialStates: Object.fromEntries(marked.map((state) => [state, true])),
+      css: (value) => ({ '&': { '--marker': value === null ? AS_IT_COMES : value ? '100%' : '0%' } }),
+    }),
+    property<Corners | null>({
+      ...stated,
+      name: `${prefix}Corners`,
+      label: 'Corners',
+      kind: optionalKind(cornersKind(), open),
+      initial: null,
+      css: (value) => ({ '&': { 'border-radius': value === null ? AS_IT_COMES : value.map(px).join(' ') } }),
+    }),
+    property<number | null>({
+      ...stated,
+      name: `${prefix}Weight`,
+      label: 'Weight',
+      kind: optionalKind(numberKind(100, 900, ''), open),
+      initial: null,
+      css: (value) => ({ '&': { 'font-weight': value === null ? AS_IT_COMES : String(value) } }),
+    }),
+  ];
+}
+
+/** Where the marker of a part stands, where it grows from, and how long its states take to change: the same in every state. */
+export function markerProperties(selector: string): Property[] {
+  const on = (declarations: Record<string, string>): Rules => ({ [selector]: declarations });
+  return [
+    property({
+      name: 'markerPlace',
+      label: 'Stands',
+      group: 'Marker',
+      kind: choiceKind({ below: 'below the text', above: 'above the text' }),
+      by: null,
+      initial: 'below',
+      css: (value) => on({ '--marker-block': value === 'above' ? '0%' : AS_IT_COMES }),
+    }),
+    property({
+      name: 'markerFrom',
+      label: 'Grows from',
+      group: 'Marker',
+      kind: choiceKind({ left: 'the left', center: 'the middle', right: 'the right' }),
+      by: null,
+      initial: 'center',
+      css: (value) => on({ '--marker-inline': value === 'center' ? AS_IT_COMES : value }),
+    }),
+    property({
+      name: 'markerSize',
+      label: 'Thickness',
+      group: 'Marker',
+      kind: lengthKind(1, 12),
+      by: null,
+      initial: 2,
+      css: (value) => on({ '--marker-size': value === 2 ? AS_IT_COMES : px(value) }),
+    }),
+    property({
+      name: 'changeDuration',
+      label: 'Time',
+      group: 'Motion',
+      kind: referenceKind('durations'),
+      by: null,
+      initial: 'duration-quick',
+      css: (value, names) => on({ 'transition-duration': names.token(value) }),
+    }),
+    property({
+      name: 'changeEasing',
+      label: 'Easing',
+      group: 'Motion',
+      kind: referenceKind('easings'),
+      by: null,
+      initial: 'easing-settle',
+      css: (value, names) => on({ 'transition-timing-function': names.token(value) }),
+    }),
+  ];
+}
+
+/** The rules that let an element be dressed: a marker that can grow, and changes that take their time. */
+export const dressedCss = {
+  'background-image': 'linear-gradient(currentcolor, currentcolor)',
+  'background-repeat': 'no-repeat',
+  'background-position': 'var(--marker-inline, center) var(--marker-block, 100%)',
+  'background-size': 'var(--marker, 0%) var(--marker-size, 2px)',
+  'transition-property': 'color, background-color, background-size, border-color, border-radius',
+};
+
+/** The suffix of a selector in each state. */
+export const stateSuffix: Record<State, string> = {
+  rest: '',
+  current: '[aria-current="page"]',
+  trail: '[aria-current="true"]',
+  hover: ':hover',
+  focus: ':focus-visible',
+  open: '[aria-expanded="true"]',
+  pressed: ':active',
+};
+
+/** The heaviest weight that a state has other than rest; null where no state has a weight of its own. */
+export function heaviestState(byState: Partial<Record<State, unknown>>): number | null {
+  const weights = Object.entries(byState).flatMap(([state, weight]) =>
+    state !== 'rest' && typeof weight === 'number' ? [weight] : [],
+  );
+  return weights.length === 0 ? null : Math.max(...weights);
+}

@@ -1,0 +1,25 @@
+import type { Id } from '../properties/id';
+import type { Assembly, Bar, Piece } from './assembly';
+import type { IdSource } from './defaults';
+
+/** A copy of a piece under an id of its own. */
+export function copyPiece(piece: Piece, ids: IdSource): Piece {
+  return { ...structuredClone(piece), id: ids() };
+}
+
+/** A copy of a bar with the pieces that stand in it, all under ids of their own. */
+export function copyBar(assembly: Assembly, bar: Bar, ids: IdSource): { bar: Bar; pieces: Piece[] } {
+  const pieces = new Map<Id, Piece>(
+    bar.bays.flatMap((bay) => bay.pieces.map((id) => [id, copyPiece(assembly.pieces[id]!, ids)])),
+  );
+  const copied: Bar = {
+    ...structuredClone(bar),
+    id: ids(),
+    name: `${bar.name} copy`.slice(0, 60),
+    bays: bar.bays.map((bay) => ({
+      ...structuredClone(bay),
+      pieces: bay.pieces.map((id) => pieces.get(id)!.id),
+    })),
+  };
+  return { bar: copied, pieces: [...pieces.values()] };
+}

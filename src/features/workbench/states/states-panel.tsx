@@ -1,0 +1,107 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import { useSite } from '@/client/open-site-context';
+import { contrastGrade } from '@/core/colour/contrast';
+import type { AssemblyPlace } from '@/core/edit/place';
+import { stateLabels, type StatedPart } from '@/core/properties/states';
+import { homePage } from '@/core/render/files';
+import { pageFile } from '@/core/render/paths';
+import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
+import { stateContrast, type PieceInBar } from '@/core/resolve/state-contrast';
+import type { Site } from '@/core/site/site';
+import { PreviewFrame } from '@/ui/preview/preview-frame';
+import { SPECIMEN_HEIGHT, statedParts, stateSpecimen } from './state-specimen';
+import styles from './states.module.css';
+
+/** The scale to which specimens are drawn, and the width of a view in px of the screen. */
+const SCALE = 0.54;
+const WIDTH = 92;
+
+/** What a ratio is enough for, as a sign and in words. */
+const grades = {
+  text: { sign: '●', words: 'enough for any text' },
+  large: { sign: '◐', words: 'enough for large text only' },
+  none: { sign: '○', words: 'too little to be read' },
+} as const;
+
+function Contrast({ ratio }: { ratio: number | null }) {
+  if (ratio === null) return <span className="quiet">over a picture</span>;
+  const grade = contrastGrade(ratio);
+  const { sign, words } = grades[grade];
+  return (
+    <span className={`figures ${styles[grade]}`} title={`Contrast ${ratio.toFixed(2)} : 1, ${words}`}>
+      {sign} {ratio.toFixed(1)}
+    </span>
+  );
+}
+
+interface PartStatesProps {
+  site: Site;
+  at: AssemblyPlace;
+  piece: string;
+  part: StatedPart;
+  inBar: PieceInBar;
+}
+
+/** One part of a piece in all its states, live, each with its contrast. */
+const PartStates = memo(function PartStates({ site, at, piece, part, inBar }: PartStatesProps) {
+  const { html, css } = useMemo(() => stateSpecimen(site, at, piece, part), [site, at, piece, part]);
+  const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
+  const height = part.states.length * SPECIMEN_HEIGHT;
+  return (
+    <section className={styles.part} aria-label={`States of ${part.label}`}>
+      <h3>{part.label}</h3>
+      <div className={styles.rows}>
+        <div style={{ inlineSize: WIDTH, blockSize: height * SCALE }}>
+          <PreviewFrame
+            title={`${part.label} in every state`}
+            root={`/frame/${site.id}`}
+            file={pageFile(homePage(site).path)}
+            content={content}
+            width={WIDTH / SCALE}
+            height={height}
+            scale={SCALE}
+            onNavigate={() => undefined}
+            onDrawer={() => undefined}
+            onLeave={() => undefined}
+          />
+        </div>
+        <dl>
+          {part.states.map((state) => (
+            <div key={state} style={{ blockSize: SPECIMEN_HEIGHT * SCALE }}>
+              <dt>{stateLabels[state]}</dt>
+              <dd>
+                <Contrast ratio={stateContrast(site, inBar, part, state)} />
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </section>
+  );
+});
+
+/** Specimens of every part of a piece in all its states, as it stands on the widest band. */
+export function StatesPanel({ at, piece }: { at: AssemblyPlace; piece: string }) {
+  const site = useSite();
+  const assembly = site[at.in][at.assembly];
+  const found = assembly?.pieces[piece];
+  const inBar = useMemo((): PieceInBar | null => {
+    if (!assembly) return null;
+    const settled = resolveAssembly(site, at.in, assembly, site.bands[0]!.id);
+    const bar = settled.bars.find((each) =>
+      each.bays.some((bay) => bay.pieces.some(({ id }) => id === piece)),
+    );
+    const values = settledPieces(settled).find(({ id }) => id === piece)?.values;
+    return bar && values ? { bar: bar.values, piece: values } : null;
+  }, [site, at.in, assembly, piece]);
+  if (!found || !inBar) return null;
+  return (
+    <div className={styles.parts}>
+      {statedParts(found).map((part) => (
+        <PartStates key={part.prefix} {...{ site, at, piece, part, inBar }} />
+      ))}
+    </div>
+  );
+}
