@@ -11,6 +11,7 @@ const coreLayers = [
   'pieces',
   'site',
   'menus',
+  'starters',
   'edit',
   'resolve',
   'render',

@@ -27,8 +27,8 @@
   };
 
   // The stylesheet stands beside the pages' root, but its text is put into this page, which may lie deeper.
-  const rooted = (css) =>
-    css.replaceAll('url("fonts/', `url("${location.pathname.split('/').slice(0, 3).join('/')}/fonts/`);
+  const root = location.pathname.split('/').slice(0, 3).join('/');
+  const rooted = (css) => css.replace(/url\("(?=fonts\/|artwork\/)/g, `url("${root}/`);
 
   // Each top-level rule stands in an element of its own, so that fonts and layers that stay the same are not read again.
   const replaceStyles = (css) => {
@@ -86,6 +86,9 @@
     event.preventDefault();
     tell({ says: 'leaves', href: link.href });
   });
+
+  // What is searched for is answered where the site is tried, not in a view of one page.
+  document.addEventListener('submit', (event) => event.preventDefault());
 
   tell({ says: 'ready', file: file() });
 })();

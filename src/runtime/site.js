@@ -46,6 +46,42 @@
     if (link && link.hash) link.closest('dialog').close();
   });
 
+  // A notice that was dismissed stays away until its words change. A browser may refuse to remember it.
+  const remembered = (change) => {
+    try {
+      return change(window.localStorage);
+    } catch {
+      return null;
+    }
+  };
+  const noticeKey = 'dismissed-notice';
+  for (const notice of document.querySelectorAll('[data-notice]'))
+    notice.hidden = remembered((storage) => storage.getItem(noticeKey)) === notice.dataset.notice;
+  document.addEventListener('click', ({ target }) => {
+    const notice = target.closest('[data-notice] > button')?.parentElement;
+    if (!notice) return;
+    notice.hidden = true;
+    remembered((storage) => storage.setItem(noticeKey, notice.dataset.notice));
+  });
+
+  // A search field that has been opened is there to be typed into; `autofocus` would take the focus of every page.
+  document.addEventListener(
+    'toggle',
+    ({ target, newState }) => {
+      if (newState === 'open') target.querySelector('input')?.focus();
+    },
+    true,
+  );
+
+  // Leaves of all pages those that hold the words that were searched for.
+  const found = document.querySelector('[data-found]');
+  const asked = new URLSearchParams(location.search).get('q')?.trim().toLowerCase();
+  if (found && asked) {
+    const pages = [...found.nextElementSibling.children];
+    for (const page of pages) page.hidden = !page.textContent.toLowerCase().includes(asked);
+    found.textContent = `${pages.filter((page) => !page.hidden).length} found`;
+  }
+
   document.addEventListener('focusin', (event) => closeOthers(event.target));
 
   document.addEventListener('keydown', (event) => {

@@ -20,8 +20,11 @@ export function setReferences(draft: Site, uses: readonly Use[], instead: Id | n
 
 /** Lets the links that these uses stand in lead elsewhere. */
 export function setLinks(uses: readonly Use[], link: Link = NOWHERE): void {
-  for (const { holder } of uses) {
+  for (const { holder, to, id } of uses) {
     if (holder.holds === 'item') holder.item.link = link;
-    if (holder.holds === 'value') (holder.values as OpenValues)[holder.property.name]![holder.cell] = link;
+    if (holder.holds !== 'value') continue;
+    const cells = (holder.values as OpenValues)[holder.property.name]!;
+    const { redirected } = holder.property.kind;
+    if (redirected) cells[holder.cell] = redirected(cells[holder.cell], { to, id }, link);
   }
 }

@@ -60,6 +60,7 @@ import {
   Users,
   Utensils,
   Wind,
+  X,
 } from 'lucide';
 import { el, type Element } from '../markup/html';
 
@@ -126,6 +127,7 @@ const icons = {
   tag: Tag,
   'share-2': Share2,
   'external-link': ExternalLink,
+  x: X,
 } as const;
 
 export type IconName = keyof typeof icons;

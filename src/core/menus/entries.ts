@@ -44,7 +44,7 @@ const saidOnce = itemProperties.filter((property) => property.by === null);
 /** What an item says that is the same at every width. */
 function itemWords(
   values: Values,
-): Pick<MenuEntry, 'icon' | 'badge' | 'description' | 'title' | 'newWindow'> {
+): Pick<MenuEntry, 'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow'> {
   const settled = saidOnce.map(({ name, initial }) => [name, values[name]?.[EVERYWHERE] ?? initial]);
   return Object.fromEntries(settled);
 }

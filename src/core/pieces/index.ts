@@ -1,11 +1,34 @@
+import { account } from './account';
+import { basket } from './basket';
 import { button } from './button';
+import { contact } from './contact';
+import { divider } from './divider';
+import { languageChoice } from './language-choice';
 import { logo } from './logo';
 import { menu } from './menu';
+import { notice } from './notice';
+import { picture } from './picture';
 import type { PieceKind } from './piece';
+import { search } from './search';
+import { social } from './social';
 import { text } from './text';
 
 /** Every kind of piece, in the order in which they are offered. */
-export const pieceKinds: readonly PieceKind[] = [logo, menu, button, text];
+export const pieceKinds: readonly PieceKind[] = [
+  logo,
+  menu,
+  button,
+  search,
+  basket,
+  account,
+  languageChoice,
+  social,
+  text,
+  notice,
+  contact,
+  picture,
+  divider,
+];
 
 const byKind = new Map(pieceKinds.map((kind) => [kind.kind, kind]));
 

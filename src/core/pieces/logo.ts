@@ -2,12 +2,13 @@ import { el, type Node } from '../markup/html';
 import { px } from '../lengths/length';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { choiceKind } from '../properties/kinds/choice';
+import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { pieceClass, type PieceContext, type PieceKind, type SettledPiece } from './piece';
 
@@ -33,6 +34,21 @@ function pictureHtml(bands: readonly SettledPiece[], shown: readonly string[], c
   const { src, width, height, alt } = picture(shown[0]!);
   const image = el('img', { src, width, height, alt: alt || context.siteName });
   return sources.length === 0 ? image : el('picture', {}, ...sources, image);
+}
+
+/** The brand's full logo with a link home, else the site's name, as it stands inside another piece. */
+export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>): Node {
+  const id = context.logo('full');
+  const artwork = id === null ? null : context.artwork(id);
+  const sign = artwork
+    ? el('img', {
+        src: artwork.src,
+        width: artwork.width,
+        height: artwork.height,
+        alt: artwork.alt || context.siteName,
+      })
+    : context.siteName;
+  return el('a', { class: 'logo menu-logo', href: context.homeHref }, sign);
 }
 
 /** The site's sign: artwork, or its name in letters when there is none. Leads home. */
@@ -64,6 +80,35 @@ export const logo: PieceKind = {
       by: null,
       initial: '',
     }),
+    property<'artwork' | 'text' | 'both'>({
+      name: 'shows',
+      label: 'Shows',
+      group: 'Content',
+      kind: choiceKind({ artwork: 'artwork', text: 'text', both: 'artwork and text' }),
+      by: 'width',
+      initial: 'artwork',
+      css: (value) => ({
+        '& > :is(img, picture)': { display: value === 'text' ? 'none' : 'block' },
+        '& > .logo-text:not(:only-child)': { display: value === 'artwork' ? 'none' : 'block' },
+      }),
+    }),
+    property({
+      name: 'tagline',
+      label: 'Tagline',
+      group: 'Content',
+      kind: textKind(120, 'none'),
+      by: null,
+      initial: '',
+    }),
+    property<boolean>({
+      name: 'taglineSeen',
+      label: 'Tagline is',
+      group: 'Content',
+      kind: flagKind('left out', 'shown'),
+      by: 'width',
+      initial: true,
+      css: (value) => ({ '& .logo-tagline': { display: value ? AS_IT_COMES : 'none' } }),
+    }),
     property({
       name: 'artworkHeight',
       label: 'Artwork height',
@@ -82,8 +127,11 @@ export const logo: PieceKind = {
       'align-items': 'center',
       color: 'inherit',
       'text-decoration': 'none',
+      gap: '0.75rem',
       'white-space': 'nowrap',
     },
+    '.logo-tagline': { display: 'block', 'font-size': '0.6em', 'font-weight': '400' },
+    '.menu-logo': { 'padding-inline': '1rem' },
     '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
   },
   summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
@@ -94,12 +142,16 @@ export const logo: PieceKind = {
     const first = shown.find((id) => id !== null);
     let last = first;
     const held = shown.map((id) => (last = id ?? last));
-    return el(
-      'a',
-      { class: pieceClass(piece, context), href: context.homeHref },
-      first === undefined
-        ? (piece.values.text as string) || context.siteName
-        : pictureHtml(bands, held as string[], context),
-    );
+    const { text, tagline } = piece.values as { text: string; tagline: string };
+    const words = bands.some((band) => band.values.shows !== 'artwork');
+    const artwork = first === undefined ? null : pictureHtml(bands, held as string[], context);
+    const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
+    const name = text || context.siteName;
+    if (artwork === null && tail === false)
+      return el('a', { class: pieceClass(piece, context), href: context.homeHref }, name);
+    const beside =
+      (artwork === null || words || tail !== false) &&
+      el('span', { class: 'logo-text' }, (artwork === null || words) && name, tail);
+    return el('a', { class: pieceClass(piece, context), href: context.homeHref }, artwork, beside);
   },
 };

@@ -2,7 +2,13 @@ import type { Declarations, Rules } from '../markup/css';
 import { dressedCss } from '../properties/dress';
 
 /** The forms in which a menu is shown. */
-export const shownAsLabels = { row: 'row', column: 'column', columns: 'columns', button: 'menu button' };
+export const shownAsLabels = {
+  row: 'row',
+  cells: 'equal cells',
+  column: 'column',
+  columns: 'columns',
+  button: 'menu button',
+};
 export type ShownAs = keyof typeof shownAsLabels;
 
 /** How each form stands: whether there is a list, which way it runs, and what becomes of an entry's children. */
@@ -11,6 +17,7 @@ const forms: Record<
   { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }
 > = {
   row: { list: true, direction: 'row', below: 'dropped' },
+  cells: { list: true, direction: 'row', below: 'dropped' },
   column: { list: true, direction: 'column', below: 'indented' },
   columns: { list: true, direction: 'row', below: 'under a heading' },
   button: { list: false, direction: 'column', below: 'indented' },
@@ -23,10 +30,14 @@ export const headingParts = [
   ['text-transform', 'case'],
 ] as const;
 
+/** Whether the children of an entry show without being asked for: in a form where they stand in the flow, unless its lines are turned. */
+export function belowDisplay(shownAs: ShownAs, turned: boolean): string {
+  return forms[shownAs].below === 'dropped' || turned ? 'none' : 'block';
+}
+
 /** A drop-down hangs below its entry; the children of an open list stand in the flow. */
 function belowCss(dropped: boolean, indent: string): Declarations {
   return {
-    display: dropped ? 'none' : 'block',
     position: dropped ? 'absolute' : 'static',
     padding: dropped ? '0.5rem' : `0 0 0 ${indent}`,
     'background-color': dropped ? 'var(--ground)' : 'transparent',
@@ -49,14 +60,20 @@ export function shownAsCss(value: ShownAs): Rules {
   const { list, direction, below } = forms[value];
   const dropped = below === 'dropped';
   const headed = below === 'under a heading';
+  const cells = value === 'cells';
   return {
     '& .menu-list': {
       display: list ? 'flex' : 'none',
       'flex-direction': direction,
       'flex-wrap': headed ? 'wrap' : 'nowrap',
     },
-    '& .menu-list > li': { display: dropped ? 'flex' : 'block' },
-    '& .menu-list > li > .menu-link': headingCss(headed),
+    '& .menu-list > li': { display: dropped ? 'flex' : 'block', flex: cells ? '1 1 0' : '0 1 auto' },
+    '& .menu-list > li > .menu-link': {
+      ...headingCss(headed),
+      'inline-size': cells ? '100%' : 'fit-content',
+      'justify-content': cells ? 'center' : 'normal',
+      'text-align': cells ? 'center' : 'start',
+    },
     '& .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
     '& .menu-toggle': { display: dropped ? 'inline-grid' : 'none' },
     '& > .menu-button': { display: value === 'button' ? 'inline-flex' : 'none' },
@@ -65,9 +82,10 @@ export function shownAsCss(value: ShownAs): Rules {
 
 /** The rules that every menu shares. */
 export const menuCss: Rules = {
-  '.menu': { 'min-inline-size': '0', 'align-items': 'stretch' },
+  '.menu': { display: 'flex', 'min-inline-size': '0' },
+  '.menu-list': { 'flex-grow': '1' },
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
-  '.menu-list > li': { 'align-items': 'center' },
+  '.menu-list > li': { 'align-items': 'stretch' },
   '.menu li': { position: 'relative' },
   '.menu-link': {
     display: 'block',
@@ -88,6 +106,14 @@ export const menuCss: Rules = {
     'column-gap': '0.5em',
   },
   '.menu-label': { 'grid-column': '2' },
+  // A menu that is split around the logo: the halves share the rest, so that the logo is truly centred between them.
+  '.menu-around': {
+    display: 'grid',
+    'grid-template-columns': '1fr auto 1fr',
+    'align-items': 'center',
+    'flex-grow': '1',
+  },
+  '.menu-around > .menu-list:first-of-type': { 'justify-content': 'end' },
   '.menu-badge': {
     'justify-self': 'start',
     padding: '0.1em 0.5em',
@@ -113,6 +139,7 @@ export const menuCss: Rules = {
     cursor: 'pointer',
   },
   '.menu-toggle': {
+    'align-self': 'center',
     'place-content': 'center',
     'inline-size': '1.5rem',
     'block-size': '1.5rem',

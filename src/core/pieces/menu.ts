@@ -4,15 +4,16 @@ import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
+import { numberKind } from '../properties/kinds/number';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
-import { dressProperties, heaviestState, markerProperties, stateSuffix } from '../properties/dress';
+import { dressProperties, markerProperties } from '../properties/dress';
 import { AS_IT_COMES, property } from '../properties/property';
-import type { StatedPart } from '../properties/states';
 import { typeProperties } from '../properties/type';
-import { headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
+import { belowDisplay, headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
+import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
 import {
   leading,
   pieceClass,
@@ -111,57 +112,35 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
 }
 
-/** The list of a variant; null when its menu has nothing to show. */
-function listHtml({ id, values, band }: SettledPiece, context: PieceContext, alone: boolean): Node {
+/** What stands in a menu in place of the logo between two halves of it. */
+type Between = { logo: Node; after: number } | null;
+
+/** The list of a variant, in two halves where something stands between them; empty when its menu has nothing to show. */
+function listHtml(
+  { id, values, band }: SettledPiece,
+  context: PieceContext,
+  { alone, between }: { alone: boolean; between: Between },
+): Node[] {
   const shown = values.menu === null ? null : context.menu(values.menu as string, band);
-  if (!shown || shown.entries.length === 0) return null;
-  const prefix = `${context.className(id)!}${alone ? '' : `-${band}`}`;
-  const list = el(
-    'ul',
-    { class: 'menu-list' },
-    ...shown.entries.map((entry) =>
-      entryHtml(entry, { prefix, reserve: reservedWeight(values) !== null }, 1, context),
-    ),
-  );
-  return alone ? list : el('div', { class: `for-${band}` }, list);
+  if (!shown || shown.entries.length === 0) return [];
+  const needs = {
+    prefix: `${context.className(id)!}${alone ? '' : `-${band}`}`,
+    reserve: reservedWeight(values) !== null,
+  };
+  const list = (entries: readonly MenuEntry[]) =>
+    el('ul', { class: 'menu-list' }, ...entries.map((entry) => entryHtml(entry, needs, 1, context)));
+  const after = between && (between.after || Math.ceil(shown.entries.length / 2));
+  const lists =
+    between === null
+      ? [list(shown.entries)]
+      : [list(shown.entries.slice(0, after!)), between.logo, list(shown.entries.slice(after!))];
+  return alone ? lists : [el('div', { class: `for-${band}` }, ...lists)];
 }
 
-/** Items of every level: those below follow what is said of the first. */
-const itemPart: StatedPart = {
-  label: 'Items',
-  prefix: 'item',
-  bare: () => ({ ink: 'of the bar', ground: 'none' }),
-  states: ['rest', 'current', 'trail', 'hover', 'focus', 'open', 'pressed'],
-  // An item is open where the button beside it says so.
-  selector: (state) =>
-    `& .menu-link${state === 'open' ? ':has(+ [aria-expanded="true"])' : stateSuffix[state]}`,
-};
-
-const belowPart: StatedPart = {
-  label: 'Items of drop-downs',
-  prefix: 'below',
-  // The panel of a drop-down has the site's own ground and ink (menu-css.ts).
-  bare: () => ({ ink: 'ink', ground: 'none' }),
-  below: itemPart,
-  states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
-  selector: (state) => `& .menu-below .menu-link${stateSuffix[state]}`,
-};
-
-const menuButtonPart: StatedPart = {
-  label: 'Menu button',
-  prefix: 'menuButton',
-  bare: () => ({ ink: 'of the bar', ground: 'none' }),
-  states: ['rest', 'hover', 'focus', 'pressed'],
-  selector: (state) => `& > .menu-button${stateSuffix[state]}`,
-};
-
-/** The heaviest weight of a state, for which items keep room; null where states do not differ in weight. */
-function reservedWeight(values: Record<string, unknown>): number | null {
-  const weights = ['itemWeight', 'belowWeight'].map((name) =>
-    heaviestState(values[name] as Record<string, unknown>),
-  );
-  const known = weights.filter((weight) => weight !== null);
-  return known.length === 0 ? null : Math.max(...known);
+/** The logo that a menu stands around; null where it stands around none. */
+function betweenOf({ values }: SettledPiece, context: PieceContext): Between {
+  if (!values.around) return null;
+  return { logo: context.brandLogo(), after: (values.splitAfter as number | null) ?? 0 };
 }
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
@@ -185,6 +164,34 @@ export const menu: PieceKind = {
       by: 'width',
       initial: 'row',
       css: shownAsCss,
+    }),
+    property({
+      name: 'turned',
+      label: 'Text runs',
+      group: 'Collapse',
+      kind: flagKind('along the line', 'turned by 90 degrees'),
+      by: 'width',
+      initial: false,
+      css: (value) => ({
+        '& .menu-list > li': { 'writing-mode': value ? 'vertical-rl' : AS_IT_COMES },
+        '& .menu-list > li > .menu-link': { rotate: value ? '180deg' : AS_IT_COMES },
+      }),
+    }),
+    property({
+      name: 'around',
+      label: 'Stands around the logo',
+      group: 'Collapse',
+      kind: flagKind('no', 'half before it, half after it'),
+      by: null,
+      initial: false,
+    }),
+    property({
+      name: 'splitAfter',
+      label: 'Items before the logo',
+      group: 'Collapse',
+      kind: optionalKind(numberKind(1, 40, ''), 'half of them'),
+      by: null,
+      initial: null,
     }),
     property({
       name: 'opens',
@@ -277,16 +284,24 @@ export const menu: PieceKind = {
     ...placeProperties,
   ],
   css: menuCss,
-  // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
   jointCss: (values) => {
     const weight = reservedWeight(values);
     return {
+      // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
       '& .menu-link::after': {
         content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
         'font-weight': weight === null ? AS_IT_COMES : String(weight),
       },
+      '& .menu-list > li > .menu-below': {
+        display: belowDisplay(values.shownAs as ShownAs, Boolean(values.turned)),
+      },
+      // Equal cells fill the width, so they take what is free.
+      '&': {
+        'flex-grow': values.takesRest || values.shownAs === 'cells' || values.around ? '1' : AS_IT_COMES,
+      },
     };
   },
+  takesRest: ({ shownAs, around }) => shownAs === 'cells' || around === true,
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
   },
@@ -300,15 +315,18 @@ export const menu: PieceKind = {
   variant: (values, context) => (values.menu === null ? '' : context.menuOrder(values.menu as string)),
   html(piece, context, bands) {
     const variants = variantsOf(bands);
-    const lists = variants
-      .map((variant) => listHtml(variant, context, variants.length === 1))
-      .filter(Boolean);
+    const alone = variants.length === 1;
+    const between = betweenOf(piece, context);
+    const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between }));
     if (lists.length === 0) return null;
     const named = variants.find((variant) => variant.values.menu !== null)!;
     const { name } = context.menu(named.values.menu as string, named.band)!;
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark(name) },
+      {
+        class: `${pieceClass(piece, context)}${between ? ' menu-around' : ''}`,
+        'aria-label': context.landmark(name),
+      },
       buttonWhereAsked(piece, context, bands),
       ...lists,
     );

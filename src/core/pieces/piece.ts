@@ -29,6 +29,8 @@ export interface MenuEntry {
   current: 'page' | 'trail' | null;
   children: MenuEntry[];
   icon: IconName | null;
+  /** A picture of its own that stands for it, where only its sign is shown. */
+  picture: Id | null;
   badge: string;
   description: string;
   title: string;
@@ -49,8 +51,14 @@ export interface PieceContext {
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
+  /** The brand’s logo with a link home, to stand inside another piece. */
+  brandLogo(): Node;
   /** The id of a drawer’s element on the page. */
   drawer(id: Id): string | null;
+  /** The languages of the site by their tags, each named in itself. */
+  languages: readonly { tag: string; name: string; current: boolean }[];
+  /** The address of the page that answers searches; asking for it makes the site have one. */
+  searchHref(): string;
   /** The media query that holds in a band and all narrower ones; null for the widest. */
   narrower(band: Id): string | null;
 }
@@ -68,12 +76,16 @@ export interface PieceKind {
   properties: readonly Property[];
   /** The rules that every piece of this kind shares. */
   css: Rules;
+  /** Whether a piece with these values takes the free space of its bay by its form. */
+  takesRest?(values: Record<string, unknown>): boolean;
   /** Rules that several of the piece's values make together; the same selectors and properties for all values. */
   jointCss?(values: Record<string, unknown>): Rules;
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */
   openWithoutScriptsCss?: Rules;
+  /** What cannot work where scripts are off. */
+  withoutScriptsCss?: Rules;
   /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
   variant?(values: Record<string, unknown>, context: VariantContext): string;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */

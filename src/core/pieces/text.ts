@@ -1,31 +1,39 @@
-import { el } from '../markup/html';
-import { textKind } from '../properties/kinds/text';
+import { el, type Node } from '../markup/html';
+import { plainWords, wordsKind, type Words } from '../properties/kinds/words';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { pieceClass, type PieceKind } from './piece';
+import { leading, pieceClass, type PieceContext, type PieceKind } from './piece';
 
-/** A line of text, such as a notice or the legal line. */
+/** A line of text with its links, as they lead on the page. */
+export function wordsHtml(words: Words, context: PieceContext): Node[] {
+  return words.map((run) =>
+    typeof run === 'string' ? run : leading(context.target(run.link), { class: 'text-link' }, run.words),
+  );
+}
+
+/** A line of text, such as the legal line, in which words may be links. */
 export const text: PieceKind = {
   kind: 'text',
   label: 'Text',
   properties: [
-    property({
+    property<Words>({
       name: 'text',
       label: 'Text',
       group: 'Content',
-      kind: textKind(400),
+      kind: wordsKind(400),
       by: null,
-      initial: 'Text',
+      initial: ['Text'],
     }),
     ...typeProperties('type-small'),
     ...placeProperties,
   ],
-  css: { '.text': { margin: '0' } },
+  css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
   summary: () => 'shown',
-  caption: (values) => `“${values.text as string}”`,
+  caption: (values) => `“${plainWords(values.text as Words)}”`,
   html(piece, context) {
-    const words = piece.values.text as string;
-    return words.trim() === '' ? null : el('p', { class: pieceClass(piece, context) }, words);
+    const words = piece.values.text as Words;
+    if (plainWords(words).trim() === '') return null;
+    return el('p', { class: pieceClass(piece, context) }, ...wordsHtml(words, context));
   },
 };

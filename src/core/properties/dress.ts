@@ -9,7 +9,7 @@ import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import { px } from '../lengths/length';
 import { AS_IT_COMES, property, type CssNames, type Property } from './property';
-import type { State, StatedPart } from './states';
+import type { BareColours, State, StatedPart } from './states';
 
 /** How a part is dressed where the designer has not said it. */
 interface DressStart {
@@ -154,6 +154,24 @@ export const stateSuffix: Record<State, string> = {
   open: '[aria-expanded="true"]',
   pressed: ':active',
 };
+
+/** A part that is reached at one selector, with `&` for the piece. */
+export function statedPart({
+  selector,
+  colours = { ink: 'of the bar', ground: 'none' },
+  ...part
+}: Pick<StatedPart, 'label' | 'prefix'> & {
+  selector: string;
+  states?: readonly State[];
+  colours?: BareColours;
+}): StatedPart {
+  return {
+    states: ['rest', 'hover', 'focus', 'pressed'],
+    ...part,
+    bare: () => colours,
+    selector: (state) => `${selector}${stateSuffix[state]}`,
+  };
+}
 
 /** The heaviest weight that a state has other than rest; null where no state has a weight of its own. */
 export function heaviestState(byState: Partial<Record<State, unknown>>): number | null {

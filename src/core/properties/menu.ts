@@ -1,7 +1,9 @@
 import { flagKind } from './kinds/flag';
 import { choiceKind } from './kinds/choice';
 import { iconKind } from './kinds/icon';
+import { optionalKind } from './kinds/optional';
 import { orderKind } from './kinds/order';
+import { referenceKind } from './kinds/reference';
 import { textKind } from './kinds/text';
 import { property } from './property';
 
@@ -34,6 +36,14 @@ export const itemProperties = [
     label: 'Icon',
     group: 'Look',
     kind: iconKind(),
+    by: null,
+    initial: null,
+  }),
+  property({
+    name: 'picture',
+    label: 'Picture as a sign',
+    group: 'Look',
+    kind: optionalKind(referenceKind('artwork'), 'none'),
     by: null,
     initial: null,
   }),

@@ -19,6 +19,7 @@ const samples: { [As in Editor['as']]: (editor: Extract<Editor, { as: As }>) => 
   reference: ({ to }) => [`a-${to}`],
   link: () => [{ to: 'nothing' }, { to: 'page', page: 'p1' }],
   order: () => [null, ['a', 'b']],
+  words: () => [[], ['Words'], ['See ', { words: 'more', link: { to: 'page', page: 'p1' } }]],
   division: () => [{ by: 'edges' }, { by: 'stack' }, { by: 'shares', shares: [1, 3] }],
   corners: () => [
     [0, 0, 0, 0],

@@ -1,10 +1,17 @@
 import type { Declarations, Rules } from '../markup/css';
 import type { Division } from '../properties/kinds/division';
+import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
 import type { SettledBar, SettledBay } from '../resolve/assembly';
 
 /** Whether anything of a bay shows in the band that the bar was settled for. */
 function occupied(bay: SettledBay): boolean {
   return bay.pieces.some((piece) => piece.values.shown !== 'hidden');
+}
+
+/** Whether a piece takes the free space of its bay, since the designer said so or by its form. */
+function takesRest({ kind, values }: SettledPiece): boolean {
+  return Boolean(values.takesRest) || (pieceKind(kind).takesRest?.(values) ?? false);
 }
 
 /** Where a bay stands in a bar divided by edges. */
@@ -26,7 +33,7 @@ const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1
  */
 function edgeColumns({ bays }: SettledBar): Declarations {
   const held = bays.flatMap((bay, index) => (occupied(bay) ? [edgePlace(index, bays.length)] : []));
-  const greedy = bays.filter(occupied).map((bay) => bay.pieces.some((piece) => piece.values.takesRest));
+  const greedy = bays.filter(occupied).map((bay) => bay.pieces.some(takesRest));
   const middles = Math.max(0, bays.length - 2);
   if (held.includes('middle'))
     return {

@@ -4,6 +4,7 @@ import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { placedOnPage, renderPage, SCRIPT, STYLESHEET } from './page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './paths';
+import { hasSearch, searchPage } from './search-page';
 import { renderStylesheet, siteFonts } from './stylesheet';
 
 /** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
@@ -21,10 +22,16 @@ export function homePage(site: Site): Page {
   );
 }
 
-/** The pages that are handed over, in their order, the home page among them in any case. */
+/** The pages that are handed over, in their order: the home page among them in any case, and one that answers where something searches. */
 export function renderedPages(site: Site): Page[] {
-  const pages = site.pageOrder.map((id) => site.pages[id]!);
-  return pages.some((page) => page.path === '/') ? pages : [homePage(site), ...pages];
+  const own = site.pageOrder.map((id) => site.pages[id]!);
+  const wanted = [homePage(site), ...(hasSearch(site) ? [searchPage(site)] : [])];
+  const missing = wanted.filter((page) => !own.includes(page));
+  return [
+    ...missing.filter((page) => page.path === '/'),
+    ...own,
+    ...missing.filter((page) => page.path !== '/'),
+  ];
 }
 
 /** Every page in every language of the site. */

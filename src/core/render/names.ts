@@ -1,5 +1,6 @@
 import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
+import { pieceKinds } from '../pieces';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { piecesInOrder, type Assembly } from '../site/assembly';
@@ -66,12 +67,9 @@ export function settleNames(site: Site): Names {
       'bays',
       'bay',
       'skip',
-      'logo',
-      'menu',
-      'button',
-      'text',
       'icon',
       'unseen',
+      ...pieceKinds.map((each) => each.kind),
     ]),
   );
   const entries = assemblyKinds.flatMap((kind) =>

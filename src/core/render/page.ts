@@ -2,16 +2,19 @@ import { el, writeHtml, type Node } from '../markup/html';
 import { widthBelow } from '../bands/band';
 import { menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
+import { brandLogoHtml } from '../pieces/logo';
 import type { PieceContext, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { telephoneDigits, type Link } from '../properties/link';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
+import { languageName } from '../site/language';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
+import { SEARCH_PATH, searchPage } from './search-page';
 import { standIn, standInExcerpt } from './stand-in';
 
 /** The stylesheet and the script of every page. */
@@ -77,7 +80,7 @@ function linkTarget(state: PageState, link: Link): Target {
 function pieceContext(state: PageState, assembly: Assembly): PieceContext {
   const { site, page, language, file, names, landmarks } = state;
   const target = (link: Link) => linkTarget(state, link);
-  return {
+  const context: Omit<PieceContext, 'brandLogo'> = {
     siteName: site.name,
     homeHref: relativeHref(file, pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
@@ -102,6 +105,8 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
     },
     logo: (version) => site.brand.logo[version],
+    languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
+    searchHref: () => pageHref(state, searchPage(site)),
     drawer(id) {
       if (!site.drawers[id]) return null;
       state.drawers.add(id);
@@ -112,6 +117,7 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       return index === 0 ? null : widthBelow(site.bands[index - 1]!.from);
     },
   };
+  return { ...context, brandLogo: () => brandLogoHtml(context) };
 }
 
 /** One assembly settled for every band, widest first: the markup has to hold what any of them shows. */
@@ -213,6 +219,23 @@ function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Asse
   return el(tag, { class: `${tag} ${name}` }, ...barsHtml(bars, pieceContext(state, assembly)));
 }
 
+/** Every page of the site as an answer to a search; the script leaves those that hold the words that were asked for. */
+function foundHtml(state: PageState): Node {
+  const { site, language } = state;
+  const answers = site.pageOrder
+    .map((id) => site.pages[id]!)
+    .filter((page) => page.path !== SEARCH_PATH)
+    .map((page) =>
+      el('li', {}, el('a', { href: pageHref(state, page) }, pageTitle(site, page.id, language))),
+    );
+  return el(
+    'section',
+    { class: 'found', 'aria-label': 'Pages found' },
+    el('p', { role: 'status', 'data-found': '' }),
+    el('ul', {}, ...answers),
+  );
+}
+
 /** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. */
 export function renderPage(
   site: Site,
@@ -252,7 +275,7 @@ export function renderPage(
       {},
       el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
       header,
-      standIn(page, pageName),
+      standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
       footer,
       ...openedHtml(state),
     ),

@@ -21,13 +21,13 @@ function article(title: string): Node[] {
   ];
 }
 
-/** The stand-in content of a page: a wide opening on the home page, an article elsewhere. */
-export function standIn(page: Page, title: string): Node {
+/** The stand-in content of a page: a wide opening on the home page, an article elsewhere; or what it has to say of its own. */
+export function standIn(page: Page, title: string, own: Node = null): Node {
   return el(
     'main',
     { id: 'content', tabindex: -1, class: 'stand-in' },
     page.path === '/' && el('div', { class: 'stand-in-picture', 'aria-hidden': 'true' }),
-    el('div', { class: 'stand-in-text' }, ...article(title)),
+    el('div', { class: 'stand-in-text' }, ...(own === null ? article(title) : [el('h1', {}, title), own])),
   );
 }
 
@@ -49,6 +49,7 @@ export const standInCss: Rules = {
     'margin-inline': 'auto',
     padding: '2.5rem var(--gutter) 0',
   },
+  '.found [hidden]': { display: 'none' },
   '.dialog .stand-in-text': { padding: '0 1.5rem' },
   ':is(.stand-in, .dialog) :is(h1, h2)': {
     'font-family': 'var(--type-heading-family)',

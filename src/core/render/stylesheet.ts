@@ -87,7 +87,7 @@ export function renderStylesheet(site: Site): string {
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
   const withoutScripts: Block = {
     at: '@media (scripting: none)',
-    inside: kinds.map((kind) => kind.openWithoutScriptsCss ?? {}),
+    inside: kinds.flatMap((kind) => [kind.openWithoutScriptsCss ?? {}, kind.withoutScriptsCss ?? {}]),
   };
   const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
   return (

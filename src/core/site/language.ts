@@ -18,3 +18,50 @@ export const languagesSchema = v.pipe(
 export function translations<S extends v.GenericSchema<unknown, string>>(text: S) {
   return v.record(languageSchema, text);
 }
+
+/** Names of languages in themselves. The renderer writes the same bytes everywhere, so it cannot ask the machine for them. */
+const names: Record<string, string> = {
+  ar: 'العربية',
+  bg: 'Български',
+  cs: 'Čeština',
+  cy: 'Cymraeg',
+  da: 'Dansk',
+  de: 'Deutsch',
+  el: 'Ελληνικά',
+  en: 'English',
+  es: 'Español',
+  et: 'Eesti',
+  fi: 'Suomi',
+  fr: 'Français',
+  ga: 'Gaeilge',
+  he: 'עברית',
+  hr: 'Hrvatski',
+  hu: 'Magyar',
+  is: 'Íslenska',
+  it: 'Italiano',
+  ja: '日本語',
+  ko: '한국어',
+  lt: 'Lietuvių',
+  lv: 'Latviešu',
+  nl: 'Nederlands',
+  no: 'Norsk',
+  pl: 'Polski',
+  pt: 'Português',
+  ro: 'Română',
+  ru: 'Русский',
+  sk: 'Slovenčina',
+  sl: 'Slovenščina',
+  sr: 'Српски',
+  sv: 'Svenska',
+  tr: 'Türkçe',
+  uk: 'Українська',
+  zh: '中文',
+};
+
+/** A language’s name in itself, with its region or script where it has one; the tag where it is not known. */
+export function languageName(tag: string): string {
+  const [language, ...rest] = tag.split('-') as [string, ...string[]];
+  const name = names[language];
+  if (name === undefined) return tag;
+  return rest.length === 0 ? name : `${name} (${rest.join('-')})`;
+}

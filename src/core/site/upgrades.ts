@@ -26,12 +26,26 @@ function baysAsList(bar: Stored): Stored {
   };
 }
 
+/** A text became a line in which words may be links. */
+function textAsWords(piece: Stored): Stored {
+  const { values } = piece as { values: Stored };
+  if (piece.kind !== 'text' || !values.text) return piece;
+  return {
+    ...piece,
+    values: { ...values, text: mapEntries(values.text, (text) => [text] as unknown as Stored) },
+  };
+}
+
 /** What brings a document of a version to the next one. */
 const upgrades: Record<number, Upgrade> = {
   1: (site) => {
     const assemblies = ['headers', 'drawers', 'footers'].map((kind) => [
       kind,
-      mapEntries(site[kind], (assembly) => ({ ...assembly, bars: mapEntries(assembly.bars, baysAsList) })),
+      mapEntries(site[kind], (assembly) => ({
+        ...assembly,
+        bars: mapEntries(assembly.bars, baysAsList),
+        pieces: mapEntries(assembly.pieces, textAsWords),
+      })),
     ]);
     return { ...site, ...Object.fromEntries(assemblies) };
   },

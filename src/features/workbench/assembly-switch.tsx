@@ -3,34 +3,58 @@
 import { DownOutlined } from '@ant-design/icons';
 import { App, Dropdown, Input } from 'antd';
 import { useRouter } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { newId } from '@/client/new-id';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
 import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
+import { startHeader, type Starter } from '@/core/starters/starter';
+import { drawerForButton } from './menu-drawer';
+import { StarterGallery } from './starters/starter-gallery';
 import styles from './workbench.module.css';
 
-/** A name that no assembly of this kind has yet: `Drawer 2`. */
-function freeName(noun: string, taken: readonly string[]): string {
+/** A name that no assembly of this kind has yet: `Drawer 2`; where it need not be counted, without a number if that is free. */
+function freeName(noun: string, taken: readonly string[], counted: boolean): string {
   const base = noun.charAt(0).toUpperCase() + noun.slice(1);
-  let count = taken.length + 1;
+  if (!counted && !taken.includes(base)) return base;
+  let count = counted ? taken.length + 1 : 2;
   while (taken.includes(`${base} ${count}`)) count += 1;
   return `${base} ${count}`;
 }
 
-/** Makes a header, drawer or footer and goes to it. */
-export function useAddAssembly(kind: AssemblyKind): () => void {
+/** Makes a header, drawer or footer and goes to it: an empty one, or a header from a starter with the drawers that it needs. */
+export function useAddAssembly(kind: AssemblyKind): (starter?: Starter | null) => void {
   const site = useSite();
   const edit = useEdit();
   const router = useRouter();
-  return () => {
-    const name = freeName(
-      assemblyNouns[kind],
-      Object.values(site[kind]).map((each) => each.name),
+  return (starter = null) => {
+    const taken = Object.values(site[kind]).map((each) => each.name);
+    const name = freeName(starter?.name ?? assemblyNouns[kind], taken, starter === null);
+    const assembly = starter
+      ? startHeader(site, starter, name, newId)
+      : newAssembly(kind, name, site.bands[0]!.id, newId);
+    const at = { in: kind, assembly: assembly.id };
+    const buttons = Object.values(assembly.pieces).filter(({ values }) =>
+      Object.values(values.shownAs ?? {}).includes('button'),
     );
-    const assembly = newAssembly(kind, name, site.bands[0]!.id, newId);
-    edit([{ edit: 'addAssembly', in: kind, assembly }]);
+    const drawers = buttons.slice(0, 1).flatMap((piece) => drawerForButton(site, at, piece, newId));
+    edit([{ edit: 'addAssembly', in: kind, assembly }, ...drawers]);
     router.push(`/sites/${site.id}/${kind}/${assembly.id}`);
+  };
+}
+
+/** Asks for the next header, drawer or footer: headers begin with a starter, the others empty. */
+export function useBeginAssembly(kind: AssemblyKind): { begin(): void; gallery: ReactNode } {
+  const add = useAddAssembly(kind);
+  const [choosing, setChoosing] = useState(false);
+  const pick = (starter: Starter | null) => {
+    setChoosing(false);
+    add(starter);
+  };
+  return {
+    begin: () => (kind === 'headers' ? setChoosing(true) : add()),
+    gallery: choosing && <StarterGallery onPick={pick} onClose={() => setChoosing(false)} />,
   };
 }
 
@@ -40,7 +64,7 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
   const edit = useEdit();
   const router = useRouter();
   const { modal, notification } = App.useApp();
-  const add = useAddAssembly(kind);
+  const { begin, gallery } = useBeginAssembly(kind);
   const noun = assemblyNouns[kind];
   const at = { in: kind, assembly: assembly.id };
 
@@ -84,15 +108,18 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
   const items = [
     ...others,
     { type: 'divider' as const },
-    { key: 'add', label: `New ${noun}`, onClick: add },
+    { key: 'add', label: kind === 'headers' ? `New ${noun}…` : `New ${noun}`, onClick: begin },
     { key: 'rename', label: 'Rename…', onClick: rename },
     { key: 'remove', label: 'Remove', onClick: remove },
   ];
   return (
-    <Dropdown trigger={['click']} menu={{ items, selectedKeys: [assembly.id] }}>
-      <button type="button" className={`plain ${styles.switch}`} aria-haspopup="menu">
-        {assembly.name} <DownOutlined aria-hidden="true" />
-      </button>
-    </Dropdown>
+    <>
+      <Dropdown trigger={['click']} menu={{ items, selectedKeys: [assembly.id] }}>
+        <button type="button" className={`plain ${styles.switch}`} aria-haspopup="menu">
+          {assembly.name} <DownOutlined aria-hidden="true" />
+        </button>
+      </Dropdown>
+      {gallery}
+    </>
   );
 }

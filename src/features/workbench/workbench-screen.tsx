@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
 import { Screen } from '../shell/screen';
-import { AssemblySwitch, useAddAssembly } from './assembly-switch';
+import { AssemblySwitch, useBeginAssembly } from './assembly-switch';
 import { Workbench } from './workbench';
 import styles from './workbench.module.css';
 
@@ -17,7 +17,7 @@ const uses: Record<AssemblyKind, string> = {
 
 function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
   const site = useSite();
-  const add = useAddAssembly(kind);
+  const { begin, gallery } = useBeginAssembly(kind);
   const assembly = (assemblyId !== null && site[kind][assemblyId]) || Object.values(site[kind])[0];
   if (!assembly) {
     return (
@@ -25,9 +25,10 @@ function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: str
         <div className={styles.empty}>
           <h2>No {assemblyNouns[kind]} yet</h2>
           <p>{uses[kind]}</p>
-          <Button type="primary" onClick={add}>
+          <Button type="primary" onClick={begin}>
             Make a {assemblyNouns[kind]}
           </Button>
+          {gallery}
         </div>
       </Screen>
     );

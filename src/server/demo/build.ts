@@ -1,84 +1,34 @@
+import { typeStyleProperties } from '@/core/brand/type-style';
 import { readPageList } from '@/core/formats/pages/page-list';
 import { menuFromPages } from '@/core/menus/from-pages';
-import { firstCell } from '@/core/properties/axis';
-import { typeStyleProperties } from '@/core/brand/type-style';
-import type { Brand } from '@/core/site/brand';
+import type { AssemblyKind } from '@/core/properties/assembly';
 import { itemProperties } from '@/core/properties/menu';
-import { defaultBrand, edgeBays, newBay, newItem, newPage } from '@/core/site/defaults';
-import { pieceKind } from '@/core/pieces';
-import { assemblyProperties, type AssemblyKind } from '@/core/properties/assembly';
-import { barProperties } from '@/core/properties/bar';
-import type { Property, Values } from '@/core/properties/property';
-import type { Assembly, Bar, Piece } from '@/core/site/assembly';
+import type { Assembly } from '@/core/site/assembly';
+import type { Brand } from '@/core/site/brand';
+import {
+  composeAssembly,
+  composeValues,
+  type ComposeIds,
+  type Said,
+  type SaidBar,
+} from '@/core/site/compose';
+import { defaultBands, defaultBrand, newItem, newPage } from '@/core/site/defaults';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
 
 /** Short forms in which the demo sites are written down. */
 
-/** Values as they are said for the demo: one for all widths, or by band, or by state. */
-type Said = Record<string, unknown>;
-
-function isByCell(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && ('desktop' in value || 'rest' in value);
-}
-
-function valuesOf(said: Said, properties: readonly Property[]): Values {
-  return Object.fromEntries(
-    Object.entries(said).map(([name, value]) => {
-      const { by } = properties.find((each) => each.name === name)!;
-      return [name, isByCell(value) ? value : { [firstCell(by, ['desktop'])]: value }];
-    }),
-  );
-}
-
-type SaidPiece = [kind: string, values?: Said];
-
-export interface SaidBar {
-  name: string;
-  values?: Said;
-  /** What stands at the start, in the middle and at the end; or any number of bays. */
-  bays: Partial<Record<(typeof edgeBays)[number], SaidPiece[]>> | SaidPiece[][];
-}
-
-/** A header, drawer or footer from what is said of it; ids come from its own. */
+/** A header, drawer or footer from what is said of it; ids of its bars and pieces come from its own. */
 export function assembly(
   kind: AssemblyKind,
   id: string,
   name: string,
-  saidBars: SaidBar[],
+  bars: readonly SaidBar[],
   values: Said = {},
 ): Assembly {
-  const pieces: Record<string, Piece> = {};
-  const bars = saidBars.map((said, index): Bar => {
-    const barId = `${id}-b${index + 1}`;
-    const piecesOf = (saidPieces: readonly SaidPiece[]) =>
-      saidPieces.map(([pieceName, pieceValues]) => {
-        const piece = {
-          id: `${id}-p${Object.keys(pieces).length + 1}`,
-          kind: pieceName,
-          values: valuesOf(pieceValues ?? {}, pieceKind(pieceName).properties),
-        };
-        pieces[piece.id] = piece;
-        return piece.id;
-      });
-    const { bays } = said;
-    return {
-      id: barId,
-      name: said.name,
-      bays: Array.isArray(bays)
-        ? bays.map((each, at) => newBay(`bay-${at + 1}`, piecesOf(each)))
-        : edgeBays.map((bay) => newBay(bay, piecesOf(bays[bay] ?? []))),
-      values: valuesOf(said.values ?? {}, barProperties),
-    };
-  });
-  return {
-    id,
-    name,
-    order: bars.map((bar) => bar.id),
-    bars: Object.fromEntries(bars.map((bar) => [bar.id, bar])),
-    pieces,
-    values: valuesOf(values, assemblyProperties[kind]),
-  };
+  const counts = { assembly: 0, bar: 0, piece: 0 };
+  const ids: ComposeIds = (what) => (what === 'assembly' ? id : `${id}-${what[0]}${(counts[what] += 1)}`);
+  return composeAssembly({ kind, name, bars, values }, ids, defaultBands);
 }
 
 /** Pages from a list as a designer would paste it; a page's id is made from its path. */
@@ -121,7 +71,7 @@ export function menuWith(
     label ?? (link.to === 'page' ? pages.find(({ id }) => id === link.page)?.title : undefined);
   for (const [name, said] of Object.entries(values)) {
     const item = Object.values(items).find((each) => titleOf(each) === name)!;
-    items[item.id] = { ...item, values: valuesOf(said, itemProperties) };
+    items[item.id] = { ...item, values: composeValues(said, itemProperties) };
   }
   return { ...menu, top: [...menu.top, ...added.map(({ id }) => id)], items };
 }
@@ -150,7 +100,7 @@ export function typeStyles(said: Record<string, Said>): Brand['typeStyles'] {
   return byId(
     Object.values(defaultBrand.typeStyles).map((style) => ({
       ...style,
-      values: { ...style.values, ...valuesOf(said[style.id] ?? {}, typeStyleProperties) },
+      values: { ...style.values, ...composeValues(said[style.id] ?? {}, typeStyleProperties) },
     })),
   );
 }

@@ -171,7 +171,7 @@ const header = assembly('headers', 'h-main', 'Main header', [
         [
           'text',
           {
-            text: 'Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.',
+            text: ['Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.'],
             textSize: { desktop: 14, phone: 13 },
           },
         ],
@@ -271,7 +271,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
       ],
       end: [
         ['logo', { version: 'fullOnDark', artworkHeight: 40 }],
-        ['text', { text: 'Ferry House, Quay 2, Port Hollin' }],
+        ['text', { text: ['Ferry House, Quay 2, Port Hollin'] }],
       ],
     },
   },
@@ -290,7 +290,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
       start: [
         [
           'text',
-          { text: '© Hollin Sound Ferries. An invented company, made up for this demo.', textSize: 14 },
+          { text: ['© Hollin Sound Ferries. An invented company, made up for this demo.'], textSize: 14 },
         ],
       ],
       end: [
@@ -314,7 +314,7 @@ const smallFooter = assembly('footers', 'f-small', 'Small footer', [
     name: 'Legal bar',
     values: { ground: 'soft', leastHeight: 48, padding: 4 },
     bays: {
-      start: [['text', { text: '© Hollin Sound Ferries', textSize: 14 }]],
+      start: [['text', { text: ['© Hollin Sound Ferries'], textSize: 14 }]],
       end: [['menu', { menu: 'm-service', textSize: 14 }]],
     },
   },

@@ -54,7 +54,7 @@ const footer = assembly('footers', 'f-orrery', 'Footer', [
   {
     name: 'Legal bar',
     values: { ground: 'soft', padding: 16 },
-    bays: { middle: [['text', { text: 'Orrery House, an invented planetarium.' }]] },
+    bays: { middle: [['text', { text: ['Orrery House, an invented planetarium.'] }]] },
   },
 ]);
 

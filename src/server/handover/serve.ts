@@ -11,13 +11,13 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
   const own = `http://${request.headers.get('host')}`;
   return {
     'content-security-policy': [
-      'sandbox allow-scripts allow-popups',
+      'sandbox allow-scripts allow-popups allow-forms',
       "default-src 'none'",
       `script-src ${own}`,
       `style-src ${styles ?? own}`,
       `img-src ${own}`,
       `font-src ${own}`,
-      "form-action 'none'",
+      `form-action ${own}`,
     ].join('; '),
     'x-content-type-options': 'nosniff',
     'access-control-allow-origin': '*',

@@ -1,4 +1,5 @@
 import type * as v from 'valibot';
+import type { Link } from '../link';
 import type { Reference, ReferenceTarget } from '../reference';
 
 /** How a value is edited; the sheet has one editor for each of these. With `open`, the value may be left open. */
@@ -15,6 +16,7 @@ export type Editor = { open?: string } & (
   | { as: 'reference'; to: ReferenceTarget }
   | { as: 'link' }
   | { as: 'order' }
+  | { as: 'words' }
   | { as: 'division' }
   | { as: 'corners' }
 );
@@ -27,4 +29,6 @@ export interface Kind<T> {
   text(value: T): string;
   /** What the value points at inside the site. */
   references?(value: T): Reference[];
+  /** The value with its links to a part that goes away leading elsewhere; for kinds that hold links. */
+  redirected?(value: T, gone: Reference, link: Link): T;
 }

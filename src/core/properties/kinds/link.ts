@@ -11,5 +11,11 @@ function bareText(link: Link): string {
 
 /** Where a link leads. */
 export function linkKind(): Kind<Link> {
-  return { editor: { as: 'link' }, schema: linkSchema, text: bareText, references: linkReferences };
+  return {
+    editor: { as: 'link' },
+    schema: linkSchema,
+    text: bareText,
+    references: linkReferences,
+    redirected: (_, __, link) => link,
+  };
 }

@@ -7,6 +7,7 @@ import { plainNumber, readLength } from '@/core/lengths/length';
 import { cornersText, readCorners, type Corners } from '@/core/properties/kinds/corners';
 import { divisionText, readDivision, type Division } from '@/core/properties/kinds/division';
 import type { Editor } from '@/core/properties/kinds/kind';
+import { readWords, typedWords, type Words } from '@/core/properties/kinds/words';
 import type { EditorProps } from './editor-props';
 import styles from '../sheet.module.css';
 
@@ -226,6 +227,23 @@ export function CornersEditor({
       placeholder="8, or 8 8 0 0"
       read={openOr(editor, readCorners)}
       set={(next) => props.set(next as Corners | null)}
+    />
+  );
+}
+
+/** A line of text with links in it, typed as `[words](target)`. */
+export function WordsEditor({
+  value,
+  source,
+  ...props
+}: EditorProps<Extract<Editor, { as: 'words' }>, Words>) {
+  return (
+    <TypedEditor
+      {...props}
+      start={typedWords(value, source.linkValue)}
+      placeholder="Text, with [words](/path) that lead somewhere"
+      read={(text) => readWords(text, source.readLink)}
+      set={(next) => props.set(next as Words)}
     />
   );
 }

@@ -19,11 +19,13 @@ import {
   LengthEditor,
   NumberEditor,
   TextEditor,
+  WordsEditor,
 } from './typed-editor';
 
 /** The editor of each form that a value may have. An order is not typed: it comes about by moving. */
 const editors: Partial<Record<Editor['as'], unknown>> = {
   text: TextEditor,
+  words: WordsEditor,
   length: LengthEditor,
   fluid: FluidEditor,
   number: NumberEditor,

@@ -1,0 +1,83 @@
+import { iconHtml, type IconName } from '../icons/icons';
+import { iconKind } from '../properties/kinds/icon';
+import { linkKind } from '../properties/kinds/link';
+import { textKind } from '../properties/kinds/text';
+import { NOWHERE, type Link } from '../properties/link';
+import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import { placeProperties } from '../properties/place';
+import { property } from '../properties/property';
+import { typeProperties } from '../properties/type';
+import { leading, pieceClass, type PieceKind } from './piece';
+
+const part = statedPart({ label: 'Contact link', prefix: 'contact', selector: '&' });
+
+/** The form of a telephone number or an address that people read, where they are given no other. */
+function humanForm(link: Link): string {
+  // A number is not broken in the middle.
+  if (link.to === 'telephone') return link.telephone.replaceAll(' ', '\u00a0');
+  return link.to === 'email' ? link.email : '';
+}
+
+/** A telephone number or an e-mail address: its words are for people, its link is for machines. */
+export const contact: PieceKind = {
+  kind: 'contact',
+  label: 'Contact link',
+  properties: [
+    property<Link>({
+      name: 'link',
+      label: 'Telephone or e-mail',
+      group: 'Content',
+      kind: linkKind(),
+      by: null,
+      initial: NOWHERE,
+    }),
+    property({
+      name: 'words',
+      label: 'As people read it',
+      group: 'Content',
+      kind: textKind(80, 'as it is dialled or written to'),
+      by: null,
+      initial: '',
+    }),
+    property<IconName | null>({
+      name: 'icon',
+      label: 'Icon',
+      group: 'Content',
+      kind: iconKind(),
+      by: null,
+      initial: 'phone',
+    }),
+    ...dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
+    ...markerProperties('&'),
+    ...typeProperties('type-nav'),
+    ...placeProperties,
+  ],
+  css: {
+    '.contact': {
+      display: 'inline-flex',
+      'align-items': 'center',
+      gap: '0.5em',
+      'padding-block': '0.25em',
+      color: 'inherit',
+      'text-decoration': 'none',
+      'white-space': 'nowrap',
+      ...dressedCss,
+    },
+  },
+  summary: () => 'shown',
+  caption: (values) => {
+    const words = (values.words as string) || humanForm(values.link as Link);
+    return words === '' ? 'none chosen' : `“${words}”`;
+  },
+  html(piece, context) {
+    const { link, words, icon } = piece.values as { link: Link; words: string; icon: IconName | null };
+    const shown = words.trim() || humanForm(link);
+    if (shown === '') return null;
+    return leading(
+      context.target(link),
+      { class: pieceClass(piece, context) },
+      icon !== null && iconHtml(icon),
+      shown,
+    );
+  },
+};

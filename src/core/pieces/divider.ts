@@ -1,0 +1,56 @@
+import { el } from '../markup/html';
+import { px } from '../lengths/length';
+import { choiceKind } from '../properties/kinds/choice';
+import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
+import { referenceKind } from '../properties/kinds/reference';
+import { placeProperties } from '../properties/place';
+import { AS_IT_COMES, property } from '../properties/property';
+import { pieceClass, type PieceKind } from './piece';
+
+/** A line between pieces: upright in a row, flat in a stack. */
+export const divider: PieceKind = {
+  kind: 'divider',
+  label: 'Divider',
+  properties: [
+    property({
+      name: 'line',
+      label: 'Line',
+      group: 'Content',
+      kind: referenceKind('borders'),
+      by: null,
+      initial: 'border-hairline',
+      css: (value, names) => ({ '&': { '--line-of': names.token(value) } }),
+    }),
+    property({
+      name: 'stands',
+      label: 'Stands',
+      group: 'Content',
+      kind: choiceKind({ upright: 'upright', flat: 'flat' }),
+      by: 'width',
+      initial: 'upright',
+      css: (value) => ({
+        '&': {
+          'border-inline-start': value === 'upright' ? 'var(--line-of)' : 'none',
+          'border-block-start': value === 'upright' ? 'none' : 'var(--line-of)',
+          'inline-size': value === 'upright' ? '0' : 'var(--divider-length, 100%)',
+          'block-size': value === 'upright' ? 'var(--divider-length, auto)' : '0',
+        },
+      }),
+    }),
+    property({
+      name: 'length',
+      label: 'Length',
+      group: 'Content',
+      kind: optionalKind(lengthKind(4, 1600), 'all the way'),
+      by: 'width',
+      initial: null,
+      css: (value) => ({ '&': { '--divider-length': value === null ? AS_IT_COMES : px(value) } }),
+    }),
+    ...placeProperties.filter((each) => each.name !== 'pieceWidth'),
+  ],
+  css: { '.divider': { 'align-self': 'stretch', margin: '0', border: '0' } },
+  summary: () => 'shown',
+  caption: () => '',
+  html: (piece, context) => el('hr', { class: pieceClass(piece, context) }),
+};

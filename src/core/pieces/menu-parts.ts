@@ -1,0 +1,39 @@
+import { heaviestState, statedPart, stateSuffix } from '../properties/dress';
+import type { StatedPart } from '../properties/states';
+
+/** Items of every level: those below follow what is said of the first. */
+export const itemPart: StatedPart = {
+  label: 'Items',
+  prefix: 'item',
+  bare: () => ({ ink: 'of the bar', ground: 'none' }),
+  states: ['rest', 'current', 'trail', 'hover', 'focus', 'open', 'pressed'],
+  // An item is open where the button beside it says so.
+  selector: (state) =>
+    `& .menu-link${state === 'open' ? ':has(+ [aria-expanded="true"])' : stateSuffix[state]}`,
+};
+
+/** Items of drop-downs, whose panel has the site's own ground and ink (menu-css.ts). */
+export const belowPart: StatedPart = {
+  label: 'Items of drop-downs',
+  prefix: 'below',
+  bare: () => ({ ink: 'ink', ground: 'none' }),
+  below: itemPart,
+  states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
+  selector: (state) => `& .menu-below .menu-link${stateSuffix[state]}`,
+};
+
+/** The button that stands for a collapsed menu. */
+export const menuButtonPart = statedPart({
+  label: 'Menu button',
+  prefix: 'menuButton',
+  selector: '& > .menu-button',
+});
+
+/** The heaviest weight of a state, for which items keep room; null where states do not differ in weight. */
+export function reservedWeight(values: Record<string, unknown>): number | null {
+  const weights = [itemPart, belowPart].map(({ prefix }) =>
+    heaviestState(values[`${prefix}Weight`] as Record<string, unknown>),
+  );
+  const known = weights.filter((weight) => weight !== null);
+  return known.length === 0 ? null : Math.max(...known);
+}

@@ -1,0 +1,103 @@
+import { el, type Node } from '../markup/html';
+import { iconHtml } from '../icons/icons';
+import { px } from '../lengths/length';
+import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
+import { referenceKind } from '../properties/kinds/reference';
+import { dressedCss, dressProperties, statedPart } from '../properties/dress';
+import { placeProperties } from '../properties/place';
+import { property } from '../properties/property';
+import { typeProperties } from '../properties/type';
+import { leading, pieceClass, type MenuEntry, type PieceContext, type PieceKind } from './piece';
+
+const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
+
+/** What is seen of an entry: its own picture, else its pictogram, else its label; whoever listens hears the label in any case. */
+function signHtml({ label, icon, picture }: MenuEntry, context: PieceContext): Node[] {
+  const artwork = picture === null ? null : context.artwork(picture);
+  const words = el('span', { class: 'unseen' }, label);
+  if (artwork) {
+    const { src, width, height } = artwork;
+    return [el('img', { src, width, height, alt: '' }), words];
+  }
+  return icon === null ? [label] : [iconHtml(icon), words];
+}
+
+/** A menu shown as pictograms, such as the ways in which a site is followed elsewhere. */
+export const social: PieceKind = {
+  kind: 'social',
+  label: 'Social links',
+  properties: [
+    property({
+      name: 'menu',
+      label: 'Menu',
+      group: 'Content',
+      kind: optionalKind(referenceKind('menus'), 'none'),
+      by: null,
+      initial: null,
+    }),
+    property({
+      name: 'signSize',
+      label: 'Size of pictograms',
+      group: 'Space',
+      kind: lengthKind(12, 64),
+      by: 'width',
+      initial: 20,
+      css: (value) => ({ '& :is(svg, img)': { 'inline-size': px(value), 'block-size': px(value) } }),
+    }),
+    property({
+      name: 'signGap',
+      label: 'Between pictograms',
+      group: 'Space',
+      kind: lengthKind(0, 120),
+      by: 'width',
+      initial: 4,
+      css: (value) => ({ '& > ul': { gap: px(value) } }),
+    }),
+    ...dressProperties(part, { open: 'as the bar' }),
+    ...typeProperties('type-small'),
+    ...placeProperties,
+  ],
+  css: {
+    '.social ul': {
+      display: 'flex',
+      margin: '0',
+      padding: '0',
+      'align-items': 'center',
+      'list-style': 'none',
+    },
+    // A finger needs 24 px (WCAG 2.2, 2.5.8).
+    '.social-link': {
+      display: 'grid',
+      'place-content': 'center',
+      'min-inline-size': '2rem',
+      'min-block-size': '2rem',
+      color: 'inherit',
+      'text-decoration': 'none',
+      'white-space': 'nowrap',
+      ...dressedCss,
+    },
+  },
+  summary: () => 'pictograms',
+  caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
+  html(piece, context) {
+    const shown = piece.values.menu === null ? null : context.menu(piece.values.menu as string, piece.band);
+    if (!shown || shown.entries.length === 0) return null;
+    const items = shown.entries.map((entry) =>
+      el(
+        'li',
+        {},
+        leading(
+          entry.target,
+          { class: 'social-link', title: entry.title || entry.label, newWindow: entry.newWindow },
+          ...signHtml(entry, context),
+        ),
+      ),
+    );
+    return el(
+      'nav',
+      { class: pieceClass(piece, context), 'aria-label': context.landmark(shown.name) },
+      el('ul', {}, ...items),
+    );
+  },
+};

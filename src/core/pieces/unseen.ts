@@ -1,0 +1,12 @@
+import type { Declarations } from '../markup/css';
+
+/** A label that is seen, or kept for those who listen: the same properties either way, so that a narrower band can change it. */
+export function labelCss(seen: boolean): Declarations {
+  return {
+    position: seen ? 'static' : 'absolute',
+    'inline-size': seen ? 'auto' : '1px',
+    'block-size': seen ? 'auto' : '1px',
+    overflow: seen ? 'visible' : 'hidden',
+    'clip-path': seen ? 'none' : 'inset(50%)',
+  };
+}

@@ -1,0 +1,82 @@
+import type { Starter } from './starter';
+
+/** Headers along the side of the page, that turn into a bar on the phone. */
+export const sideStarters: Starter[] = [
+  {
+    id: 'side-turned',
+    name: 'Along the side, turned',
+    about:
+      'A narrow strip at the side with turned links in its middle; a row with a menu button on the phone.',
+    values: {
+      stands: { desktop: 'side', phone: 'top' },
+      sideWidth: 112,
+      spread: { desktop: 'spread', phone: 'together' },
+    },
+    bars: ({ menu, drawer, action }) => [
+      {
+        name: 'Logo bar',
+        values: {
+          division: { desktop: { by: 'stack' }, phone: { by: 'edges' } },
+          across: 'center',
+          padding: { desktop: 16, phone: 8 },
+        },
+        bays: { middle: [['logo', { version: 'compact' }]] },
+      },
+      {
+        name: 'Menu bar',
+        values: { division: { desktop: { by: 'stack' }, phone: { by: 'edges' } }, across: 'center' },
+        bays: {
+          start: [
+            [
+              'menu',
+              {
+                menu,
+                shownAs: { desktop: 'column', phone: 'button' },
+                opens: drawer,
+                turned: { desktop: true, phone: false },
+                itemGap: 16,
+              },
+            ],
+          ],
+        },
+      },
+      {
+        name: 'Contact bar',
+        values: {
+          division: { by: 'stack' },
+          across: 'center',
+          shown: { desktop: 'shown', phone: 'hidden' },
+        },
+        bays: { start: [['button', { label: 'Contact', link: action, rank: 'third' }]] },
+      },
+    ],
+  },
+  {
+    id: 'side-panel',
+    name: 'Side panel',
+    about: 'A wide panel at the side with the whole menu as a column, on its own ground.',
+    values: { stands: { desktop: 'side', phone: 'top' }, sideWidth: 240, sideGutter: 24 },
+    bars: ({ menu, drawer }) => [
+      {
+        name: 'Logo bar',
+        values: { padding: { desktop: 24, phone: 8 } },
+        bays: { start: [['logo', { version: { desktop: 'full', phone: 'compact' } }]] },
+      },
+      {
+        name: 'Menu bar',
+        values: {
+          division: { desktop: { by: 'stack' }, phone: { by: 'edges' } },
+          across: { desktop: 'stretch', phone: 'center' },
+        },
+        bays: [
+          [['menu', { menu, shownAs: { desktop: 'column', phone: 'button' }, opens: drawer, itemGap: 0 }]],
+        ],
+      },
+      {
+        name: 'Search bar',
+        values: { shown: { desktop: 'shown', phone: 'hidden' } },
+        bays: { start: [['search', { fieldWidth: 192 }]] },
+      },
+    ],
+  },
+];
