@@ -95,3 +95,41 @@ export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width')
       .map((property) => rowOf(site, found.holder.values, property)),
   }));
 }
+
+/** One cell for several things: what they all say, or that they differ. */
+function sharedCell(cells: readonly (SheetCell | null)[]): SheetCell | null {
+  const [first] = cells;
+  if (!first || cells.some((cell) => cell === null)) return null;
+  const all = cells as readonly SheetCell[];
+  const alike = all.every((cell) => cell.text === first.text && cell.own === first.own);
+  return alike
+    ? first
+    : { ...first, text: 'differs', swatch: null, own: all.some((cell) => cell.own), follows: null };
+}
+
+/** The sheet of several things at once: the properties that all of them have, each with what all of them say. */
+export function sharedGroups(site: Site, places: readonly Place[], axis: SheetAxis = 'width'): SheetGroup[] {
+  const [first, ...others] = places.map((place) => sheetGroups(site, place, axis));
+  if (!first || others.length === 0) return first ?? [];
+  const rowsOf = (groups: SheetGroup[]) =>
+    new Map(groups.flatMap(({ rows }) => rows).map((row) => [row.name, row]));
+  const known = others.map(rowsOf);
+  const shared = (row: SheetRow): SheetRow[] => {
+    const rows = known.map((each) => each.get(row.name));
+    // A property of the same name can be of another kind on another piece.
+    const same = rows.every((each) => JSON.stringify(each?.editor) === JSON.stringify(row.editor));
+    return same
+      ? [
+          {
+            ...row,
+            cells: row.cells.map((cell, index) =>
+              sharedCell([cell, ...rows.map((each) => each!.cells[index]!)]),
+            ),
+          },
+        ]
+      : [];
+  };
+  return first
+    .map(({ name, rows }) => ({ name, rows: rows.flatMap(shared) }))
+    .filter(({ rows }) => rows.length > 0);
+}

@@ -15,9 +15,9 @@ export interface Maker {
   make(property: string, cell: string): void;
 }
 
-/** What the sheet’s editors do to the values at a place of the open site. */
+/** What the sheet’s editors do to the values at a place of the open site, or at several at once. */
 export function useValueActions(
-  place: Place,
+  place: Place | readonly Place[],
   makers: Partial<Record<ReferenceTarget, Maker>> = {},
   /** Edits that have to go with setting a value. */
   besides: (property: string, value: unknown) => Edit[] = () => [],
@@ -25,14 +25,23 @@ export function useValueActions(
   const site = useSite();
   const edit = useEdit();
   const source = useMemo(() => editorSource(site), [site]);
+  const places = Array.isArray(place) ? (place as readonly Place[]) : [place as Place];
+  const clearing = (property: string, cell: string) =>
+    places.map((each): Edit => ({ edit: 'clearValue', place: each, property, cell }));
   return {
     source,
     set: (property, cell, value, gesture) =>
       // A state that is left open follows, as if nothing was ever said.
       value === null && (states as readonly string[]).includes(cell)
-        ? edit([{ edit: 'clearValue', place, property, cell }], gesture)
-        : edit([{ edit: 'setValue', place, property, cell, value }, ...besides(property, value)], gesture),
-    clear: (property, cell) => void edit([{ edit: 'clearValue', place, property, cell }]),
+        ? edit(clearing(property, cell), gesture)
+        : edit(
+            [
+              ...places.map((each): Edit => ({ edit: 'setValue', place: each, property, cell, value })),
+              ...besides(property, value),
+            ],
+            gesture,
+          ),
+    clear: (property, cell) => void edit(clearing(property, cell)),
     makeLabel: (to) => makers[to]?.label ?? null,
     make: (to, property, cell) => makers[to]?.make(property, cell),
   };

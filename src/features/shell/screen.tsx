@@ -5,6 +5,8 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useSite } from '@/client/open-site-context';
+import { ActionList } from './actions/action-list';
+import { ActionsProvider } from './actions/actions-context';
 import { HistoryButtons } from './history-buttons';
 import { Notices } from './notices';
 import { SaveMark } from './save-mark';
@@ -24,41 +26,44 @@ export function Screen({ here, crumb, children }: ScreenProps) {
   const router = useRouter();
   const label = sections.find((section) => section.path === here)!.label;
   return (
-    <div className={styles.screen}>
-      <header className={styles.top}>
-        <nav aria-label="You are here" className={styles.trail}>
-          <Link href="/">Sites</Link>
-          <span aria-hidden="true">/</span>
-          <span className={styles.siteName}>{site.name}</span>
-          <span aria-hidden="true">/</span>
-          <h1 className={styles.title}>{label}</h1>
-          {crumb && <span aria-hidden="true">/</span>}
-          {crumb}
+    <ActionsProvider>
+      <div className={styles.screen}>
+        <header className={styles.top}>
+          <nav aria-label="You are here" className={styles.trail}>
+            <Link href="/">Sites</Link>
+            <span aria-hidden="true">/</span>
+            <span className={styles.siteName}>{site.name}</span>
+            <span aria-hidden="true">/</span>
+            <h1 className={styles.title}>{label}</h1>
+            {crumb && <span aria-hidden="true">/</span>}
+            {crumb}
+          </nav>
+          <SaveMark />
+          <HistoryButtons />
+          <ActionList />
+          <a href={`/try/${site.id}/index.html`} target="_blank" rel="noopener">
+            Try it
+          </a>
+          {here !== 'release' && (
+            <Button type="primary" onClick={() => router.push(`/sites/${site.id}/release`)}>
+              Release…
+            </Button>
+          )}
+        </header>
+        <nav aria-label="Screens" className={styles.rail}>
+          {sections.map(({ path, label: name }) => (
+            <Link
+              key={path}
+              href={`/sites/${site.id}/${path}`}
+              aria-current={path === here ? 'page' : undefined}
+            >
+              {name}
+            </Link>
+          ))}
         </nav>
-        <SaveMark />
-        <HistoryButtons />
-        <a href={`/try/${site.id}/index.html`} target="_blank" rel="noopener">
-          Try it
-        </a>
-        {here !== 'release' && (
-          <Button type="primary" onClick={() => router.push(`/sites/${site.id}/release`)}>
-            Release…
-          </Button>
-        )}
-      </header>
-      <nav aria-label="Screens" className={styles.rail}>
-        {sections.map(({ path, label: name }) => (
-          <Link
-            key={path}
-            href={`/sites/${site.id}/${path}`}
-            aria-current={path === here ? 'page' : undefined}
-          >
-            {name}
-          </Link>
-        ))}
-      </nav>
-      <main className={styles.content}>{children}</main>
-      <Notices />
-    </div>
+        <main className={styles.content}>{children}</main>
+        <Notices />
+      </div>
+    </ActionsProvider>
   );
 }

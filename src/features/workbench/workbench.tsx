@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useEffect, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import * as v from 'valibot';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
@@ -10,7 +10,7 @@ import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
 import { PreviewArea } from './preview/preview-area';
 import { viewsOf, type ViewWidths } from './preview/views';
-import { heldSelection, selectedPlace, type Selection } from './selection';
+import { heldSelection, selectedPlaces, type Selection } from './selection';
 import { SheetPanel } from './sheet/sheet-panel';
 import { ShowsWhere } from './shows-where';
 import { selectionTitle } from './titles';
@@ -60,8 +60,12 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
   const site = useSite();
   const assembly = site[kind][assemblyId];
   const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly?.order.at(-1) ?? '' });
+  const selection = useMemo(
+    () => (assembly ? heldSelection(assembly, selected) : selected),
+    [assembly, selected],
+  );
+  const places = useMemo(() => selectedPlaces(kind, assemblyId, selection), [kind, assemblyId, selection]);
   if (!assembly) return null;
-  const selection = heldSelection(assembly, selected);
   return (
     <div className={styles.lower}>
       <div className={styles.plan}>
@@ -82,10 +86,7 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
         <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
         <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
       </div>
-      <SheetPanel
-        title={selectionTitle(site, assembly, selection)}
-        place={selectedPlace(kind, assembly.id, selection)}
-      />
+      <SheetPanel title={selectionTitle(site, assembly, selection)} places={places} />
     </div>
   );
 });

@@ -9,7 +9,8 @@ interface ChipProps {
   id: string;
   title: string;
   selected: boolean;
-  onSelect(): void;
+  /** With `more`, what is selected already stays selected. */
+  onSelect(more: boolean): void;
   onMove(direction: Direction): void;
   onRemove(): void;
 }
@@ -31,6 +32,10 @@ export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipPr
       event.preventDefault();
       onMove(direction);
     } else if (event.key === 'Delete') onRemove();
+    else if (event.key === ' ' && event.ctrlKey) {
+      event.preventDefault();
+      onSelect(true);
+    }
   };
   return (
     <button
@@ -53,7 +58,7 @@ export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipPr
       aria-describedby="plan-keys"
       data-piece={id}
       {...drag.listeners}
-      onClick={onSelect}
+      onClick={(event) => onSelect(event.shiftKey || event.ctrlKey || event.metaKey)}
       onKeyDown={press}
     >
       {title}

@@ -17,13 +17,15 @@ import type { AssemblyKind } from '@/core/properties/assembly';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
-import type { Selection } from '../selection';
+import { selectedPieces, withPiece, type Selection } from '../selection';
 import { BarActions } from './bar-actions';
 import { Bay } from './bay';
 import { Chip } from './chip';
 import { movedSpot, spotBeside, type Direction } from './move';
 import { startPiece } from './new-piece';
 import styles from './plan.module.css';
+import { usePlanActions } from './use-plan-actions';
+import { usePlanClipboard } from './use-clipboard';
 
 interface PlanProps {
   kind: AssemblyKind;
@@ -87,7 +89,13 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     ]);
     onSelect({ on: 'piece', id: piece.id });
   };
-  const remove = (piece: string) => edit([{ edit: 'removePiece', at, piece }]);
+  const clipboard = usePlanClipboard(at, assembly, selection, onSelect);
+  const remove = (piece: string) => {
+    const selected = selectedPieces(selection);
+    const meant = selected.includes(piece) ? selected : [piece];
+    edit(meant.map((each) => ({ edit: 'removePiece', at, piece: each })));
+  };
+  usePlanActions({ assembly, clipboard, onSelect, add, addBar: () => addBar(), selection });
   const addBar = () => {
     const bar = newBar(newId(), `Bar ${assembly.order.length + 1}`);
     edit([{ edit: 'addBar', at, bar, pieces: [] }]);
@@ -110,8 +118,8 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
           key={id}
           id={id}
           title={pieceTitle(site, assembly.pieces[id]!)}
-          selected={selection.on === 'piece' && selection.id === id}
-          onSelect={() => onSelect({ on: 'piece', id })}
+          selected={selectedPieces(selection).includes(id)}
+          onSelect={(more) => onSelect(more ? withPiece(selection, id) : { on: 'piece', id })}
           onMove={(direction: Direction) => move(id, movedSpot(assembly, id, direction))}
           onRemove={() => remove(id)}
         />
@@ -120,9 +128,9 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   );
 
   return (
-    <section ref={plan} aria-label="Plan">
+    <section ref={plan} aria-label="Plan" onCopy={clipboard.onCopy} onPaste={clipboard.onPaste}>
       <p id="plan-keys" className="seen-by-readers-only">
-        Alt and an arrow key move the piece, Delete removes it.
+        Alt and an arrow key move the piece, Delete removes it, Control and space select it besides others.
       </p>
       <DndContext
         id="plan"

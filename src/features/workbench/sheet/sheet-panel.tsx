@@ -7,7 +7,7 @@ import type { Place } from '@/core/edit/place';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
-import { hasStates, sheetColumns, sheetGroups, stateColumns, type SheetAxis } from '../../sheet/sheet-model';
+import { hasStates, sheetColumns, sharedGroups, stateColumns, type SheetAxis } from '../../sheet/sheet-model';
 import { StatesPanel } from '../states/states-panel';
 import { useSheetActions } from './use-sheet-actions';
 
@@ -26,18 +26,19 @@ function SheetTitle({ title, place }: { title: string; place: Place }) {
   );
 }
 
-/** The sheet of what is selected; its columns are bands, or states where it has any. */
-export function SheetPanel({ title, place }: { title: string; place: Place }) {
+/** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states where it has any. */
+export function SheetPanel({ title, places }: { title: string; places: readonly Place[] }) {
   const site = useSite();
-  const { actions, inputs } = useSheetActions(place);
+  const place = places[0]!;
+  const { actions, inputs } = useSheetActions(places);
   const [wanted, setWanted] = useState<SheetAxis>('width');
-  const stated = useMemo(() => hasStates(site, place), [site, place]);
+  const stated = useMemo(() => places.every((each) => hasStates(site, each)), [site, places]);
   const axis = stated ? wanted : 'width';
   const columns = useMemo(
     () => (axis === 'state' ? stateColumns : sheetColumns(site.bands)),
     [axis, site.bands],
   );
-  const groups = useMemo(() => sheetGroups(site, place, axis), [site, place, axis]);
+  const groups = useMemo(() => sharedGroups(site, places, axis), [site, places, axis]);
   return (
     <section className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
@@ -60,7 +61,7 @@ export function SheetPanel({ title, place }: { title: string; place: Place }) {
           )}
         </span>
       </div>
-      {axis === 'state' && place.on === 'piece' && (
+      {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
       )}
       {groups.length > 0 ? (

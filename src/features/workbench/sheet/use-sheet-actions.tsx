@@ -11,30 +11,26 @@ import { useUpload } from '../../uploads/use-upload';
 import { drawerForButton, makeDrawerFor } from '../menu-drawer';
 
 /** What the sheet’s editors do on the workbench: beside setting values, they make drawers and upload artwork and files. */
-export function useSheetActions(place: Place): { actions: SheetActions; inputs: ReactNode } {
+export function useSheetActions(places: readonly Place[]): { actions: SheetActions; inputs: ReactNode } {
   const site = useSite();
+  const place = places[0]!;
   const edit = useEdit();
   const artwork = useUpload('artwork');
   const files = useUpload('files');
   const piece = place.on === 'piece' ? site[place.in][place.assembly]?.pieces[place.piece] : undefined;
   const at = place.on === 'piece' ? { in: place.in, assembly: place.assembly } : null;
-  const pointing = (property: string, cell: string, value: unknown): Edit => ({
-    edit: 'setValue',
-    place,
-    property,
-    cell,
-    value,
-  });
+  const pointing = (property: string, cell: string, value: unknown): Edit[] =>
+    places.map((each) => ({ edit: 'setValue', place: each, property, cell, value }));
   const actions = useValueActions(
-    place,
+    places,
     {
       artwork: {
         label: 'upload a file…',
-        make: (property, cell) => artwork.ask((id) => [pointing(property, cell, id)]),
+        make: (property, cell) => artwork.ask((id) => pointing(property, cell, id)),
       },
       files: {
         label: 'upload a file…',
-        make: (property, cell) => files.ask((id) => [pointing(property, cell, { to: 'file', file: id })]),
+        make: (property, cell) => files.ask((id) => pointing(property, cell, { to: 'file', file: id })),
       },
       drawers: {
         label: 'a new drawer',

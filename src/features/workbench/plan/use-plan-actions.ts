@@ -1,0 +1,47 @@
+'use client';
+
+import { useSite } from '@/client/open-site-context';
+import { pieceKinds } from '@/core/pieces';
+import type { Assembly } from '@/core/site/assembly';
+import { pieceTitle } from '@/core/site/uses';
+import { useActions } from '../../shell/actions/actions-context';
+import type { Selection } from '../selection';
+import { pasteSpot } from './use-clipboard';
+
+interface PlanActions {
+  assembly: Assembly;
+  selection: Selection;
+  clipboard: { copy(): void; paste(): void; pasteLook(): void };
+  onSelect(selection: Selection): void;
+  add(bar: string, bay: string, kind: string): void;
+  addBar(): void;
+}
+
+/** Offers what can be done in the plan to the list of actions. */
+export function usePlanActions({ assembly, selection, clipboard, onSelect, add, addBar }: PlanActions): void {
+  const site = useSite();
+  useActions(() => [
+    ...assembly.order.map((id) => ({
+      group: 'Select',
+      label: assembly.bars[id]!.name,
+      run: () => onSelect({ on: 'bar', id }),
+    })),
+    ...Object.values(assembly.pieces).map((piece) => ({
+      group: 'Select',
+      label: pieceTitle(site, piece),
+      run: () => onSelect({ on: 'piece', id: piece.id }),
+    })),
+    ...pieceKinds.map(({ kind, label }) => ({
+      group: 'Add a piece',
+      label,
+      run: () => {
+        const { bar, bay } = pasteSpot(assembly, selection);
+        add(bar, bay, kind);
+      },
+    })),
+    { group: 'Plan', label: 'Add a bar', run: addBar },
+    { group: 'Plan', label: 'Copy the selected pieces', run: clipboard.copy },
+    { group: 'Plan', label: 'Paste pieces', run: clipboard.paste },
+    { group: 'Plan', label: 'Paste the look only', run: clipboard.pasteLook },
+  ]);
+}
