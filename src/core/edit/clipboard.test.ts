@@ -42,16 +42,14 @@ test('in another site, what points at what is not there is left behind, and band
     { id: 'large', name: 'Large', from: 800 },
     { id: 'small', name: 'Small', from: 0 },
   ];
-  const header = Object.values(other.headers)[0]!;
-  for (const holder of [header, Object.values(other.footers)[0]!])
-    for (const bar of Object.values(holder.bars)) bar.values = {};
   const clipboard = copied(from, from.headers.h!.pieces.menu!);
   // The menu and the drawer; shownAs on the phone goes to the narrowest band.
   expect(leftBehind(other, clipboard)).toBe(2);
-  const spot = { bar: header.order[0]!, bay: 'end', index: 0 };
-  const pasted = pastePieces(other, { in: 'headers', assembly: header.id }, spot, clipboard, ids());
-  const after = applied(other, pasted.edits).headers[header.id]!;
-  expect(after.pieces.new1!.values).toEqual({ shownAs: { large: 'row', small: 'button' } });
+  const { edits } = pastePieces(other, at, { bar: 'b', bay: 'end', index: 0 }, clipboard, ids());
+  expect(edits).toMatchObject([
+    { edit: 'addPiece', piece: { id: 'new1', values: { shownAs: { large: 'row', small: 'button' } } } },
+  ]);
+  expect(JSON.stringify(edits)).not.toContain('opens');
 });
 
 test('a look goes from one piece to another of its kind: what it says, where it stands and where it leads stay', () => {
@@ -69,7 +67,7 @@ test('a look goes from one piece to another of its kind: what it says, where it 
   };
   const edits = pasteLook(site, { on: 'piece', ...at, piece: 'button' }, plain, copied(site, dressed));
   if (typeof edits === 'string') throw new Error(edits);
-  const start = structuredClone(site);
+  const start = sampleSite();
   start.headers.h!.pieces.button = plain;
   const after = applied(start, edits).headers.h!.pieces.button!.values;
   expect(after).toMatchObject({

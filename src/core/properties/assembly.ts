@@ -38,38 +38,63 @@ const drawerProperties = [
   }),
 ];
 
-/** A declaration that holds at the side only. */
-const atSide = (side: Side, value: string) => (side === 'top' ? AS_IT_COMES : value);
-type Side = 'top' | 'side';
+/** Where a header stands, and how its bars do. */
+const standLabels = {
+  top: 'at the top, bars below each other',
+  row: 'at the top, bars in one row',
+  side: 'at the side, bars below each other',
+  spread: 'at the side, bars spread over the height',
+};
+type Stand = keyof typeof standLabels;
+
+const rowOfBars = {
+  display: 'flex',
+  'flex-direction': 'row',
+  'align-items': 'center',
+  'justify-content': 'space-between',
+};
+
+const atSide = {
+  display: 'flex',
+  'flex-direction': 'column',
+  position: 'sticky',
+  'inset-block-start': '0',
+  'grid-row': '1 / span 2',
+  'align-self': 'start',
+  'min-block-size': '100vh',
+  'inline-size': 'var(--side-width, 7rem)',
+  '--gutter': 'var(--side-gutter, 0.5rem)',
+  'background-color': 'var(--ground)',
+};
+
+const standCss: Record<Stand, Record<string, string>> = {
+  top: {},
+  row: rowOfBars,
+  side: atSide,
+  spread: { ...atSide, 'justify-content': 'space-between' },
+};
 
 const headerProperties = [
-  property<Side>({
+  property<Stand>({
     name: 'stands',
     label: 'Stands',
     group: 'Panel',
-    kind: choiceKind({ top: 'at the top', side: 'at the side' }),
+    kind: choiceKind(standLabels),
     by: 'width',
     initial: 'top',
-    // The page makes room by itself: beside a header at its side, its content stands in a second column.
-    css: (value) => ({
-      'body:has(> &)': {
-        display: atSide(value, 'grid'),
-        'grid-template': atSide(value, '1fr auto / auto minmax(0, 1fr)'),
-      },
-      '& ~ :is(main, .footer)': { 'grid-column': atSide(value, '2') },
-      '&': {
-        display: atSide(value, 'flex'),
-        'flex-direction': atSide(value, 'column'),
-        position: atSide(value, 'sticky'),
-        'inset-block-start': atSide(value, '0'),
-        'grid-row': atSide(value, '1 / span 2'),
-        'align-self': atSide(value, 'start'),
-        'min-block-size': atSide(value, '100vh'),
-        'inline-size': atSide(value, 'var(--side-width, 7rem)'),
-        '--gutter': atSide(value, 'var(--side-gutter, 0.5rem)'),
-        'background-color': atSide(value, 'var(--ground)'),
-      },
-    }),
+    css: (value) => {
+      const side = value === 'side' || value === 'spread';
+      const named = Object.keys({ ...rowOfBars, ...atSide });
+      return {
+        // The page makes room by itself: beside a header at its side, its content stands in a second column.
+        'body:has(> &)': {
+          display: side ? 'grid' : AS_IT_COMES,
+          'grid-template': side ? '1fr auto / auto minmax(0, 1fr)' : AS_IT_COMES,
+        },
+        '& ~ :is(main, .footer)': { 'grid-column': side ? '2' : AS_IT_COMES },
+        '&': Object.fromEntries(named.map((name) => [name, standCss[value][name] ?? AS_IT_COMES])),
+      };
+    },
   }),
   property({
     name: 'sideWidth',
@@ -88,15 +113,6 @@ const headerProperties = [
     by: 'width',
     initial: 8,
     css: (value) => ({ '&': { '--side-gutter': value === 8 ? AS_IT_COMES : px(value) } }),
-  }),
-  property<'together' | 'spread'>({
-    name: 'spread',
-    label: 'Bars stand at the side',
-    group: 'Panel',
-    kind: choiceKind({ together: 'below each other', spread: 'spread over the height' }),
-    by: 'width',
-    initial: 'together',
-    css: (value) => ({ '&': { 'justify-content': value === 'spread' ? 'space-between' : AS_IT_COMES } }),
   }),
 ];
 

@@ -4,7 +4,7 @@ import type { IdSource } from './defaults';
 
 /** A copy of a piece under an id of its own. */
 export function copyPiece(piece: Piece, ids: IdSource): Piece {
-  return { ...structuredClone(piece), id: ids() };
+  return { ...piece, id: ids() };
 }
 
 /** A copy of a bar with the pieces that stand in it, all under ids of their own. */
@@ -13,11 +13,11 @@ export function copyBar(assembly: Assembly, bar: Bar, ids: IdSource): { bar: Bar
     bar.bays.flatMap((bay) => bay.pieces.map((id) => [id, copyPiece(assembly.pieces[id]!, ids)])),
   );
   const copied: Bar = {
-    ...structuredClone(bar),
+    ...bar,
     id: ids(),
     name: `${bar.name} copy`.slice(0, 60),
     bays: bar.bays.map((bay) => ({
-      ...structuredClone(bay),
+      ...bay,
       pieces: bay.pieces.map((id) => pieces.get(id)!.id),
     })),
   };

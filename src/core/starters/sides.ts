@@ -8,9 +8,8 @@ export const sideStarters: Starter[] = [
     about:
       'A narrow strip at the side with turned links in its middle; a row with a menu button on the phone.',
     values: {
-      stands: { desktop: 'side', phone: 'top' },
+      stands: { desktop: 'spread', phone: 'row' },
       sideWidth: 112,
-      spread: { desktop: 'spread', phone: 'together' },
     },
     bars: ({ menu, drawer, action }) => [
       {
@@ -55,7 +54,7 @@ export const sideStarters: Starter[] = [
     id: 'side-panel',
     name: 'Side panel',
     about: 'A wide panel at the side with the whole menu as a column, on its own ground.',
-    values: { stands: { desktop: 'side', phone: 'top' }, sideWidth: 240, sideGutter: 24 },
+    values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 240, sideGutter: 24 },
     bars: ({ menu, drawer }) => [
       {
         name: 'Logo bar',

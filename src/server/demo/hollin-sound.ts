@@ -224,6 +224,62 @@ const header = assembly('headers', 'h-main', 'Main header', [
   },
 ]);
 
+const handbookHeader = assembly(
+  'headers',
+  'h-handbook',
+  'Handbook header',
+  [
+    {
+      name: 'Logo bar',
+      values: {
+        division: { desktop: { by: 'stack' }, phone: { by: 'edges' } },
+        padding: { desktop: 20, phone: 8 },
+        leastHeight: 56,
+      },
+      bays: { start: [['logo', { version: 'compact', artworkHeight: 40 }]] },
+    },
+    {
+      name: 'Menu bar',
+      values: { division: { desktop: { by: 'stack' }, phone: { by: 'edges' } }, leastHeight: 56 },
+      bays: {
+        start: [
+          [
+            'menu',
+            {
+              menu: 'm-service',
+              shownAs: { desktop: 'column', phone: 'button' },
+              opens: 'd-main',
+              turned: { desktop: true, phone: false },
+              itemGap: 16,
+            },
+          ],
+        ],
+      },
+    },
+    {
+      name: 'Contact bar',
+      values: {
+        division: { by: 'stack' },
+        padding: 20,
+        leastHeight: 40,
+        shown: { desktop: 'shown', phone: 'hidden' },
+      },
+      bays: {
+        start: [
+          [
+            'contact',
+            { link: { to: 'telephone', telephone: '+44 1632 960117' }, words: 'Bridge', icon: 'phone' },
+          ],
+        ],
+      },
+    },
+  ],
+  {
+    stands: { desktop: 'spread', phone: 'row' },
+    notes: 'For the staff handbook, once it has pages of its own.',
+  },
+);
+
 const drawer = assembly(
   'drawers',
   'd-main',
@@ -363,7 +419,7 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
     pageOrder: pages.map((page) => page.id),
     pages: byId(pages),
     menus: byId(menus),
-    headers: byId([header]),
+    headers: byId([header, handbookHeader]),
     drawers: byId([drawer]),
     footers: byId([footer, smallFooter]),
     artwork: byId(
