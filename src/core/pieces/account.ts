@@ -7,7 +7,13 @@ import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
 import { textKind } from '../properties/kinds/text';
 import { NOWHERE, type Link } from '../properties/link';
-import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import {
+  dressedCss,
+  dressProperties,
+  markerProperties,
+  signAndWordsCss,
+  statedPart,
+} from '../properties/dress';
 import { placeProperties } from '../properties/place';
 import { property, type Property } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -113,9 +119,7 @@ export const account: PieceKind = {
   css: {
     '.account ul': { margin: '0', padding: '0', 'align-items': 'center', 'list-style': 'none' },
     '.account-link': {
-      display: 'inline-flex',
-      'align-items': 'center',
-      gap: '0.4em',
+      ...signAndWordsCss,
       'padding-block': '0.25em',
       color: 'inherit',
       'text-decoration': 'none',

@@ -6,7 +6,13 @@ import { linkKind } from '../properties/kinds/link';
 import { numberKind } from '../properties/kinds/number';
 import { textKind } from '../properties/kinds/text';
 import { NOWHERE, type Link } from '../properties/link';
-import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import {
+  dressedCss,
+  dressProperties,
+  markerProperties,
+  signAndWordsCss,
+  statedPart,
+} from '../properties/dress';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -68,9 +74,7 @@ export const basket: PieceKind = {
   ],
   css: {
     '.basket': {
-      display: 'inline-flex',
-      'align-items': 'center',
-      gap: '0.4em',
+      ...signAndWordsCss,
       position: 'relative',
       padding: '0.6em',
       color: 'inherit',

@@ -1,6 +1,12 @@
 import { iconHtml, type IconName } from '../icons/icons';
 import { px } from '../lengths/length';
-import { dressedCss, dressProperties, markerProperties, stateSuffix } from '../properties/dress';
+import {
+  dressedCss,
+  dressProperties,
+  markerProperties,
+  stateSuffix,
+  signAndWordsCss,
+} from '../properties/dress';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
 import { iconKind } from '../properties/kinds/icon';
@@ -122,9 +128,7 @@ export const button: PieceKind = {
   ],
   css: {
     '.button': {
-      display: 'inline-flex',
-      'align-items': 'center',
-      gap: '0.5em',
+      ...signAndWordsCss,
       'background-color': 'var(--button-ground, var(--accent))',
       color: 'var(--button-ink, var(--on-accent))',
       border: '2px solid var(--button-line, transparent)',

@@ -3,7 +3,13 @@ import { iconKind } from '../properties/kinds/icon';
 import { linkKind } from '../properties/kinds/link';
 import { textKind } from '../properties/kinds/text';
 import { NOWHERE, type Link } from '../properties/link';
-import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import {
+  dressedCss,
+  dressProperties,
+  markerProperties,
+  signAndWordsCss,
+  statedPart,
+} from '../properties/dress';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -54,9 +60,7 @@ export const contact: PieceKind = {
   ],
   css: {
     '.contact': {
-      display: 'inline-flex',
-      'align-items': 'center',
-      gap: '0.5em',
+      ...signAndWordsCss,
       'padding-block': '0.25em',
       color: 'inherit',
       'text-decoration': 'none',

@@ -3,6 +3,7 @@ import { px } from '../lengths/length';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
+import type { Id } from '../properties/id';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
@@ -36,19 +37,25 @@ function pictureHtml(bands: readonly SettledPiece[], shown: readonly string[], c
   return sources.length === 0 ? image : el('picture', {}, ...sources, image);
 }
 
-/** The brand's full logo with a link home, else the site's name, as it stands inside another piece. */
-export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>): Node {
-  const id = context.logo('full');
-  const artwork = id === null ? null : context.artwork(id);
-  const sign = artwork
-    ? el('img', {
-        src: artwork.src,
-        width: artwork.width,
-        height: artwork.height,
-        alt: artwork.alt || context.siteName,
-      })
-    : context.siteName;
-  return el('a', { class: 'logo menu-logo', href: context.homeHref }, sign);
+/**
+ * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, and from a band
+ * on, where one is named, the compact one.
+ */
+export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>, compactFrom: Id | null): Node {
+  const pictured = (version: LogoVersion) => {
+    const id = context.logo(version);
+    return id === null ? null : context.artwork(id);
+  };
+  const full = pictured('full');
+  const compact = compactFrom === null ? null : pictured('compact');
+  const media = compactFrom === null ? null : context.narrower(compactFrom);
+  const link = (...sign: Node[]) => el('a', { class: 'logo menu-logo', href: context.homeHref }, ...sign);
+  if (!full) return link(context.siteName);
+  const { src, width, height, alt } = full;
+  const image = el('img', { src, width, height, alt: alt || context.siteName });
+  if (!compact || media === null) return link(image);
+  const narrow = el('source', { media, srcset: compact.src, width: compact.width, height: compact.height });
+  return link(el('picture', {}, narrow, image));
 }
 
 /** The site's sign: artwork, or its name in letters when there is none. Leads home. */

@@ -113,7 +113,7 @@ export const menuCss: Rules = {
     'align-items': 'center',
     'flex-grow': '1',
   },
-  '.menu-around > .menu-list:first-of-type': { 'justify-content': 'end' },
+  '.menu-around .menu-list:first-of-type': { 'justify-content': 'end' },
   '.menu-badge': {
     'justify-self': 'start',
     padding: '0.1em 0.5em',

@@ -137,10 +137,12 @@ function listHtml(
   return alone ? lists : [el('div', { class: `for-${band}` }, ...lists)];
 }
 
-/** The logo that a menu stands around; null where it stands around none. */
-function betweenOf({ values }: SettledPiece, context: PieceContext): Between {
+/** The logo that a menu stands around, compact where the menu is a menu button; null where it stands around none. */
+function betweenOf({ values }: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Between {
   if (!values.around) return null;
-  return { logo: context.brandLogo(), after: (values.splitAfter as number | null) ?? 0 };
+  const collapsed = bands.find((each) => each.values.shownAs === 'button');
+  const logo = context.brandLogo(collapsed?.band ?? null);
+  return { logo, after: (values.splitAfter as number | null) ?? 0 };
 }
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
@@ -192,6 +194,15 @@ export const menu: PieceKind = {
       kind: optionalKind(numberKind(1, 40, ''), 'half of them'),
       by: null,
       initial: null,
+    }),
+    property({
+      name: 'logoHeight',
+      label: 'Height of the logo in it',
+      group: 'Collapse',
+      kind: lengthKind(8, 400),
+      by: 'width',
+      initial: 40,
+      css: (value) => ({ '& .menu-logo img': { 'block-size': px(value) } }),
     }),
     property({
       name: 'opens',
@@ -316,7 +327,7 @@ export const menu: PieceKind = {
   html(piece, context, bands) {
     const variants = variantsOf(bands);
     const alone = variants.length === 1;
-    const between = betweenOf(piece, context);
+    const between = betweenOf(piece, context, bands);
     const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between }));
     if (lists.length === 0) return null;
     const named = variants.find((variant) => variant.values.menu !== null)!;

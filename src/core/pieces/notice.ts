@@ -49,7 +49,11 @@ export const notice: PieceKind = {
     },
   },
   // What has been dismissed takes no room, whatever its display is.
-  openCss: { '.notice[hidden]': { display: 'none' } },
+  openCss: {
+    '.notice[hidden]': { display: 'none' },
+    // Nor does a bar in which nothing else stood.
+    '.bar:has(.notice[hidden]):not(:has(.bay > :not([hidden])))': { display: 'none' },
+  },
   withoutScriptsCss: { '.notice button': { display: 'none' } },
   summary: () => 'shown',
   caption: (values) => `“${plainWords(values.text as Words)}”`,

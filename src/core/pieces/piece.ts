@@ -51,8 +51,8 @@ export interface PieceContext {
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
-  /** The brand’s logo with a link home, to stand inside another piece. */
-  brandLogo(): Node;
+  /** The brand’s logo with a link home, to stand inside another piece; the compact one in a band and all narrower ones, where one is named. */
+  brandLogo(compactFrom: Id | null): Node;
   /** The id of a drawer’s element on the page. */
   drawer(id: Id): string | null;
   /** The languages of the site by their tags, each named in itself. */

@@ -144,6 +144,12 @@ export const dressedCss = {
   'transition-property': 'color, background-color, background-size, border-color, border-radius',
 };
 
+/**
+ * How a sign and words stand beside each other: the sign on the middle line, the words on their baseline, which is then that
+ * of the whole, wherever it stands beside other texts.
+ */
+export const signAndWordsCss = { display: 'inline-flex', 'align-items': 'baseline', gap: '0.5em' };
+
 /** The suffix of a selector in each state. */
 export const stateSuffix: Record<State, string> = {
   rest: '',

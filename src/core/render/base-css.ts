@@ -30,6 +30,8 @@ export const assemblyCss: Rules = {
     'white-space': 'nowrap',
   },
   '.icon': {
+    'flex-shrink': '0',
+    'align-self': 'center',
     'inline-size': '1.25em',
     'block-size': '1.25em',
     fill: 'none',

@@ -117,7 +117,7 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       return index === 0 ? null : widthBelow(site.bands[index - 1]!.from);
     },
   };
-  return { ...context, brandLogo: () => brandLogoHtml(context) };
+  return { ...context, brandLogo: (compactFrom) => brandLogoHtml(context, compactFrom) };
 }
 
 /** One assembly settled for every band, widest first: the markup has to hold what any of them shows. */

@@ -8,8 +8,9 @@ function rowMenu({ menu, drawer }: StarterSource, more: Said = {}): SaidPiece {
 
 const logo: SaidPiece = ['logo', { version: { desktop: 'full', phone: 'compact' } }];
 
+/** A button, which leaves on the phone: beside a menu button there is no room for it at 320 px. */
 function action({ action: link }: StarterSource, more: Said = {}): SaidPiece {
-  return ['button', { label: 'Get started', link, ...more }];
+  return ['button', { label: 'Get started', link, shown: { desktop: 'shown', phone: 'hidden' }, ...more }];
 }
 
 const thinStrip: Said = { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2 };

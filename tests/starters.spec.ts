@@ -1,0 +1,210 @@
+import { expect, type Page } from '@playwright/test';
+import { copyOfDemo, openCell, pick, saved } from './support/site';
+import { test } from './support/test';
+
+let id: string;
+
+test.beforeEach(async ({ page, request }) => {
+  id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers`);
+});
+
+/** Begins a header from a starter, puts it on every page, and waits until that is on disk. */
+async function begin(page: Page, starter: string) {
+  await page
+    .getByRole('navigation', { name: 'You are here' })
+    .getByRole('button', {
+      name: /header|row|middle|links|lines|cells|Notice|Publication|basket|above|side/i,
+    })
+    .click();
+  await page.getByRole('menuitem', { name: 'New header…' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(`^${starter} `) })
+    .click();
+  await page.getByRole('button', { name: /put this header on every page/ }).click();
+  await expect(page.getByText('stands on every page')).toBeVisible();
+  await saved(page);
+}
+
+interface Box {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  width: number;
+  height: number;
+}
+const centre = ({ left, right }: Box) => (left + right) / 2;
+const line = ({ top, bottom }: Box) => (top + bottom) / 2;
+
+/** The boxes of everything that a selector finds and that shows, in the site as it would be handed over. */
+async function boxes(page: Page, selector: string): Promise<Box[]> {
+  return page.locator(selector).evaluateAll((elements) =>
+    elements
+      .filter((element) => element.getClientRects().length > 0)
+      .map((element) => {
+        const { left, right, top, bottom, width, height } = element.getBoundingClientRect();
+        return { left, right, top, bottom, width, height };
+      }),
+  );
+}
+async function box(page: Page, selector: string): Promise<Box> {
+  const [first] = await boxes(page, selector);
+  if (!first) throw new Error(`Nothing shows at ${selector}`);
+  return first;
+}
+
+/** Half a pixel: what is aligned by construction may differ by rounding only. */
+function close(one: number, other: number) {
+  expect(Math.abs(one - other)).toBeLessThanOrEqual(0.5);
+}
+
+/** What has to hold of each header on a window of 1280 px, by its starter. */
+const wide: Record<string, (page: Page) => Promise<void>> = {
+  'Plain row': async (page) => {
+    const [content, logo, button, menu] = [
+      await box(page, 'header .bays'),
+      await box(page, 'header .logo img'),
+      await box(page, 'header .button'),
+      await box(page, 'header .menu-list'),
+    ];
+    close(logo.left, content.left);
+    close(button.right, content.right);
+    for (const piece of [logo, button, menu]) close(line(piece), line(content));
+  },
+  'Links in the middle': async (page) => {
+    close(centre(await box(page, 'header .menu-list')), centre(await box(page, 'header .bays')));
+  },
+  'Logo between links': async (page) => {
+    const logo = await box(page, 'header .menu-logo');
+    close(centre(logo), centre(await box(page, 'header .bays')));
+    const [before, after] = await boxes(page, 'header .menu-list');
+    const last = (await boxes(page, 'header .menu-list:first-of-type > li')).at(-1)!;
+    close(last.right, before!.right);
+    expect(after!.left).toBeGreaterThanOrEqual(logo.right);
+  },
+  'Strip and main row': async (page) => {
+    const bar = 'header .bar:nth-child(2) > .bays';
+    const [first, second] = await boxes(page, `${bar} > .bay`);
+    const columns = await page
+      .locator(bar)
+      .evaluate((bays) => getComputedStyle(bays).gridTemplateColumns.split(' ').map(parseFloat));
+    close(columns[0]! * 3, columns[1]!);
+    expect(second!.left).toBeGreaterThan(first!.left);
+    close((await box(page, `${bar} .menu-list`)).bottom, (await box(page, bar)).bottom);
+    close((await box(page, `${bar} .logo`)).bottom, (await box(page, bar)).bottom);
+  },
+  'Logo over links': async (page) => {
+    const [logo, menu] = [await box(page, 'header .logo img'), await box(page, 'header .menu-list')];
+    const middle = centre(await box(page, 'header .bays'));
+    for (const piece of [logo, menu]) close(centre(piece), middle);
+    expect(menu.top).toBeGreaterThanOrEqual(logo.bottom);
+  },
+  'Menu button, logo, basket': async (page) => {
+    const content = await box(page, 'header .bays');
+    close((await box(page, 'header .menu-button')).left, content.left);
+    close(centre(await box(page, 'header .logo img')), centre(content));
+    close((await box(page, 'header .basket')).right, content.right);
+  },
+  'Search in the middle': async (page) => {
+    close(centre(await box(page, 'header input')), centre(await box(page, 'header .bays')));
+    close((await box(page, 'header .basket')).right, (await box(page, 'header .bays')).right);
+  },
+  'Equal cells': async (page) => {
+    const cells = await boxes(page, 'header .menu-list > li');
+    for (const cell of cells) close(cell.width, cells[0]!.width);
+    const content = await box(page, 'header .bar:nth-child(2) > .bays');
+    close(cells[0]!.left, content.left);
+    close(cells.at(-1)!.right, content.right);
+    for (const link of await boxes(page, 'header .menu-list > li > .menu-link'))
+      close(link.height, content.height);
+  },
+  'Notice on top': async (page) => {
+    const button = await box(page, 'header .notice button');
+    close(button.right, (await box(page, 'header .bays')).right);
+    await page.getByRole('button', { name: 'Dismiss this notice' }).click();
+    expect(await boxes(page, 'header .bar')).toHaveLength(1);
+  },
+  'Parts set apart by lines': async (page) => {
+    const content = await box(page, 'header .bays');
+    const lines = await boxes(page, 'header .divider');
+    expect(lines).toHaveLength(3);
+    for (const each of lines) close(each.height, content.height);
+    close(line(await box(page, 'header .logo img')), line(content));
+  },
+  'Along the side, turned': async (page) => {
+    const header = await box(page, 'header');
+    close(header.width, 112);
+    expect(header.height).toBeGreaterThanOrEqual(800);
+    close((await box(page, 'main')).left, header.right);
+    close(centre(await box(page, 'header .menu-list')), centre(header));
+    for (const link of await boxes(page, 'header .menu-list > li > .menu-link'))
+      expect(link.height).toBeGreaterThan(link.width);
+  },
+};
+
+test('eleven starters of different build stand where they should, to half a pixel, and never scroll sideways on a phone', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  for (const [starter, check] of Object.entries(wide)) {
+    await test.step(starter, async () => {
+      await begin(page, starter);
+      const visitor = await page.context().newPage();
+      await visitor.setViewportSize({ width: 1280, height: 800 });
+      await visitor.goto(`/try/${id}/index.html`);
+      await visitor.evaluate(() => document.fonts.ready);
+      await check(visitor);
+      await visitor.setViewportSize({ width: 320, height: 700 });
+      // The logo for narrow windows has to come first.
+      await expect.poll(() => visitor.evaluate(() => document.documentElement.scrollWidth)).toBe(320);
+      const header = await box(visitor, 'header');
+      expect([header.left, header.right]).toEqual([0, 320]);
+      await visitor.close();
+    });
+  }
+});
+
+test('texts of different sizes stand on one baseline', async ({ page }) => {
+  await begin(page, 'Publication');
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByRole('button', { name: 'Strip', exact: true })
+    .click();
+  await openCell(page, 'Across the bar', 'Desktop');
+  await pick(page, 'on a common text baseline');
+  await page
+    .getByRole('button', { name: /^Contact link/ })
+    .first()
+    .click();
+  await openCell(page, 'Size', 'Desktop');
+  await page.getByRole('textbox', { name: 'Size, Desktop' }).fill('27');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.goto(`/try/${id}/index.html`);
+  const baselines = await page.locator('header :is(.language-link, .contact)').evaluateAll((elements) =>
+    elements.map((element) => {
+      const mark = document.createElement('span');
+      mark.style.display = 'inline-block';
+      element.append(mark);
+      return mark.getBoundingClientRect().bottom;
+    }),
+  );
+  expect(baselines).toHaveLength(3);
+  for (const each of baselines) close(each, baselines[0]!);
+});
+
+test('what is searched for is answered from the pages of the site', async ({ page }) => {
+  await begin(page, 'Notice on top');
+  await page.goto(`/try/${id}/index.html`);
+  await page.getByRole('button', { name: 'Search', exact: true }).click();
+  const field = page.getByRole('searchbox', { name: 'Search' });
+  await expect(field).toBeFocused();
+  await field.fill('skerrow');
+  await field.press('Enter');
+  await expect(page.getByRole('status')).toHaveText('4 found');
+  await expect(
+    page.getByRole('region', { name: 'Pages found' }).getByRole('link', { name: /Skerrow/ }),
+  ).toHaveCount(4);
+});
