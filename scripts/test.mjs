@@ -32,6 +32,7 @@ const tests = [
     '--no-warnings',
     tool('jest', 'bin/jest.js'),
     '--json',
+    '--maxWorkers=2',
     `--outputFile=${unitReport}`,
   ),
   [
@@ -52,8 +53,8 @@ function countsOf(file, read) {
   }
 }
 
-await ensurePackages();
-await ensureChromium();
+// Two things that are fetched do not have to wait for each other.
+await Promise.all([ensurePackages(), ensureChromium()]);
 const failed = [];
 const times = [];
 /** Does steps one after another, whatever becomes of them. */

@@ -41,6 +41,18 @@ test('no violation with a cell being edited, and with the dialog of pages open',
   expect(await violations(page)).toEqual([]);
 });
 
+test('no violation in the columns of states, and among the starters', async ({ page }) => {
+  await page.goto('/sites/hollin-sound/headers');
+  await page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece]').nth(3).click();
+  await page.getByText('by state', { exact: true }).click();
+  await expect(page.getByRole('region', { name: 'States of Items', exact: true })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Main header' }).first().click();
+  await page.getByRole('menuitem', { name: 'New header…' }).click();
+  await expect(page.getByRole('dialog').getByRole('button', { name: /^Side panel/ })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+});
+
 test('empty screens say what to do, without violation', async ({ page, request }) => {
   const id = await makeSite(request, 'Empty');
   for (const [path, words] of [

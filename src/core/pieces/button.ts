@@ -62,7 +62,7 @@ export const button: PieceKind = {
     property<Rank>({
       name: 'rank',
       label: 'Rank',
-      group: 'Content',
+      group: 'Look',
       kind: choiceKind({ first: 'first', second: 'second', third: 'third' }),
       by: 'width',
       initial: 'first',
