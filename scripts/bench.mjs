@@ -63,6 +63,49 @@ async function largeSite(pages, items) {
   return id;
 }
 
+/** A copy of the demo whose first header has three bars with eight pieces each, of every kind. */
+async function fullHeaderSite() {
+  const file = await (await fetch(`${server.origin}/api/sites/hollin-sound/site-file`)).json();
+  const kinds = ['logo', 'menu', 'search', 'basket', 'account', 'language', 'social', 'button'];
+  const more = ['text', 'notice', 'contact', 'divider', 'text', 'contact', 'divider', 'button'];
+  const pieces = {};
+  const bar = (id, name, held) => {
+    const ids = held.map((kind, index) => {
+      const piece = { id: `${id}-${index}`, kind, values: {} };
+      if (kind === 'menu') piece.values = { menu: { desktop: 'm-main' } };
+      if (kind === 'social') piece.values = { menu: { all: 'm-service' } };
+      pieces[piece.id] = piece;
+      return piece.id;
+    });
+    const bays = [ids.slice(0, 3), ids.slice(3, 5), ids.slice(5)];
+    return {
+      id,
+      name,
+      bays: bays.map((each, index) => ({ id: `bay${index}`, pieces: each, values: {} })),
+      values: {},
+    };
+  };
+  const bars = [
+    bar('full1', 'First bar', kinds),
+    bar('full2', 'Second bar', more),
+    bar('full3', 'Third bar', kinds),
+  ];
+  file.site.headers = {
+    full: {
+      id: 'full',
+      name: 'Full header',
+      order: bars.map(({ id }) => id),
+      bars: Object.fromEntries(bars.map((each) => [each.id, each])),
+      pieces,
+      values: {},
+    },
+  };
+  file.site.placing.header = 'full';
+  const answer = await post('/api/sites/open', file);
+  if (!answer.id) throw new Error(JSON.stringify(answer));
+  return answer.id;
+}
+
 /** From a keystroke in the sheet until all three views have painted it, in ms, measured in the browser. */
 async function keystrokes(site, count) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -289,9 +332,11 @@ async function acknowledgements(site, count) {
 const large = await largeSite(1000, 500);
 const demoKeys = await keystrokes('hollin-sound', 65);
 const largeKeys = await keystrokes(large, 65);
+const fullKeys = await keystrokes(await fullHeaderSite(), 65);
 console.log();
 line('keystroke to repainted views, demo', demoKeys.times, 50);
 line('keystroke to repainted views, 1,000 pages, 500 items', largeKeys.times, 100);
+line('keystroke to repainted views, 3 bars, 24 pieces', fullKeys.times, 50);
 line('edit acknowledged, demo', await acknowledgements('hollin-sound', 205), 30);
 line('edit acknowledged, 1,000 pages', await acknowledgements(large, 205), 60);
 await screens();

@@ -22,6 +22,35 @@ const views = [
       await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
     },
   },
+  {
+    name: 'states',
+    path: `${demo}/headers`,
+    async before(page) {
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      await plan.getByRole('button', { name: /^Button/ }).click();
+      await page.getByText('by state', { exact: true }).click();
+      await page.getByRole('button', { name: /^Ground, Hover:/ }).click();
+      await page.locator('.ant-select-item-option').filter({ hasText: 'Deep water' }).click();
+    },
+  },
+  {
+    name: 'starters',
+    path: `${demo}/headers`,
+    async before(page) {
+      await page.getByRole('button', { name: 'Main header' }).first().click();
+      await page.getByRole('menuitem', { name: 'New header…' }).click();
+      await page.waitForTimeout(4000);
+    },
+  },
+  { name: 'side-header', path: `${demo}/headers/h-handbook` },
+  {
+    name: 'actions',
+    path: `${demo}/headers`,
+    async before(page) {
+      await page.keyboard.press('Alt+a');
+      await page.getByRole('combobox', { name: 'Action' }).fill('ba');
+    },
+  },
   { name: 'drawers', path: `${demo}/drawers` },
   { name: 'footers', path: `${demo}/footers` },
   { name: 'pages', path: `${demo}/pages` },

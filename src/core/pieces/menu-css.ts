@@ -1,5 +1,6 @@
-import type { Declarations, Rules } from '../markup/css';
+import { joinRules, type Declarations, type Rules } from '../markup/css';
 import { dressedCss } from '../properties/dress';
+import { AS_IT_COMES } from '../properties/property';
 
 /** The forms in which a menu is shown. */
 export const shownAsLabels = {
@@ -43,20 +44,23 @@ function belowCss(dropped: boolean, indent: string): Declarations {
     'background-color': dropped ? 'var(--ground)' : 'transparent',
     color: dropped ? 'var(--ink)' : 'inherit',
     border: dropped ? '1px solid var(--line)' : '0',
-    'border-radius': dropped ? 'var(--below-radius)' : '0',
-    'box-shadow': dropped ? 'var(--below-shadow)' : 'none',
+    'border-radius': dropped ? 'var(--below-radius, var(--radius-small))' : '0',
+    'box-shadow': dropped ? 'var(--below-shadow, var(--shadow-high))' : 'none',
   };
 }
 
 /** The entries of the first level as headings of columns, in the type style that the menu has for these. */
 function headingCss(headed: boolean): Declarations {
   return Object.fromEntries(
-    headingParts.map(([css, part]) => [css, headed ? `var(--heading-${part})` : 'inherit']),
+    headingParts.map(([css, part]) => [
+      css,
+      headed ? `var(--heading-${part}, var(--type-column-${part}))` : 'inherit',
+    ]),
   );
 }
 
 /** The rules of a form. Every form names the same selectors and properties, so that each can take back another's. */
-export function shownAsCss(value: ShownAs): Rules {
+function formCss(value: ShownAs): Rules {
   const { list, direction, below } = forms[value];
   const dropped = below === 'dropped';
   const headed = below === 'under a heading';
@@ -80,8 +84,28 @@ export function shownAsCss(value: ShownAs): Rules {
   };
 }
 
+/** A row is what every menu is, unless its form says otherwise. */
+const rowCss = formCss('row');
+
+/** What a form says other than a row, as the values of a menu have it. */
+export function shownAsCss(value: ShownAs): Rules {
+  const entries = Object.entries(formCss(value)).map(([selector, declarations]) => {
+    const said = Object.entries(declarations).map(([name, css]) => [
+      name,
+      rowCss[selector]![name] === css ? AS_IT_COMES : css,
+    ]);
+    return [selector, Object.fromEntries(said)];
+  });
+  return Object.fromEntries(entries);
+}
+
+/** The same for `.menu` itself. */
+const rowOfMenu = Object.fromEntries(
+  Object.entries(rowCss).map(([selector, declarations]) => [selector.replace('&', '.menu'), declarations]),
+);
+
 /** The rules that every menu shares. */
-export const menuCss: Rules = {
+export const menuCss: Rules = joinRules(rowOfMenu, {
   '.menu': { display: 'flex', 'min-inline-size': '0' },
   '.menu-list': { 'flex-grow': '1' },
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
@@ -160,6 +184,7 @@ export const menuCss: Rules = {
   },
   '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
   '.menu-list > li > .menu-below': {
+    display: 'none',
     'z-index': '10',
     'min-inline-size': 'max-content',
     'inset-block-start': '100%',
@@ -167,6 +192,7 @@ export const menuCss: Rules = {
   '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
   '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
   '.menu-below .menu-below': { 'padding-inline-start': '1rem' },
+  '.menu-logo img': { 'block-size': '40px' },
   '.menu-button': {
     'align-items': 'center',
     gap: '0.6em',
@@ -191,4 +217,4 @@ export const menuCss: Rules = {
     'inset-block-start': 'calc(50% - 1px)',
     'border-block-start': '2px solid',
   },
-};
+});

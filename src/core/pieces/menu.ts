@@ -170,7 +170,7 @@ export const menu: PieceKind = {
     property({
       name: 'turned',
       label: 'Text runs',
-      group: 'Collapse',
+      group: 'Arrangement',
       kind: flagKind('along the line', 'turned by 90 degrees'),
       by: 'width',
       initial: false,
@@ -182,7 +182,7 @@ export const menu: PieceKind = {
     property({
       name: 'around',
       label: 'Stands around the logo',
-      group: 'Collapse',
+      group: 'Arrangement',
       kind: flagKind('no', 'half before it, half after it'),
       by: null,
       initial: false,
@@ -190,7 +190,7 @@ export const menu: PieceKind = {
     property({
       name: 'splitAfter',
       label: 'Items before the logo',
-      group: 'Collapse',
+      group: 'Arrangement',
       kind: optionalKind(numberKind(1, 40, ''), 'half of them'),
       by: null,
       initial: null,
@@ -198,11 +198,11 @@ export const menu: PieceKind = {
     property({
       name: 'logoHeight',
       label: 'Height of the logo in it',
-      group: 'Collapse',
+      group: 'Arrangement',
       kind: lengthKind(8, 400),
       by: 'width',
       initial: 40,
-      css: (value) => ({ '& .menu-logo img': { 'block-size': px(value) } }),
+      css: (value) => ({ '& .menu-logo img': { 'block-size': value === 40 ? AS_IT_COMES : px(value) } }),
     }),
     property({
       name: 'opens',
@@ -254,7 +254,12 @@ export const menu: PieceKind = {
       kind: optionalKind(referenceKind('shadows'), 'none'),
       by: null,
       initial: 'shadow-high',
-      css: (value, names) => ({ '&': { '--below-shadow': value === null ? 'none' : names.token(value) } }),
+      css: (value, names) => ({
+        '&': {
+          '--below-shadow':
+            value === null ? 'none' : value === 'shadow-high' ? AS_IT_COMES : names.token(value),
+        },
+      }),
     }),
     property({
       name: 'belowRadius',
@@ -263,7 +268,9 @@ export const menu: PieceKind = {
       kind: referenceKind('radii'),
       by: null,
       initial: 'radius-small',
-      css: (value, names) => ({ '&': { '--below-radius': names.token(value) } }),
+      css: (value, names) => ({
+        '&': { '--below-radius': value === 'radius-small' ? AS_IT_COMES : names.token(value) },
+      }),
     }),
     property({
       name: 'descriptions',
@@ -272,7 +279,9 @@ export const menu: PieceKind = {
       kind: flagKind('left out', 'shown'),
       by: 'width',
       initial: false,
-      css: (value) => ({ '& .menu-below .menu-description': { display: value ? 'block' : 'none' } }),
+      css: (value) => ({
+        '& .menu-below .menu-description': { display: value ? 'block' : AS_IT_COMES },
+      }),
     }),
     ...dressProperties(itemPart, { open: 'as the bar', marked: ['current', 'hover'] }),
     ...dressProperties(belowPart, { open: 'as items' }),
@@ -288,7 +297,10 @@ export const menu: PieceKind = {
       initial: 'type-column',
       css: (value, names) => ({
         '&': Object.fromEntries(
-          headingParts.map(([, part]) => [`--heading-${part}`, names.typeStyle(value, part)]),
+          headingParts.map(([, part]) => [
+            `--heading-${part}`,
+            value === 'type-column' ? AS_IT_COMES : names.typeStyle(value, part),
+          ]),
         ),
       }),
     }),
@@ -304,7 +316,8 @@ export const menu: PieceKind = {
         'font-weight': weight === null ? AS_IT_COMES : String(weight),
       },
       '& .menu-list > li > .menu-below': {
-        display: belowDisplay(values.shownAs as ShownAs, Boolean(values.turned)),
+        display:
+          belowDisplay(values.shownAs as ShownAs, Boolean(values.turned)) === 'block' ? 'block' : AS_IT_COMES,
       },
       // Equal cells fill the width, so they take what is free.
       '&': {

@@ -159,7 +159,7 @@ export const barProperties = [
     by: 'width',
     initial: null,
     css: (value, names) => ({
-      '&': { 'border-block-start': value === null ? 'none' : names.token(value) },
+      '&': { 'border-block-start': value === null ? AS_IT_COMES : names.token(value) },
     }),
   }),
   property({
@@ -169,7 +169,9 @@ export const barProperties = [
     kind: optionalKind(referenceKind('borders'), 'none'),
     by: 'width',
     initial: null,
-    css: (value, names) => ({ '&': { 'border-block-end': value === null ? 'none' : names.token(value) } }),
+    css: (value, names) => ({
+      '&': { 'border-block-end': value === null ? AS_IT_COMES : names.token(value) },
+    }),
   }),
   property({
     name: 'shadow',
@@ -178,6 +180,6 @@ export const barProperties = [
     kind: optionalKind(referenceKind('shadows'), 'none'),
     by: 'width',
     initial: null,
-    css: (value, names) => ({ '&': { 'box-shadow': value === null ? 'none' : names.token(value) } }),
+    css: (value, names) => ({ '&': { 'box-shadow': value === null ? AS_IT_COMES : names.token(value) } }),
   }),
 ];

@@ -121,7 +121,8 @@ export function markerProperties(selector: string): Property[] {
       kind: referenceKind('durations'),
       by: null,
       initial: 'duration-quick',
-      css: (value, names) => on({ 'transition-duration': names.token(value) }),
+      css: (value, names) =>
+        on({ 'transition-duration': value === 'duration-quick' ? AS_IT_COMES : names.token(value) }),
     }),
     property({
       name: 'changeEasing',
@@ -130,7 +131,10 @@ export function markerProperties(selector: string): Property[] {
       kind: referenceKind('easings'),
       by: null,
       initial: 'easing-settle',
-      css: (value, names) => on({ 'transition-timing-function': names.token(value) }),
+      css: (value, names) =>
+        on({
+          'transition-timing-function': value === 'easing-settle' ? AS_IT_COMES : names.token(value),
+        }),
     }),
   ];
 }
@@ -141,6 +145,7 @@ export const dressedCss = {
   'background-repeat': 'no-repeat',
   'background-position': 'var(--marker-inline, center) var(--marker-block, 100%)',
   'background-size': 'var(--marker, 0%) var(--marker-size, 2px)',
+  transition: 'var(--duration-quick) var(--easing-settle)',
   'transition-property': 'color, background-color, background-size, border-color, border-radius',
 };
 

@@ -3,7 +3,7 @@ import { fluidKind } from './kinds/fluid';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import type { Id } from './id';
-import { property, type Property } from './property';
+import { AS_IT_COMES, property, type Property } from './property';
 
 const AS_STYLE = 'as its style';
 
@@ -18,6 +18,13 @@ const styleParts = {
   'text-transform': 'case',
 } as const;
 
+/** What a kind of piece has before its own style is chosen: the declarations of a style that every site has. */
+export function standardTypeCss(style: Id): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(styleParts).map(([css, part]) => [css, `var(--${style}-${part})`]),
+  );
+}
+
 /** Properties of text: the brand's type style that it takes, and a size of its own. */
 export function typeProperties(style: Id): Property[] {
   return [
@@ -30,7 +37,10 @@ export function typeProperties(style: Id): Property[] {
       initial: style,
       css: (value, names) => ({
         '&': Object.fromEntries(
-          Object.entries(styleParts).map(([css, part]) => [css, names.typeStyle(value, part)]),
+          Object.entries(styleParts).map(([css, part]) => [
+            css,
+            value === style ? AS_IT_COMES : names.typeStyle(value, part),
+          ]),
         ),
       }),
     }),

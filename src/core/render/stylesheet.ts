@@ -3,6 +3,7 @@ import { cssString, joinRules, writeCss, type Block, type Rules } from '../marku
 import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
+import { standardTypeCss } from '../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
@@ -76,6 +77,12 @@ function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
+/** The type style in which a kind of piece is set unless it says otherwise. */
+function typeRules({ kind, properties }: PieceKind): Rules {
+  const style = properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
+  return style === undefined ? {} : { [`.${kind}`]: standardTypeCss(style) };
+}
+
 /** The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values per band. */
 export function renderStylesheet(site: Site): string {
   const perBand = settleAll(site);
@@ -98,7 +105,7 @@ export function renderStylesheet(site: Site): string {
       layer('reset', resetCss),
       layer('page', standInCss),
       layer('brand', tokens, bodyRules),
-      layer('pieces', joinRules(assemblyCss, ...kinds.map((kind) => kind.css))),
+      layer('pieces', joinRules(assemblyCss, ...kinds.map(typeRules), ...kinds.map((kind) => kind.css))),
       layer('values', ...valuesCss({ site, perBand, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
       layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts),

@@ -19,8 +19,7 @@ export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
   return bands.map((band) => ({ key: band.id, label: band.name, range: bandRangeText(bands, band.id) }));
 }
 
-/** A column for each state. */
-export const stateColumns: SheetColumn[] = states.map((state) => ({
+const stateColumns: SheetColumn[] = states.map((state) => ({
   key: state,
   label: stateLabels[state],
   range: '',
@@ -132,4 +131,26 @@ export function sharedGroups(site: Site, places: readonly Place[], axis: SheetAx
   return first
     .map(({ name, rows }) => ({ name, rows: rows.flatMap(shared) }))
     .filter(({ rows }) => rows.length > 0);
+}
+
+/** Columns with what stands in them. */
+export interface SheetTable {
+  columns: SheetColumn[];
+  groups: SheetGroup[];
+}
+
+/** The table of what stands at places: a column for each band, or for each state that anything there has. */
+export function sheetTable(site: Site, places: readonly Place[], axis: SheetAxis): SheetTable {
+  const groups = sharedGroups(site, places, axis);
+  if (axis === 'width') return { columns: sheetColumns(site.bands), groups };
+  const rows = groups.flatMap((group) => group.rows);
+  const used = stateColumns.map((_, index) => rows.some((row) => row.cells[index] !== null));
+  const kept = <T>(list: readonly T[]) => list.filter((_, index) => used[index]);
+  return {
+    columns: kept(stateColumns),
+    groups: groups.map((group) => ({
+      ...group,
+      rows: group.rows.map((row) => ({ ...row, cells: kept(row.cells) })),
+    })),
+  };
 }

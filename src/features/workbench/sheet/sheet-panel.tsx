@@ -7,7 +7,7 @@ import type { Place } from '@/core/edit/place';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
-import { hasStates, sheetColumns, sharedGroups, stateColumns, type SheetAxis } from '../../sheet/sheet-model';
+import { hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
 import { StatesPanel } from '../states/states-panel';
 import { useSheetActions } from './use-sheet-actions';
 
@@ -34,11 +34,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
   const [wanted, setWanted] = useState<SheetAxis>('width');
   const stated = useMemo(() => places.every((each) => hasStates(site, each)), [site, places]);
   const axis = stated ? wanted : 'width';
-  const columns = useMemo(
-    () => (axis === 'state' ? stateColumns : sheetColumns(site.bands)),
-    [axis, site.bands],
-  );
-  const groups = useMemo(() => sharedGroups(site, places, axis), [site, places, axis]);
+  const { columns, groups } = useMemo(() => sheetTable(site, places, axis), [site, places, axis]);
   return (
     <section className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
