@@ -104,14 +104,30 @@ function makeAssemblyRules(
       scoped(bar.id, propertyRules(barProperties, bar.values, css), divisionRules(bar)),
     ),
     ...settledPieces(assembly).map((piece) =>
-      scoped(
-        piece.id,
-        propertyRules(pieceKind(piece.kind).properties, piece.values, css),
-        pieceKind(piece.kind).jointCss?.(piece.values) ?? {},
-        variantRules(variants.get(piece.id)!, piece),
-      ),
+      pieceRules(piece, variants.get(piece.id)!, `.${names.get(piece.id)!}`, css),
     ),
   );
+}
+
+/** The rules of a settled piece, as long as it bears the same name and has the same variants. */
+const knownPieces = new WeakMap<SettledPiece, { named: string; css: CssNames; rules: Rules }>();
+
+/** The rules of a piece in the band that it was settled for; those of one that did not change are not made again. */
+function pieceRules(piece: SettledPiece, bands: SettledPiece[], selector: string, css: CssNames): Rules {
+  const named = [selector, ...bands.map(({ band, variant }) => `${band}=${variant}`)].join(' ');
+  const kept = knownPieces.get(piece);
+  if (kept?.named === named && kept.css === css) return kept.rules;
+  const { properties, jointCss } = pieceKind(piece.kind);
+  const rules = scopeRules(
+    joinRules(
+      propertyRules(properties, piece.values, css),
+      jointCss?.(piece.values) ?? {},
+      variantRules(bands, piece),
+    ),
+    selector,
+  );
+  knownPieces.set(piece, { named, css, rules });
+  return rules;
 }
 
 /** A type style as custom properties that bear its name. */

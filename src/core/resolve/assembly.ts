@@ -6,7 +6,7 @@ import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../properties/id';
-import type { Assembly } from '../site/assembly';
+import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { settledValues } from './settled-values';
 
@@ -31,13 +31,42 @@ export interface SettledAssembly {
   bars: SettledBar[];
 }
 
-/** What was settled of an assembly, as long as the bands and menus that it was settled with are the same. */
-interface Known {
+/** What was settled of something, as long as the bands and menus that it was settled with are the same. */
+interface Known<T> {
   bands: Site['bands'];
   menus: Site['menus'];
-  byBand: Map<Id, SettledAssembly>;
+  byBand: Map<Id, T>;
 }
-const known = new WeakMap<Assembly, Known>();
+
+/** Settles things once a band, until they or what they are settled with are others. */
+function settledOnce<From extends object, T>(settle: (site: Site, from: From, band: Id) => T) {
+  const known = new WeakMap<From, Known<T>>();
+  return (site: Site, from: From, band: Id): T => {
+    const { bands, menus } = site;
+    let kept = known.get(from);
+    if (kept?.bands !== bands || kept.menus !== menus) {
+      kept = { bands, menus, byBand: new Map() };
+      known.set(from, kept);
+    }
+    const settled = kept.byBand.get(band) ?? settle(site, from, band);
+    kept.byBand.set(band, settled);
+    return settled;
+  };
+}
+
+const resolvePiece = settledOnce((site, { id, kind, values: own }: Piece, band): SettledPiece => {
+  const chain = bandChain(site.bands);
+  const { properties, variant } = pieceKind(kind);
+  const values = settledValues(own, properties, chain, band);
+  const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
+  return { id, kind, band, values, variant: variant?.(values, { menuOrder }) ?? '' };
+});
+
+const resolveOf = {
+  headers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'headers', assembly, band)),
+  drawers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'drawers', assembly, band)),
+  footers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'footers', assembly, band)),
+};
 
 /** An assembly settled for a band of the site; what did not change since is not settled again. */
 export function resolveAssembly(
@@ -46,26 +75,12 @@ export function resolveAssembly(
   assembly: Assembly,
   band: Id,
 ): SettledAssembly {
-  const { bands, menus } = site;
-  let kept = known.get(assembly);
-  if (kept?.bands !== bands || kept.menus !== menus) {
-    kept = { bands, menus, byBand: new Map() };
-    known.set(assembly, kept);
-  }
-  const settled = kept.byBand.get(band) ?? settleAssembly(site, kind, assembly, band);
-  kept.byBand.set(band, settled);
-  return settled;
+  return resolveOf[kind](site, assembly, band);
 }
 
 function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): SettledAssembly {
   const chain = bandChain(site.bands);
-  const menuOrder = (id: Id) => orderKey(site.menus[id]!, chain, band);
-  const piece = (id: Id): SettledPiece => {
-    const { kind: pieceName, values: own } = assembly.pieces[id]!;
-    const { properties, variant } = pieceKind(pieceName);
-    const values = settledValues(own, properties, chain, band);
-    return { id, kind: pieceName, band, values, variant: variant?.(values, { menuOrder }) ?? '' };
-  };
+  const piece = (id: Id) => resolvePiece(site, assembly.pieces[id]!, band);
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
     const settledBays = bays.map((bay) => ({
