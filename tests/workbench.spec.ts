@@ -102,7 +102,7 @@ test('a piece is dragged from bay to bay', async ({ page }) => {
   await page.mouse.move(to.x + 30, to.y + 30, { steps: 8 });
   await page.mouse.up();
   await expect(bay(page, 'Main bar, middle').locator('[data-piece]')).toHaveText(['Logo']);
-  await expect(view(page, 'Desktop').locator('.bay-middle .logo')).toBeVisible();
+  await expect(view(page, 'Desktop').locator('header .bay-2 .logo')).toBeVisible();
 });
 
 test('a piece is moved by keys and keeps the focus', async ({ page }) => {

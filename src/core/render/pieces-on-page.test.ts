@@ -148,6 +148,20 @@ test('a menu around the logo has half of its items on each side, or as many as a
   );
 });
 
+test('a state that is left open takes nothing back that is said by width', () => {
+  const site = sampleSite();
+  const { button } = site.headers.h!.pieces;
+  const values = {
+    ...button!.values,
+    radius: { desktop: 'radius-round' },
+    typeStyle: { desktop: 'type-nav' },
+  };
+  site.headers.h!.pieces.button = { ...button!, values };
+  const rule = /\.main-header-button \{([^}]*)\}/.exec(renderStylesheet(site))![1]!;
+  expect(rule).toContain('border-radius: var(--radius-round)');
+  expect(rule).toContain('font-weight: var(--type-nav-weight)');
+});
+
 test('items keep the room of their heaviest state, and only then', () => {
   expect(page(sampleSite())).not.toContain('data-label');
   const heavy = withMenu({ itemWeight: { hover: 700, current: 600 } });

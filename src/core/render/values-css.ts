@@ -49,7 +49,8 @@ function propertyRules(
 
 /**
  * What differs by state: part by part, so that a part that is dressed later wins over an earlier one, and in a part state by
- * state, so that a later state wins whatever the property. `selector` gives what stands for a part in a state.
+ * state, so that a later state wins whatever the property. What is left open says nothing: it must not take back what
+ * another property says by width. `selector` gives what stands for a part in a state.
  */
 export function stateRules(
   properties: readonly Property[],
@@ -65,7 +66,8 @@ export function stateRules(
         .filter((each) => each.part === part)
         .map(({ name, css }) => {
           const byState = values[name] as StatedValues;
-          return state in byState ? scopeRules(css!(byState[state], names), selector(part, state)) : {};
+          const rules = state in byState ? css!(byState[state], names) : {};
+          return scopeRules(withoutIdle(rules), selector(part, state));
         }),
     ),
   );
@@ -163,7 +165,7 @@ function bandRules(input: ValuesInput, index: number, variants: ReadonlyMap<stri
   );
 }
 
-/** In the widest band there is nothing that could be taken back. */
+/** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
 function withoutIdle(rules: Rules): Rules {
   return Object.fromEntries(
     Object.entries(rules).map(([selector, declarations]) => [
