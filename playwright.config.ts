@@ -2,7 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from '@playwright/test';
-import { chromiumArguments } from './tests/chromium-arguments';
+import { chromiumArguments, chromiumPath } from './scripts/lib/chromium.mjs';
 
 const port = 4390;
 // The configuration is read by every worker; they share the folder of the first.
@@ -20,7 +20,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArguments },
+    launchOptions: { executablePath: chromiumPath() ?? undefined, args: chromiumArguments },
   },
   webServer: {
     command: `${process.execPath} node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port} --keepAliveTimeout 70000`,

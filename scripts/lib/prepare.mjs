@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { chromiumPackage, chromiumPath } from './chromium.mjs';
 import { must, nextTool, root } from './run.mjs';
 
 const at = (...parts) => path.join(root, ...parts);
@@ -51,19 +52,17 @@ export function ensureBuild() {
   });
 }
 
-const chromium = '/usr/bin/chromium';
-
 /** Sees to it that Debian's Chromium is there; ends the script with a sentence when it cannot be had. */
 export async function ensureChromium() {
-  if (existsSync(chromium)) return;
+  if (chromiumPath() !== null) return;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
     console.error(
-      'The tests need Chromium at /usr/bin/chromium. Install Debian’s package “chromium” as root, then run this again.',
+      `The tests need Chromium. Install Debian’s package “${chromiumPackage}” as root, then run this again.`,
     );
     process.exit(1);
   }
   console.log('Installing Chromium …');
   const quiet = { DEBIAN_FRONTEND: 'noninteractive' };
   await must('apt-get', ['update', '-qq'], quiet);
-  await must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+  await must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', chromiumPackage], quiet);
 }

@@ -3,18 +3,8 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumArguments, chromiumPath } from './chromium.mjs';
 import { nextTool, root } from './run.mjs';
-
-const chromiumArguments = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--disable-dev-shm-usage',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--no-first-run',
-];
 
 /** Serves the built application with a fresh demo on a port, until `close` is called. */
 export async function serveDemo(port) {
@@ -38,5 +28,5 @@ export async function serveDemo(port) {
 
 /** Debian's Chromium without a window. */
 export function launchBrowser() {
-  return chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArguments });
+  return chromium.launch({ executablePath: chromiumPath(), args: chromiumArguments });
 }
