@@ -3,6 +3,9 @@ import { Cell } from './cell';
 import type { SheetActions, SheetColumn, SheetGroup } from './model';
 import styles from './sheet.module.css';
 
+/** Up to so many columns, a cell has the room to name what it follows. */
+const FEW_COLUMNS = 4;
+
 interface SheetProps {
   /** What the sheet is of, such as `Menu: Main`. */
   title: string;
@@ -17,7 +20,10 @@ interface SheetProps {
 export function Sheet({ title, columns, groups, actions, follows = 'a wider band' }: SheetProps) {
   return (
     <>
-      <table className={`rows ${styles.sheet}`} aria-label={`Properties of ${title}`}>
+      <table
+        className={`rows ${styles.sheet} ${columns.length > FEW_COLUMNS ? styles.manyColumns : ''}`}
+        aria-label={`Properties of ${title}`}
+      >
         <colgroup>
           <col className={columns.length === 1 ? styles.besideOne : styles.propertyColumn} />
           {columns.map((column) => (
