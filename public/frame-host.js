@@ -1,8 +1,9 @@
-// The inside of a preview frame. The workbench sends the very HTML and CSS that would be handed over; this script puts
-// them in place of what stands here, without a reload. Links then lead to the frames of other pages by themselves.
+// The inside of a preview frame. The workbench sends what changed in the very HTML and CSS that would be handed over; this
+// script puts it in place of what stands here, without a reload. Links then lead to the frames of other pages by themselves.
 (() => {
   let styles = [];
-  const shown = { html: '', css: '' };
+  let shown = { html: '', css: '' };
+  let wanted = shown;
   let opened = null;
   let scriptLoaded = false;
   let endShown = false;
@@ -15,7 +16,7 @@
     for (const { name, value } of page.documentElement.attributes)
       document.documentElement.setAttribute(name, value);
     document.title = page.title;
-    document.head.append(...styles);
+    document.head.append(...styles.map(({ style }) => style));
     document.body.replaceChildren(...page.body.childNodes);
     const script = page.querySelector('head script[src]');
     if (script && !scriptLoaded) {
@@ -30,16 +31,45 @@
   const root = location.pathname.split('/').slice(0, 3).join('/');
   const rooted = (css) => css.replace(/url\("(?=fonts\/|artwork\/)/g, `url("${root}/`);
 
+  /** The text of rules, each without what ends it; the writer of the stylesheet indents whatever stands in a rule. */
+  const rulesIn = (text, indent) => text.split(`\n${indent}}\n`);
+
+  // A declaration that is changed where it stands lets the browser settle and lay out what it touches only; a new
+  // text of a style element makes it do so for the whole page, which takes ten times as long.
+  const takeRule = (rule, before, after, indent) => {
+    const inside = after.indexOf('{\n') + 2;
+    if (before.slice(0, inside) !== after.slice(0, inside)) return false;
+    if (rule instanceof CSSStyleRule) rule.style.cssText = after.slice(inside);
+    return (
+      rule instanceof CSSStyleRule ||
+      (rule instanceof CSSGroupingRule &&
+        takeRules(rule.cssRules, `${before.slice(inside)}\n`, `${after.slice(inside)}\n`, `${indent}  `))
+    );
+  };
+
+  /** Changes rules to what they are in a new text; false where that cannot be, since there are others or more of them. */
+  const takeRules = (rules, before, after, indent) => {
+    const olds = rulesIn(before, indent);
+    const news = rulesIn(after, indent);
+    if (olds.length !== news.length || rules.length !== news.length - 1) return false;
+    return news.every(
+      (text, index) => text === olds[index] || takeRule(rules[index], olds[index], text, indent),
+    );
+  };
+
   // Each top-level rule stands in an element of its own, so that fonts and layers that stay the same are not read again.
   const replaceStyles = (css) => {
-    const texts = css.split(/(?<=^}\n)/m);
+    const texts = rulesIn(css, '').map((text) => (text === '' ? '' : rooted(`${text}\n}\n`)));
     if (texts.length !== styles.length) {
-      for (const style of styles) style.remove();
-      styles = texts.map(() => document.createElement('style'));
-      document.head.append(...styles);
+      for (const { style } of styles) style.remove();
+      styles = texts.map(() => ({ style: document.createElement('style'), text: '' }));
+      document.head.append(...styles.map(({ style }) => style));
     }
     texts.forEach((text, index) => {
-      if (styles[index].textContent !== text) styles[index].textContent = text;
+      const held = styles[index];
+      if (held.text === text) return;
+      if (!takeRules(held.style.sheet.cssRules, held.text, text, '')) held.style.textContent = text;
+      held.text = text;
     });
   };
 
@@ -53,22 +83,31 @@
     dialog.inert = false;
   };
 
-  window.addEventListener('message', ({ source, data }) => {
-    if (source !== window.parent) return;
-    const { html, css, drawer, atEnd, round } = data;
-    const newPage = html !== shown.html;
+  const show = () => {
+    const { html, css, drawer, atEnd, round } = wanted;
+    const before = shown;
+    shown = wanted;
+    const newPage = html !== before.html;
     if (newPage) replacePage(html);
-    if (css !== shown.css) replaceStyles(rooted(css));
+    if (css !== before.css) replaceStyles(css);
     if (newPage || drawer !== opened) showDrawer(drawer);
     if (atEnd && !endShown) {
       endShown = true;
       scrollTo(0, document.documentElement.scrollHeight);
     }
-    Object.assign(shown, { html, css });
     opened = drawer;
-    requestAnimationFrame(() =>
-      setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() })),
-    );
+    setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() }));
+  };
+
+  const changed = (before, { start, rest, text }) =>
+    before.slice(0, start) + text + before.slice(before.length - rest);
+
+  // All views take over what is new in the same picture: one after another, each would wait for the one before.
+  window.addEventListener('message', ({ source, data }) => {
+    if (source !== window.parent) return;
+    if (wanted === shown) requestAnimationFrame(show);
+    const { html, css } = wanted;
+    wanted = { ...data, html: changed(html, data.html), css: changed(css, data.css) };
   });
 
   // The drawer may also be opened and closed by its own buttons; the workbench then follows.

@@ -47,7 +47,8 @@ export function joinRules(...sources: Rules[]): Rules {
   const joined: Rules = {};
   for (const rules of sources) {
     for (const [selector, declarations] of Object.entries(rules)) {
-      joined[selector] = { ...joined[selector], ...declarations };
+      const before = joined[selector];
+      joined[selector] = before === undefined ? declarations : { ...before, ...declarations };
     }
   }
   return joined;

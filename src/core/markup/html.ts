@@ -35,6 +35,7 @@ export function el(tag: string, attributes: Attributes = {}, ...children: Node[]
 
 /** Text with the characters that mean something in HTML content escaped. */
 function escapeText(text: string): string {
+  if (!/[&<>]/.test(text)) return text;
   return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 }
 
@@ -44,10 +45,14 @@ function escapeAttribute(text: string): string {
 }
 
 function writeAttributes(attributes: Attributes): string {
-  return Object.entries(attributes)
-    .filter(([, value]) => value !== null && value !== undefined && value !== false)
-    .map(([name, value]) => (value === true ? ` ${name}` : ` ${name}="${escapeAttribute(String(value))}"`))
-    .join('');
+  let written = '';
+  for (const name in attributes) {
+    const value = attributes[name];
+    if (value === true) written += ` ${name}`;
+    else if (value !== null && value !== undefined && value !== false)
+      written += ` ${name}="${escapeAttribute(String(value))}"`;
+  }
+  return written;
 }
 
 function isNode(node: Node): node is string | Element {

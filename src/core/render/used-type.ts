@@ -48,7 +48,10 @@ function charactersOf(part: object): ReadonlySet<string> {
 }
 
 function siteCharacters(site: Site): Set<string> {
-  const parts = [site.pages, site.menus, ...assemblyKinds.map((kind) => site[kind])];
+  const parts: object[] = [
+    site.pages,
+    ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
+  ];
   return new Set([...site.name, ...parts.flatMap((part) => [...charactersOf(part)])]);
 }
 

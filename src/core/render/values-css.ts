@@ -1,4 +1,4 @@
-import { narrowerThan } from '../bands/band';
+import { bandChain, narrowerThan } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
 import { pieceKind } from '../pieces';
@@ -7,6 +7,7 @@ import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
+import type { Id } from '../properties/id';
 import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
 import { states, type State, type StatedPart } from '../properties/states';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
@@ -74,68 +75,95 @@ export function stateRules(
   return joinRules(...rules);
 }
 
-/** The rules of settled assemblies, as long as everything in them bears the same names. */
-const known = new WeakMap<SettledAssembly, { named: string; css: CssNames; rules: Rules }>();
+/**
+ * The rules of something for each band: all of the widest, then what each narrower band says other than the one before. Only
+ * things whose selectors are their own can be written apart from each other.
+ */
+type RulesByBand = readonly Rules[];
 
-/** The rules of an assembly in the band that it was settled for; those of one that did not change are not made again. */
-function assemblyRules(
-  input: ValuesInput,
-  assembly: SettledAssembly,
-  variants: ReadonlyMap<string, SettledPiece[]>,
-): Rules {
-  const { names, css } = input;
-  const bars = assembly.bars.map((bar) => bar.id);
-  const pieces = settledPieces(assembly).map((piece) => piece.id);
-  const named = [assembly.id, ...bars, ...pieces].map((id) => names.get(id)).join(' ');
-  const kept = known.get(assembly);
-  if (kept?.named === named && kept.css === css) return kept.rules;
-  const rules = makeAssemblyRules(input, assembly, variants);
-  known.set(assembly, { named, css, rules });
-  return rules;
-}
-
-function makeAssemblyRules(
-  { names, css }: ValuesInput,
-  assembly: SettledAssembly,
-  variants: ReadonlyMap<string, SettledPiece[]>,
-): Rules {
-  const scoped = (id: string, ...rules: Rules[]) => scopeRules(joinRules(...rules), `.${names.get(id)!}`);
-  return joinRules(
-    scoped(assembly.id, propertyRules(assemblyProperties[assembly.kind], assembly.values, css)),
-    ...assembly.bars.map((bar) =>
-      scoped(bar.id, propertyRules(barProperties, bar.values, css), divisionRules(bar)),
-    ),
-    ...settledPieces(assembly).map((piece) =>
-      pieceRules(piece, variants.get(piece.id)!, `.${names.get(piece.id)!}`, css),
-    ),
+function byBand(bands: readonly Rules[]): RulesByBand {
+  return bands.map((rules, index) =>
+    index === 0 ? withoutIdle(rules) : changedRules(bands[index - 1]!, rules),
   );
 }
 
-/** The rules of a settled piece, as long as it bears the same name and has the same variants. */
-const knownPieces = new WeakMap<SettledPiece, { named: string; css: CssNames; rules: Rules }>();
-
-/** The rules of a piece in the band that it was settled for; those of one that did not change are not made again. */
-function pieceRules(piece: SettledPiece, bands: SettledPiece[], selector: string, css: CssNames): Rules {
-  const named = [selector, ...bands.map(({ band, variant }) => `${band}=${variant}`)].join(' ');
-  const kept = knownPieces.get(piece);
-  if (kept?.named === named && kept.css === css) return kept.rules;
-  const { properties, jointCss } = pieceKind(piece.kind);
-  const rules = scopeRules(
-    joinRules(
-      propertyRules(properties, piece.values, css),
-      jointCss?.(piece.values) ?? {},
-      variantRules(bands, piece),
-    ),
-    selector,
-  );
-  knownPieces.set(piece, { named, css, rules });
-  return rules;
+function joinByBand(input: ValuesInput, parts: readonly RulesByBand[]): RulesByBand {
+  return input.site.bands.map((_, index) => joinRules(...parts.map((part) => part[index]!)));
 }
+
+/** What was written of something settled, as long as it bears the same names. */
+interface Known {
+  named: string;
+  css: CssNames;
+  rules: RulesByBand;
+}
+
+/** Writes things once, by what they are settled to in the widest band, until that or their names are others. */
+function writtenOnce<T extends object>(
+  nameOf: (input: ValuesInput, bands: readonly T[]) => string,
+  write: (input: ValuesInput, bands: readonly T[]) => RulesByBand,
+) {
+  const known = new WeakMap<T, Known>();
+  return (input: ValuesInput, bands: readonly T[]): RulesByBand => {
+    const named = nameOf(input, bands);
+    const kept = known.get(bands[0]!);
+    if (kept?.named === named && kept.css === input.css) return kept.rules;
+    const rules = write(input, bands);
+    known.set(bands[0]!, { named, css: input.css, rules });
+    return rules;
+  };
+}
+
+const pieceRules = writtenOnce<SettledPiece>(
+  ({ names }, [widest]) => names.get(widest!.id)!,
+  ({ names, css }, bands) =>
+    byBand(
+      bands.map((piece) => {
+        const { properties, jointCss } = pieceKind(piece.kind);
+        const rules = joinRules(
+          propertyRules(properties, piece.values, css),
+          jointCss?.(piece.values) ?? {},
+          variantRules(bands, piece),
+        );
+        return scopeRules(rules, `.${names.get(piece.id)!}`);
+      }),
+    ),
+);
+
+const assemblyRules = writtenOnce<SettledAssembly>(
+  ({ names }, [widest]) =>
+    [widest!.id, ...widest!.bars.map(({ id }) => id), ...settledPieces(widest!).map(({ id }) => id)]
+      .map((id) => names.get(id))
+      .join(' '),
+  (input, bands) => {
+    const { names, css } = input;
+    const [widest] = bands;
+    const scoped = (id: Id, ...rules: Rules[]) => scopeRules(joinRules(...rules), `.${names.get(id)!}`);
+    const whole = bands.map(({ id, kind, values }) =>
+      scoped(id, propertyRules(assemblyProperties[kind], values, css)),
+    );
+    const bars = widest!.bars.map((_, index) =>
+      bands.map(({ bars: settled }) => {
+        const bar = settled[index]!;
+        return scoped(bar.id, propertyRules(barProperties, bar.values, css), divisionRules(bar));
+      }),
+    );
+    const pieces = bands.map(settledPieces);
+    return joinByBand(input, [
+      ...[whole, ...bars].map(byBand),
+      ...pieces[0]!.map((_, index) =>
+        pieceRules(
+          input,
+          pieces.map((settled) => settled[index]!),
+        ),
+      ),
+    ]);
+  },
+);
 
 /** A type style as custom properties that bear its name. */
 function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: string): Rules {
-  const chain = site.bands.map((each) => each.id);
-  const settled = settledValues(style.values, typeStyleProperties, chain, band);
+  const settled = settledValues(style.values, typeStyleProperties, bandChain(site.bands), band);
   const parts = propertyRules(typeStyleProperties, settled, css)['&']!;
   const named = Object.entries(parts).map(([part, value]) => [
     `--${brand.get(style.id)!}-${part.slice(2)}`,
@@ -144,24 +172,14 @@ function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: s
   return { ':root': Object.fromEntries(named) };
 }
 
-/** Every piece of the site settled for each band, by its id. */
-function piecesById(perBand: ValuesInput['perBand']): Map<string, SettledPiece[]> {
-  const byId = new Map<string, SettledPiece[]>();
-  for (const piece of perBand.flat().flatMap(settledPieces))
-    byId.set(piece.id, [...(byId.get(piece.id) ?? []), piece]);
-  return byId;
-}
-
-/** Everything that the designer’s values say in one band. */
-function bandRules(input: ValuesInput, index: number, variants: ReadonlyMap<string, SettledPiece[]>): Rules {
-  const { site, perBand, styles, css } = input;
-  const chain = site.bands.map((each) => each.id);
-  const band = chain[index]!;
+/** What the brand says in one band: the widths of the site and its type styles. */
+function brandRules(input: ValuesInput, band: Id): Rules {
+  const { site, styles, css } = input;
+  const chain = bandChain(site.bands);
   const widths = settledValues(site.brand.values, brandProperties, chain, band);
   return joinRules(
     scopeRules(propertyRules(brandProperties, widths, css), ':root'),
     ...styles.map((style) => styleRules(input, style, band)),
-    ...perBand[index]!.map((assembly) => assemblyRules(input, assembly, variants)),
   );
 }
 
@@ -178,11 +196,17 @@ function withoutIdle(rules: Rules): Rules {
 /** The designer’s values as CSS: all of the widest band, then one media query for each narrower band with what changes there. */
 export function valuesCss(input: ValuesInput): CssNode[] {
   const { bands } = input.site;
-  const variants = piecesById(input.perBand);
-  const perBand = bands.map((_, index) => bandRules(input, index, variants));
-  const narrower = bands.slice(1).map((_, index): Block => ({
-    at: narrowerThan(bands[index]!.from),
-    inside: [changedRules(perBand[index]!, perBand[index + 1]!)],
-  }));
-  return [withoutIdle(perBand[0]!), ...narrower];
+  const [widest, ...narrower] = joinByBand(input, [
+    byBand(bands.map(({ id }) => brandRules(input, id))),
+    ...input.perBand[0]!.map((_, index) =>
+      assemblyRules(
+        input,
+        input.perBand.map((assemblies) => assemblies[index]!),
+      ),
+    ),
+  ]);
+  return [
+    widest!,
+    ...narrower.map((rules, index): Block => ({ at: narrowerThan(bands[index]!.from), inside: [rules] })),
+  ];
 }

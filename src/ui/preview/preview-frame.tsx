@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
+import { textChange } from './text-change';
 
 /** What a frame shows: the very text that would be handed over, and which drawer stands open. */
 export interface FrameContent {
@@ -44,6 +45,8 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
   const ready = useRef<string | null>(null);
   const latest = useRef({ file, content, on });
   const round = useRef(0);
+  // What the frame holds already.
+  const sent = useRef({ html: '', css: '' });
 
   const send = useCallback(() => {
     const { file: wanted, content: shown } = latest.current;
@@ -55,7 +58,10 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
       return;
     }
     round.current += 1;
-    inside.postMessage({ ...shown, round: round.current }, '*');
+    const { html, css, drawer, atEnd } = shown;
+    const changes = { html: textChange(sent.current.html, html), css: textChange(sent.current.css, css) };
+    sent.current = { html, css };
+    inside.postMessage({ ...changes, drawer, atEnd, round: round.current }, '*');
   }, [root]);
 
   useEffect(() => {
@@ -72,6 +78,7 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
       if (data.says === 'ready') {
         const first = ready.current === null;
         ready.current = data.file;
+        sent.current = { html: '', css: '' };
         if (data.file !== wanted && !first) told.onNavigate(data.file);
         else send();
       } else if (data.says === 'drawer') told.onDrawer(data.drawer);
