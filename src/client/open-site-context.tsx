@@ -4,10 +4,13 @@ import { createContext, useContext, useDeferredValue, useEffect, useState, type 
 import { useStore } from 'zustand';
 import type { StoreApi } from 'zustand/vanilla';
 import type { Site } from '@/core/site/site';
+import type { Advances } from '@/core/text/advances';
 import type { Standing } from './api';
 import { openSite, type OpenSite } from './open-site';
+import { advancesStore } from './text-advances';
 
 const Context = createContext<StoreApi<OpenSite> | null>(null);
+const AdvancesContext = createContext<ReturnType<typeof advancesStore> | null>(null);
 
 /** Windows of this browser tell each other of new revisions, so that none shows an old state for long. */
 function channelOf(site: string): BroadcastChannel {
@@ -58,7 +61,13 @@ export function OpenSiteProvider({
     };
   }, [store, id]);
 
-  return <Context.Provider value={store}>{children}</Context.Provider>;
+  const [advances] = useState(() => advancesStore(store.getState().site.id));
+
+  return (
+    <Context.Provider value={store}>
+      <AdvancesContext value={advances}>{children}</AdvancesContext>
+    </Context.Provider>
+  );
 }
 
 /** A part of the open site's state; the component is drawn again when it changes. */
@@ -66,6 +75,13 @@ export function useOpenSite<T>(select: (state: OpenSite) => T): T {
   const store = useContext(Context);
   if (!store) throw new Error('useOpenSite stands outside of OpenSiteProvider');
   return useStore(store, select);
+}
+
+/** What is known of the widths of texts; the component is drawn again when more of them were measured. */
+export function useAdvances(): Advances {
+  const store = useContext(AdvancesContext);
+  if (!store) throw new Error('useAdvances stands outside of OpenSiteProvider');
+  return useStore(store, ({ advances }) => advances);
 }
 
 const LaterSiteContext = createContext<Site | null>(null);

@@ -66,3 +66,10 @@ export function download(body: string | Uint8Array, name: string, type: string):
     headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` },
   });
 }
+
+/** A font as plain bytes, which never change under their address. */
+export function plainFont(bytes: Uint8Array): Response {
+  return new Response(new Uint8Array(bytes), {
+    headers: { 'content-type': 'font/sfnt', 'cache-control': 'private, max-age=86400, immutable' },
+  });
+}

@@ -23,13 +23,20 @@ function rangesOf(subset: FontSubset): [first: number, last: number][] {
   });
 }
 
+/** The ranges of every subset, read once. */
+const ranges = Object.fromEntries(
+  Object.keys(fontSubsets).map((subset) => [subset, rangesOf(subset as FontSubset)]),
+) as Record<FontSubset, ReturnType<typeof rangesOf>>;
+
+/** Whether a subset holds a character. */
+export function subsetHolds(subset: FontSubset, character: string): boolean {
+  const code = character.codePointAt(0)!;
+  return ranges[subset].some(([first, last]) => code >= first && code <= last);
+}
+
 /** Whether a subset holds any of these characters beyond those that the subset `latin` holds. */
 export function subsetServes(subset: FontSubset, characters: ReadonlySet<string>): boolean {
-  const inside = (ranges: readonly [number, number][], code: number) =>
-    ranges.some(([first, last]) => code >= first && code <= last);
-  const [latin, own] = [rangesOf('latin'), rangesOf(subset)];
-  return [...characters].some((character) => {
-    const code = character.codePointAt(0)!;
-    return inside(own, code) && !inside(latin, code);
-  });
+  return [...characters].some(
+    (character) => subsetHolds(subset, character) && !subsetHolds('latin', character),
+  );
 }

@@ -133,6 +133,9 @@ const icons = {
 export type IconName = keyof typeof icons;
 export const iconNames = Object.keys(icons) as IconName[];
 
+/** The width and height of an icon, in em of the text that it stands beside. */
+export const ICON_SIZE = 1.25;
+
 /** An icon as markup, hidden from readers: what it stands beside says it in words. */
 export function iconHtml(name: IconName): Element {
   const shapes = icons[name].map(([tag, attributes]) => el(tag, attributes as Record<string, string>));

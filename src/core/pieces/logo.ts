@@ -76,7 +76,7 @@ export const logo: PieceKind = {
       label: 'Artwork of its own',
       group: 'Content',
       kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
-      by: null,
+      by: 'width',
       initial: null,
     }),
     property({

@@ -1,4 +1,5 @@
 import { joinRules, type Declarations, type Rules } from '../markup/css';
+import { rem } from '../lengths/length';
 import { dressedCss } from '../properties/dress';
 import { AS_IT_COMES } from '../properties/property';
 
@@ -84,6 +85,9 @@ function formCss(value: ShownAs): Rules {
   };
 }
 
+/** The width of the button that opens a drop-down, in CSS px. */
+export const TOGGLE_WIDTH = 24;
+
 /** A row is what every menu is, unless its form says otherwise. */
 const rowCss = formCss('row');
 
@@ -165,8 +169,8 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
   '.menu-toggle': {
     'align-self': 'center',
     'place-content': 'center',
-    'inline-size': '1.5rem',
-    'block-size': '1.5rem',
+    'inline-size': rem(TOGGLE_WIDTH),
+    'block-size': rem(TOGGLE_WIDTH),
     padding: '0',
     border: '0',
     background: 'none',

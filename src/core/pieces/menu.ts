@@ -1,6 +1,6 @@
 import { el, type Element, type Node } from '../markup/html';
 import { px } from '../lengths/length';
-import { iconHtml } from '../icons/icons';
+import { ICON_SIZE, iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
@@ -12,7 +12,15 @@ import { placeProperties } from '../properties/place';
 import { dressProperties, markerProperties } from '../properties/dress';
 import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { belowDisplay, headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
+import {
+  belowDisplay,
+  headingParts,
+  menuCss,
+  shownAsCss,
+  shownAsLabels,
+  TOGGLE_WIDTH,
+  type ShownAs,
+} from './menu-css';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
 import {
   leading,
@@ -113,14 +121,48 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
 }
 
 /** What stands in a menu in place of the logo between two halves of it. */
-type Between = { logo: Node; after: number } | null;
+type Between = { logo: Node; after: number | null } | null;
+
+/** The room for an entry's icon and badge beside its label, in CSS px, as its rules give it (menu-css.ts). */
+function signsWidth({ icon, badge, description }: MenuEntry, badgeText: number, size: number): number {
+  if (icon === null && badge === '' && description === '') return 0;
+  const gaps = 2 * 0.5 * size;
+  return gaps + (icon === null ? 0 : ICON_SIZE * size) + (badge === '' ? 0 : 0.75 * (badgeText + size));
+}
+
+/** The width of an entry of the first level in CSS px, without the gap to the next; null while its label was not measured. */
+function entryWidth(piece: SettledPiece, entry: MenuEntry, context: PieceContext): number | null {
+  const label = context.textWidth(piece, entry.label, reservedWeight(piece.values) ?? undefined);
+  const badge = entry.badge === '' ? 0 : context.textWidth(piece, entry.badge);
+  if (label === null || badge === null) return null;
+  const toggle = entry.children.length > 0 ? TOGGLE_WIDTH : 0;
+  const padding = 2 * (piece.values.itemPaddingInline as number);
+  return label + padding + toggle + signsWidth(entry, badge, context.textSize(piece));
+}
+
+/** After how many entries a menu is split: half of them, or where both sides come nearest to the same width. */
+function splitAfter(piece: SettledPiece, entries: readonly MenuEntry[], context: PieceContext): number {
+  const half = Math.ceil(entries.length / 2);
+  if (piece.values.balancedBy !== 'width') return half;
+  const widths = entries.map((entry) => entryWidth(piece, entry, context));
+  if (widths.includes(null)) return half;
+  const side = (from: number, to: number) =>
+    (widths as number[]).slice(from, to).reduce((sum, width) => sum + width, 0) +
+    Math.max(0, to - from - 1) * (piece.values.itemGap as number);
+  const unevenness = (after: number) => Math.abs(side(0, after) - side(after, widths.length));
+  return widths.reduce(
+    (best: number, _, index) => (unevenness(index + 1) < unevenness(best) ? index + 1 : best),
+    1,
+  );
+}
 
 /** The list of a variant, in two halves where something stands between them; empty when its menu has nothing to show. */
 function listHtml(
-  { id, values, band }: SettledPiece,
+  piece: SettledPiece,
   context: PieceContext,
   { alone, between }: { alone: boolean; between: Between },
 ): Node[] {
+  const { id, values, band } = piece;
   const shown = values.menu === null ? null : context.menu(values.menu as string, band);
   if (!shown || shown.entries.length === 0) return [];
   const needs = {
@@ -129,11 +171,11 @@ function listHtml(
   };
   const list = (entries: readonly MenuEntry[]) =>
     el('ul', { class: 'menu-list' }, ...entries.map((entry) => entryHtml(entry, needs, 1, context)));
-  const after = between && (between.after || Math.ceil(shown.entries.length / 2));
-  const lists =
-    between === null
-      ? [list(shown.entries)]
-      : [list(shown.entries.slice(0, after!)), between.logo, list(shown.entries.slice(after!))];
+  const halves = ({ logo, after }: NonNullable<Between>) => {
+    const at = after ?? splitAfter(piece, shown.entries, context);
+    return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
+  };
+  const lists = between === null ? [list(shown.entries)] : halves(between);
   return alone ? lists : [el('div', { class: `for-${band}` }, ...lists)];
 }
 
@@ -142,7 +184,7 @@ function betweenOf({ values }: SettledPiece, context: PieceContext, bands: reado
   if (!values.around) return null;
   const collapsed = bands.find((each) => each.values.shownAs === 'button');
   const logo = context.brandLogo(collapsed?.band ?? null);
-  return { logo, after: (values.splitAfter as number | null) ?? 0 };
+  return { logo, after: values.splitAfter as number | null };
 }
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
@@ -191,9 +233,17 @@ export const menu: PieceKind = {
       name: 'splitAfter',
       label: 'Items before the logo',
       group: 'Arrangement',
-      kind: optionalKind(numberKind(1, 40, ''), 'half of them'),
+      kind: optionalKind(numberKind(1, 40, ''), 'as many as balance'),
       by: null,
       initial: null,
+    }),
+    property<'count' | 'width'>({
+      name: 'balancedBy',
+      label: 'Sides balance by',
+      group: 'Arrangement',
+      kind: choiceKind({ count: 'number of items', width: 'measured width' }),
+      by: null,
+      initial: 'count',
     }),
     property({
       name: 'logoHeight',

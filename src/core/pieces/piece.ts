@@ -49,6 +49,13 @@ export interface PieceContext {
   /** A name for a landmark that no other on the page has (WAI-ARIA, "Landmark Roles"): the wanted one, where it is free. */
   landmark(wanted: string): string;
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
+  /**
+   * The width of a text in the type style of a piece, or in another weight, in CSS px where its band begins; null while it was
+   * not measured.
+   */
+  textWidth(piece: SettledPiece, text: string, weight?: number): number | null;
+  /** The size of a piece's text in CSS px, where its band begins. */
+  textSize(piece: SettledPiece): number;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
   /** The brand’s logo with a link home, to stand inside another piece; the compact one in a band and all narrower ones, where one is named. */

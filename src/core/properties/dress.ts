@@ -184,10 +184,9 @@ export function statedPart({
   };
 }
 
-/** The heaviest weight that a state has other than rest; null where no state has a weight of its own. */
-export function heaviestState(byState: Partial<Record<State, unknown>>): number | null {
-  const weights = Object.entries(byState).flatMap(([state, weight]) =>
-    state !== 'rest' && typeof weight === 'number' ? [weight] : [],
-  );
-  return weights.length === 0 ? null : Math.max(...weights);
+/** The heaviest weight of all states; null where no state has a weight other than that of rest. */
+export function heaviestState({ rest, ...others }: Partial<Record<State, unknown>>): number | null {
+  const isWeight = (weight: unknown) => typeof weight === 'number';
+  const weights = Object.values(others).filter(isWeight);
+  return weights.length === 0 ? null : Math.max(...weights, ...[rest].filter(isWeight));
 }

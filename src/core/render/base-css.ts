@@ -1,3 +1,4 @@
+import { ICON_SIZE } from '../icons/icons';
 import type { Rules } from '../markup/css';
 
 /** What every page starts from. */
@@ -32,8 +33,8 @@ export const assemblyCss: Rules = {
   '.icon': {
     'flex-shrink': '0',
     'align-self': 'center',
-    'inline-size': '1.25em',
-    'block-size': '1.25em',
+    'inline-size': `${ICON_SIZE}em`,
+    'block-size': `${ICON_SIZE}em`,
     fill: 'none',
     stroke: 'currentcolor',
     'stroke-width': '2',

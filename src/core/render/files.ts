@@ -2,6 +2,7 @@ import { shippedFileName, type ShippedFile } from '../brand/fonts';
 import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
+import { unmeasured, type Advances } from '../text/advances';
 import { placedOnPage, renderPage, SCRIPT, STYLESHEET } from './page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './paths';
 import { hasSearch, searchPage } from './search-page';
@@ -35,12 +36,12 @@ export function renderedPages(site: Site): Page[] {
 }
 
 /** Every page in every language of the site. */
-function pageFiles(site: Site): SiteFile[] {
+function pageFiles(site: Site, advances: Advances): SiteFile[] {
   const on = placedOnPage(site);
   return site.languages.flatMap((language) =>
     renderedPages(site).map((page) => ({
       path: pageFile(page.path, languageFolder(site, language)),
-      text: renderPage(site, page, on, language),
+      text: renderPage(site, page, on, language, advances),
     })),
   );
 }
@@ -59,9 +60,9 @@ function fontFiles(site: Site): SiteFile[] {
 }
 
 /** Every file of the site; `script` is the text of the runtime script. */
-export function renderFiles(site: Site, script: string): SiteFile[] {
+export function renderFiles(site: Site, script: string, advances = unmeasured): SiteFile[] {
   return [
-    ...pageFiles(site),
+    ...pageFiles(site, advances),
     { path: STYLESHEET, text: renderStylesheet(site) },
     { path: SCRIPT, text: script },
     ...fontFiles(site),

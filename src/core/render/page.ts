@@ -12,6 +12,8 @@ import type { Assembly } from '../site/assembly';
 import { languageName } from '../site/language';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
+import { unmeasured, type Advances } from '../text/advances';
+import { pieceSetting, textWidth } from '../text/text-width';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
 import { SEARCH_PATH, searchPage } from './search-page';
@@ -29,6 +31,7 @@ interface PageState {
   /** The page’s own file. */
   file: string;
   names: Names;
+  advances: Advances;
   /** The names that landmarks of the page have already. */
   landmarks: Set<string>;
   /** The drawers that something on the page opens. */
@@ -104,6 +107,9 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       const { width, height, alt } = artwork;
       return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
     },
+    textWidth: (piece, text, weight) =>
+      textWidth(site, state.advances, pieceSetting(site, piece, weight), text, language),
+    textSize: (piece) => pieceSetting(site, piece).size,
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
     searchHref: () => pageHref(state, searchPage(site)),
@@ -236,12 +242,13 @@ function foundHtml(state: PageState): Node {
   );
 }
 
-/** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. */
+/** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. What is known of the widths of texts decides where a menu is split by them. */
 export function renderPage(
   site: Site,
   page: Page,
   on: OnPage = placedOnPage(site),
   language = site.languages[0]!,
+  advances = unmeasured,
 ): string {
   const file = pageFile(page.path, languageFolder(site, language));
   const state: PageState = {
@@ -250,6 +257,7 @@ export function renderPage(
     language,
     file,
     names: settleNames(site),
+    advances,
     landmarks: new Set(),
     drawers: new Set(on.drawers),
     dialogs: new Set(),

@@ -7,7 +7,8 @@ import { newItem, newMenu, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { renderedPages, renderFiles } from './files';
-import { renderPage } from './page';
+import type { Advances } from '../text/advances';
+import { placedOnPage, renderPage } from './page';
 import { renderStylesheet } from './stylesheet';
 
 const at = { in: 'headers', assembly: 'h' } as const;
@@ -146,6 +147,29 @@ test('a menu around the logo has half of its items on each side, or as many as a
   expect(page(withMenu({ around: all(true), splitAfter: all(2) })).split('menu-logo')[0]).toContain(
     'Little ones',
   );
+});
+
+test('sides of a menu around the logo are of the same width where they balance by it', () => {
+  const site = withMenu({ around: all(true), balancedBy: all('width') });
+  const labels = ['A very long first label', 'B', 'C', 'D', 'E'];
+  const items = labels.map((label, index) =>
+    newItem({ id: `w${index}`, label, link: { to: 'page', page: 'home' } }),
+  );
+  site.menus.m = newMenu({
+    id: 'm',
+    name: 'Main',
+    top: items.map(({ id }) => id),
+    items: Object.fromEntries(items.map((item) => [item.id, item])),
+  });
+  const perCharacter: Advances = { of: (_, text) => text.length / 2 };
+  const sides = (advances?: Advances) =>
+    renderPage(site, site.pages.home!, placedOnPage(site), 'en', advances)
+      .split('</nav>')[0]!
+      .split('menu-logo')
+      .map((side) => labels.filter((label) => side.includes(`>${label}<`)));
+  expect(sides(perCharacter)).toEqual([labels.slice(0, 1), labels.slice(1)]);
+  // What was not measured yet is split by number.
+  expect(sides()).toEqual([labels.slice(0, 3), labels.slice(3)]);
 });
 
 test('a state that is left open takes nothing back that is said by width', () => {

@@ -16,6 +16,9 @@ function firstVersion(): Record<string, unknown> {
         bar.bays = Object.fromEntries(bays.map(({ id, pieces }) => [id, pieces]));
       }
   site.headers.h.bars.b.values = { bays: { desktop: 'beside', phone: 'stacked' }, padding: { desktop: 4 } };
+  const art = { hash: 'a'.repeat(64), type: 'image/svg+xml', width: 9, height: 9, bytes: 9, alt: '' };
+  site.artwork.art = { ...art, id: 'art', name: 'Mark' };
+  site.headers.h.pieces.logo.values = { artwork: { all: 'art' } };
   return { ...site, version: 1 };
 }
 
@@ -35,6 +38,7 @@ test('a document of the first version is read with its bays as a list and its st
     division: { desktop: { by: 'edges' }, phone: { by: 'stack' } },
     padding: { desktop: 4 },
   });
+  expect(site.headers.h!.pieces.logo!.values.artwork).toEqual({ desktop: 'art' });
   expect(before).toEqual(kept);
 });
 

@@ -36,15 +36,29 @@ function textAsWords(piece: Stored): Stored {
   };
 }
 
+/** The artwork of a logo became a value by width; what held everywhere is that of the widest band. */
+function artworkByWidth(widest: string) {
+  return (piece: Stored): Stored => {
+    const { values } = piece as { values: Stored };
+    const artwork = values.artwork as Stored | undefined;
+    if (piece.kind !== 'logo' || artwork === undefined) return piece;
+    return { ...piece, values: { ...values, artwork: { [widest]: artwork.all } } };
+  };
+}
+
 /** What brings a document of a version to the next one. */
 const upgrades: Record<number, Upgrade> = {
   1: (site) => {
+    const [widest] = site.bands as { id: string }[];
+    const asNow = [textAsWords, artworkByWidth(widest!.id)];
     const assemblies = ['headers', 'drawers', 'footers'].map((kind) => [
       kind,
       mapEntries(site[kind], (assembly) => ({
         ...assembly,
         bars: mapEntries(assembly.bars, baysAsList),
-        pieces: mapEntries(assembly.pieces, textAsWords),
+        pieces: mapEntries(assembly.pieces, (piece) =>
+          asNow.reduce((changed, change) => change(changed), piece),
+        ),
       })),
     ]);
     return { ...site, ...Object.fromEntries(assemblies) };

@@ -26,8 +26,8 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
 }
 
 /** A file of a site, rendered from what is stored. */
-export function serveSiteFile(db: Db, request: Request, site: string, path: string): Response {
-  const files = renderedSite(db, site);
+export async function serveSiteFile(db: Db, request: Request, site: string, path: string): Promise<Response> {
+  const files = await renderedSite(db, site);
   if (!files) return noSuchSite();
   const file = files.get(path);
   if (!file) return refusal(404, `There is no file “${path}” in this site.`);

@@ -7,8 +7,8 @@ import { fileBytes } from './sources';
 const NO_DATE = new Date(1980, 0, 1);
 
 /** The whole site as a ZIP archive; null when there is no such site. */
-export function siteZip(db: Db, id: string): Uint8Array | null {
-  const files = renderedSite(db, id);
+export async function siteZip(db: Db, id: string): Promise<Uint8Array | null> {
+  const files = await renderedSite(db, id);
   if (!files) return null;
   const entries = [...files.values()].map((file): [string, Zippable[string]] => [
     file.path,

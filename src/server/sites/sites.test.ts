@@ -245,7 +245,7 @@ test('a site file whose artwork is not what its hash says is refused', async () 
 
 test('the zip holds every file, the same bytes each time', async () => {
   await seedDemo(db, now);
-  const zip = siteZip(db, 'hollin-sound')!;
+  const zip = (await siteZip(db, 'hollin-sound'))!;
   const names = Object.keys(unzipSync(zip));
   expect(names).toEqual(
     expect.arrayContaining([
@@ -260,7 +260,7 @@ test('the zip holds every file, the same bytes each time', async () => {
     ]),
   );
   expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(4);
-  expect(Buffer.compare(siteZip(reopened(), 'hollin-sound')!, zip)).toBe(0);
+  expect(Buffer.compare((await siteZip(reopened(), 'hollin-sound'))!, zip)).toBe(0);
 });
 
 test('a site that an older version stored is brought to this one once, and its history goes on from there', () => {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { homePage, renderedPages } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
@@ -20,14 +21,15 @@ function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage
 
 /** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
 export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, wantedFile: string) {
+  const advances = useAdvances();
   const css = useMemo(() => renderStylesheet(site), [site]);
   const page = useMemo(
     () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
     [site, wantedFile],
   );
   const html = useMemo(
-    () => renderPage(site, page, onWorkbench(site, kind, assembly)),
-    [site, page, kind, assembly],
+    () => renderPage(site, page, onWorkbench(site, kind, assembly), site.languages[0], advances),
+    [site, page, kind, assembly, advances],
   );
   const names = useMemo(() => settleNames(site), [site]);
   return { css, html, page, file: pageFile(page.path), names };

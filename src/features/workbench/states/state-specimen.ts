@@ -98,7 +98,9 @@ export function stateSpecimen(
   const menu = newMenu({ id: 'specimen', name: 'Specimen', top: [item.id], items: { [item.id]: item } });
   const shownAs = part.prefix === 'menuButton' ? 'button' : 'row';
   const forMenu: Values =
-    piece.kind === 'menu' ? { menu: { [band.id]: 'specimen' }, shownAs: { [band.id]: shownAs } } : {};
+    piece.kind === 'menu'
+      ? { menu: { [band.id]: 'specimen' }, shownAs: { [band.id]: shownAs }, around: { all: false } }
+      : {};
   const specimens = part.states.map((state) => {
     const shown = restingIn(piece, part, state);
     return { ...shown, values: { ...shown.values, ...forMenu, shown: { [band.id]: 'shown' } } };

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useMemo } from 'react';
-import { useSite } from '@/client/open-site-context';
+import { useAdvances, useSite } from '@/client/open-site-context';
 import { contrastGrade } from '@/core/colour/contrast';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels, type StatedPart } from '@/core/properties/states';
@@ -9,8 +9,11 @@ import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/paths';
 import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
 import { stateContrast, type PieceInBar } from '@/core/resolve/state-contrast';
+import type { SettledPiece } from '@/core/pieces/piece';
 import type { Site } from '@/core/site/site';
+import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
+import { keepsRoom, labelsOf } from './state-labels';
 import { SPECIMEN_HEIGHT, statedParts, stateSpecimen } from './state-specimen';
 import styles from './states.module.css';
 
@@ -36,16 +39,43 @@ function Contrast({ ratio }: { ratio: number | null }) {
   );
 }
 
+/** What states do to the width of a text, measured; nothing where they do nothing. */
+function Growth({ site, settled, part, labels, keepsRoom }: GrowthProps) {
+  const advances = useAdvances();
+  const growths = stateGrowth(site, advances, settled, part, labels);
+  if (growths === null) return <p className="quiet">Measuring …</p>;
+  return growths.map(({ states, label, by }) => (
+    <p key={states[0]} className={styles.growth}>
+      <b>{states.map((state) => stateLabels[state]).join(', ')}</b>: “{label}” is{' '}
+      <span className="figures">{Math.abs(by).toFixed(1)} px</span> {by > 0 ? 'wider' : 'narrower'} than rest.{' '}
+      {keepsRoom(by)
+        ? 'Items keep that room, so their neighbours stand still.'
+        : 'What stands beside it moves.'}
+    </p>
+  ));
+}
+
+interface GrowthProps {
+  site: Site;
+  settled: SettledPiece;
+  part: StatedPart;
+  labels: readonly string[];
+  /** Whether room is kept for a text that gets wider by so much, or narrower. */
+  keepsRoom(by: number): boolean;
+}
+
 interface PartStatesProps {
   site: Site;
   at: AssemblyPlace;
   piece: string;
   part: StatedPart;
   inBar: PieceInBar;
+  settled: SettledPiece;
 }
 
 /** One part of a piece in all its states, live, each with its contrast. */
-const PartStates = memo(function PartStates({ site, at, piece, part, inBar }: PartStatesProps) {
+const PartStates = memo(function PartStates({ site, at, piece, part, inBar, settled }: PartStatesProps) {
+  const labels = useMemo(() => labelsOf(site, settled, part), [site, settled, part]);
   const { html, css } = useMemo(() => stateSpecimen(site, at, piece, part), [site, at, piece, part]);
   const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
   const height = part.states.length * SPECIMEN_HEIGHT;
@@ -78,6 +108,7 @@ const PartStates = memo(function PartStates({ site, at, piece, part, inBar }: Pa
           ))}
         </dl>
       </div>
+      <Growth {...{ site, settled, part, labels }} keepsRoom={(by) => keepsRoom(settled, part, by)} />
     </section>
   );
 });
@@ -87,20 +118,20 @@ export function StatesPanel({ at, piece }: { at: AssemblyPlace; piece: string })
   const site = useSite();
   const assembly = site[at.in][at.assembly];
   const found = assembly?.pieces[piece];
-  const inBar = useMemo((): PieceInBar | null => {
+  const standing = useMemo((): { inBar: PieceInBar; settled: SettledPiece } | null => {
     if (!assembly) return null;
     const settled = resolveAssembly(site, at.in, assembly, site.bands[0]!.id);
     const bar = settled.bars.find((each) =>
       each.bays.some((bay) => bay.pieces.some(({ id }) => id === piece)),
     );
-    const values = settledPieces(settled).find(({ id }) => id === piece)?.values;
-    return bar && values ? { bar: bar.values, piece: values } : null;
+    const own = settledPieces(settled).find(({ id }) => id === piece);
+    return bar && own ? { inBar: { bar: bar.values, piece: own.values }, settled: own } : null;
   }, [site, at.in, assembly, piece]);
-  if (!found || !inBar) return null;
+  if (!found || !standing) return null;
   return (
     <div className={styles.parts}>
       {statedParts(found).map((part) => (
-        <PartStates key={part.prefix} {...{ site, at, piece, part, inBar }} />
+        <PartStates key={part.prefix} {...{ site, at, piece, part, ...standing }} />
       ))}
     </div>
   );

@@ -7,7 +7,7 @@ import { noSuchSite } from '@/server/http';
 /** The files of the hand-over with their sizes in bytes, as they are and compressed. */
 export async function GET(_request: Request, { params }: { params: Promise<{ site: string }> }) {
   const db = database();
-  const rendered = renderedSite(db, (await params).site);
+  const rendered = await renderedSite(db, (await params).site);
   if (!rendered) return noSuchSite();
   const files = [...rendered.values()].map((file) => {
     const bytes = fileBytes(db, file);

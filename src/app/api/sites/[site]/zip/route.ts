@@ -9,7 +9,7 @@ export async function GET(_request: Request, { params }: { params: Promise<{ sit
   const db = database();
   const { site: id } = await params;
   const stored = loadSite(db, id);
-  const zip = siteZip(db, id);
+  const zip = await siteZip(db, id);
   return stored && zip
     ? download(zip, `${slug(stored.site.name, 'site')}.zip`, 'application/zip')
     : noSuchSite();

@@ -1,0 +1,53 @@
+import { expect, test } from '@jest/globals';
+import type { FontSource } from '@/core/text/font-source';
+import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
+import { advancesStore } from './text-advances';
+
+const shipped: FontSource = { from: 'shipped', name: 'a-latin-400-normal.woff2', weight: null };
+const upload: FontSource = { from: 'upload', name: 'ab12', weight: 450 };
+
+function asked() {
+  const questions: TextQuestion[] = [];
+  const answers: ((answer: TextAnswer) => void)[] = [];
+  const store = advancesStore('s', (question, answered) => {
+    questions.push(question);
+    answers.push(answered);
+  });
+  return { store, questions, answers };
+}
+
+test('what is not known is asked for once, all of it at once, and drawn again when it has come', async () => {
+  const { store, questions, answers } = asked();
+  const { advances } = store.getState();
+  expect([advances.of(shipped, 'One'), advances.of(upload, 'Two'), advances.of(shipped, 'One')]).toEqual([
+    null,
+    null,
+    null,
+  ]);
+  await Promise.resolve();
+  expect(questions).toEqual([
+    {
+      number: 1,
+      fonts: [
+        { source: shipped, address: '/fonts/a-latin-400-normal.woff2/sfnt', texts: ['One'] },
+        { source: upload, address: '/api/sites/s/bytes/ab12/sfnt', texts: ['Two'] },
+      ],
+    },
+  ]);
+  answers[0]!({ number: 1, advances: [[1.5], [2.5]] });
+  const after = store.getState().advances;
+  expect(after).not.toBe(advances);
+  expect([after.of(shipped, 'One'), after.of(upload, 'Two')]).toEqual([1.5, 2.5]);
+  await Promise.resolve();
+  expect(questions).toHaveLength(1);
+});
+
+test('a font that cannot be had leaves its texts unknown, and nothing is drawn again for it', async () => {
+  const { store, answers } = asked();
+  const { advances } = store.getState();
+  advances.of(upload, 'Two');
+  await Promise.resolve();
+  answers[0]!({ number: 1, advances: [null] });
+  expect(store.getState().advances).toBe(advances);
+  expect(advances.of(upload, 'Two')).toBeNull();
+});

@@ -1,0 +1,73 @@
+import { createStore } from 'zustand/vanilla';
+import { textKey, type Advances } from '@/core/text/advances';
+import type { FontSource } from '@/core/text/font-source';
+import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
+
+/** Asks the worker; the answer comes with the number of the question. */
+export type Ask = (question: TextQuestion, answered: (answer: TextAnswer) => void) => void;
+
+/** Where the plain bytes of a font are. */
+function addressOf(site: string, { from, name }: FontSource): string {
+  return from === 'shipped' ? `/fonts/${name}/sfnt` : `/api/sites/${site}/bytes/${name}/sfnt`;
+}
+
+/** A worker that shapes texts, started when it is first asked. */
+export function textWorker(): Ask {
+  let worker: Worker | null = null;
+  const open = new Map<number, (answer: TextAnswer) => void>();
+  return (question, answered) => {
+    if (worker === null) {
+      worker = new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' });
+      worker.onmessage = ({ data }: MessageEvent<TextAnswer>) => {
+        open.get(data.number)?.(data);
+        open.delete(data.number);
+      };
+    }
+    open.set(question.number, answered);
+    worker.postMessage(question);
+  };
+}
+
+/**
+ * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of
+ * it at once; then the store holds new advances, and what was drawn without them is drawn again.
+ */
+export function advancesStore(site: string, ask: Ask = textWorker()) {
+  const known = new Map<string, number>();
+  const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
+  let number = 0;
+
+  const fresh = (): Advances => ({
+    of(source, text) {
+      const width = known.get(textKey(source, text));
+      if (width !== undefined) return width;
+      const key = textKey(source, '');
+      if (missing.size === 0) queueMicrotask(askForMissing);
+      const wanted = missing.get(key) ?? { source, texts: new Set() };
+      wanted.texts.add(text);
+      missing.set(key, wanted);
+      return null;
+    },
+  });
+  const store = createStore<{ advances: Advances }>()(() => ({ advances: fresh() }));
+
+  const askForMissing = () => {
+    const fonts = [...missing.values()].map(({ source, texts }) => ({
+      source,
+      address: addressOf(site, source),
+      texts: [...texts],
+    }));
+    missing.clear();
+    number += 1;
+    ask({ number, fonts }, ({ advances }) => {
+      fonts.forEach(({ source, texts }, font) =>
+        texts.forEach((text, index) => {
+          const width = advances[font]?.[index];
+          if (width !== undefined) known.set(textKey(source, text), width);
+        }),
+      );
+      if (advances.some((of) => of !== null)) store.setState({ advances: fresh() });
+    });
+  };
+  return store;
+}

@@ -1,0 +1,15 @@
+import type { FontSource } from './font-source';
+
+/** What is known of how wide fonts set texts. */
+export interface Advances {
+  /** The advance of a text in em, as the font shapes it, kerning included; null for one that was not measured yet. */
+  of(source: FontSource, text: string): number | null;
+}
+
+/** Nothing is known. */
+export const unmeasured: Advances = { of: () => null };
+
+/** A text under one key. */
+export function textKey({ from, name, weight }: FontSource, text: string): string {
+  return `${from} ${name} ${weight ?? ''}\n${text}`;
+}

@@ -1,0 +1,68 @@
+import { nearestFace, shippedFamily, shippedFileName, type FontFace } from '../brand/fonts';
+import { subsetHolds } from '../brand/font-subsets';
+import type { Id } from '../properties/id';
+import type { FontFile } from '../site/font';
+import type { Site } from '../site/site';
+
+/** One font of one weight: a shipped file by its name, or an uploaded one by its hash. */
+export interface FontSource {
+  from: 'shipped' | 'upload';
+  name: string;
+  /** The place on the weight axis, for a variable font; null for any other. */
+  weight: number | null;
+}
+
+/** A stretch of text that one font sets. */
+export interface TextRun {
+  source: FontSource;
+  text: string;
+}
+
+/** How far a file is from the weight that is asked for, in units of weight; 0 for one that has it. */
+function weightDistance({ weights: [least, most] }: FontFile, weight: number): number {
+  return Math.max(0, Number(least) - weight, weight - Number(most));
+}
+
+/** The uploaded file of a family that a browser takes for a face: the slant first, then the nearest weight (CSS Fonts 4, 5.2). */
+function nearestFile(files: readonly FontFile[], { weight, slant }: FontFace): FontFile {
+  const slanted = files.filter((file) => file.slant === slant);
+  const among = slanted.length > 0 ? slanted : files;
+  const wanted = Number(weight);
+  return [...among].sort((a, b) => weightDistance(a, wanted) - weightDistance(b, wanted))[0]!;
+}
+
+function uploadedSource(file: FontFile, weight: number): FontSource {
+  const [least, most] = file.weights.map(Number) as [number, number];
+  return {
+    from: 'upload',
+    name: file.hash,
+    weight: least === most ? null : Math.min(most, Math.max(least, weight)),
+  };
+}
+
+/**
+ * The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own; a
+ * character that none of them holds is counted to the first.
+ */
+export function textRuns(site: Site, family: Id, face: FontFace, text: string): TextRun[] {
+  const shipped = shippedFamily(family);
+  if (!shipped) {
+    const file = nearestFile(site.fonts[family]!.files, face);
+    return [{ source: uploadedSource(file, Number(face.weight)), text }];
+  }
+  const nearest = nearestFace(shipped, face);
+  const subsetOf = (character: string) =>
+    // Where several sets hold a character, the one that stands last in the stylesheet wins (CSS Fonts 4, 5.3).
+    shipped.subsets.findLast((subset) => subsetHolds(subset, character)) ?? shipped.subsets[0]!;
+  const runs: { subset: string; run: TextRun }[] = [];
+  for (const character of text) {
+    const subset = subsetOf(character);
+    const last = runs.at(-1);
+    if (last?.subset === subset) last.run.text += character;
+    else {
+      const name = shippedFileName({ family, subset, ...nearest });
+      runs.push({ subset, run: { source: { from: 'shipped', name, weight: null }, text: character } });
+    }
+  }
+  return runs.map(({ run }) => run);
+}

@@ -1,0 +1,56 @@
+import { inflateSync } from 'node:zlib';
+
+/** The length of a table's entry in the directory of a font (OpenType 1.9, "Table Directory"). */
+const ENTRY = 16;
+/** The length of what stands before the directory. */
+const HEAD = 12;
+
+const padded = (length: number) => (length + 3) & ~3;
+
+/** The tables of a WOFF file under a directory of plain OpenType (WOFF 1.0, 4 and 5). */
+function fromWoff(woff: Buffer): Buffer {
+  const count = woff.readUInt16BE(12);
+  const entries = Array.from({ length: count }, (_, index) => {
+    const at = 44 + index * 20;
+    const [offset, held, length] = [4, 8, 12].map((more) => woff.readUInt32BE(at + more)) as [
+      number,
+      number,
+      number,
+    ];
+    const bytes = woff.subarray(offset, offset + held);
+    return {
+      tag: woff.subarray(at, at + 4),
+      checksum: woff.readUInt32BE(at + 16),
+      // A table that gets no smaller stands as it is.
+      bytes: held < length ? inflateSync(bytes) : bytes,
+    };
+  });
+  const start = HEAD + count * ENTRY;
+  const font = Buffer.alloc(entries.reduce((sum, { bytes }) => sum + padded(bytes.length), start));
+  const power = Math.floor(Math.log2(count));
+  woff.copy(font, 0, 4, 8);
+  font.writeUInt16BE(count, 4);
+  font.writeUInt16BE(2 ** power * ENTRY, 6);
+  font.writeUInt16BE(power, 8);
+  font.writeUInt16BE(count * ENTRY - 2 ** power * ENTRY, 10);
+  let offset = start;
+  entries.forEach(({ tag, checksum, bytes }, index) => {
+    const at = HEAD + index * ENTRY;
+    tag.copy(font, at);
+    font.writeUInt32BE(checksum, at + 4);
+    font.writeUInt32BE(offset, at + 8);
+    font.writeUInt32BE(bytes.length, at + 12);
+    bytes.copy(font, offset);
+    offset += padded(bytes.length);
+  });
+  return font;
+}
+
+/** A font of any format that is taken, as plain OpenType or TrueType; throws when it is torn. */
+export async function asSfnt(bytes: Buffer): Promise<Buffer> {
+  const signature = bytes.subarray(0, 4).toString('latin1');
+  if (signature === 'wOFF') return fromWoff(bytes);
+  if (signature !== 'wOF2') return bytes;
+  const { default: woff2 } = await import('wawoff2');
+  return Buffer.from(await woff2.decompress(bytes));
+}

@@ -1,0 +1,13 @@
+import type { FontSource } from '@/core/text/font-source';
+
+/** What the text worker is asked: texts by the font that sets them, with the address of its plain bytes. */
+export interface TextQuestion {
+  number: number;
+  fonts: { source: FontSource; address: string; texts: string[] }[];
+}
+
+/** Its answer: the advances in em in the same order; null for a font that could not be had. */
+export interface TextAnswer {
+  number: number;
+  advances: (number[] | null)[];
+}

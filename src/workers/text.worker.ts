@@ -1,0 +1,27 @@
+import { textKey } from '@/core/text/advances';
+import { shapeWith, type Shape } from '@/core/text/shaper';
+import type { TextAnswer, TextQuestion } from './text-messages';
+
+const shapes = new Map<string, Promise<Shape | null>>();
+
+async function shapeOf({ source, address }: TextQuestion['fonts'][number]): Promise<Shape | null> {
+  const [hb, response] = await Promise.all([import('harfbuzzjs'), fetch(address)]);
+  return response.ok ? shapeWith(hb, new Uint8Array(await response.arrayBuffer()), source.weight) : null;
+}
+
+async function advancesOf(font: TextQuestion['fonts'][number]): Promise<number[] | null> {
+  const key = textKey(font.source, '');
+  const known = shapes.get(key) ?? shapeOf(font).catch(() => null);
+  shapes.set(key, known);
+  const shape = await known;
+  // What could not be had is tried again when it is asked for again.
+  if (shape === null) shapes.delete(key);
+  return shape && font.texts.map(shape);
+}
+
+// HarfBuzz comes by itself only when the first text is asked for: a message that came before the listener would be lost.
+addEventListener('message', ({ data: { number, fonts } }: MessageEvent<TextQuestion>) => {
+  void Promise.all(fonts.map(advancesOf)).then((advances) =>
+    postMessage({ number, advances } satisfies TextAnswer),
+  );
+});
