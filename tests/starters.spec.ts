@@ -83,6 +83,13 @@ const wide: Record<string, (page: Page) => Promise<void>> = {
     const last = (await boxes(page, 'header .menu-list:first-of-type > li')).at(-1)!;
     close(last.right, before!.right);
     expect(after!.left).toBeGreaterThanOrEqual(logo.right);
+    // No other item to split after would make both sides more alike in width.
+    const widths = (await boxes(page, 'header .menu-list > li')).map(({ width }) => width);
+    const side = (items: number[]) => items.reduce((sum, width) => sum + width + 16, -16);
+    const unevenness = widths
+      .slice(1)
+      .map((_, at) => Math.abs(side(widths.slice(0, at + 1)) - side(widths.slice(at + 1))));
+    expect(Math.abs(before!.width - after!.width)).toBeLessThanOrEqual(Math.min(...unevenness) + 0.5);
   },
   'Strip and main row': async (page) => {
     const bar = 'header .bar:nth-child(2) > .bays';

@@ -50,7 +50,7 @@ export const rowStarters: Starter[] = [
       {
         name: 'Main bar',
         values: { ...ruled, leastHeight: { desktop: 96, phone: 64 } },
-        bays: [[rowMenu(site, { around: true, itemGap: 16 })]],
+        bays: [[rowMenu(site, { around: true, balancedBy: 'width', itemGap: 16 })]],
       },
     ],
   },
