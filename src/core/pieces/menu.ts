@@ -382,8 +382,10 @@ export const menu: PieceKind = {
   openWithoutScriptsCss: {
     '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
   },
-  summary: (values) =>
-    values.shownAs === 'button' ? '→ menu button' : shownAsLabels[values.shownAs as ShownAs],
+  summary: (values) => {
+    if (values.shownAs !== 'button') return shownAsLabels[values.shownAs as ShownAs];
+    return values.opens === null ? 'opens no drawer, so it is not seen' : '→ menu button';
+  },
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   opens: openedBy,
   variant: (values, context) => (values.menu === null ? '' : context.menuOrder(values.menu as string)),

@@ -2,7 +2,7 @@
 
 import { Modal } from 'antd';
 import { memo, useEffect, useMemo, useState } from 'react';
-import { useSite } from '@/client/open-site-context';
+import { useAdvances, useSite } from '@/client/open-site-context';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/paths';
 import { renderPage } from '@/core/render/page';
@@ -10,6 +10,7 @@ import { renderStylesheet } from '@/core/render/stylesheet';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';
 import { startHeader, type Starter } from '@/core/starters/starter';
+import type { Advances } from '@/core/text/advances';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import styles from './starters.module.css';
 
@@ -24,21 +25,22 @@ const PAUSE = 60;
 const nothing = () => undefined;
 
 /** A page with nothing but a starter on it, as HTML and CSS. */
-function starterPage(site: Site, starter: Starter): { html: string; css: string } {
+function starterPage(site: Site, starter: Starter, advances: Advances): { html: string; css: string } {
   let count = 0;
   const header = startHeader(site, starter, starter.name, () => `starter-${(count += 1)}`);
   const seen: Site = { ...site, headers: { [header.id]: header }, footers: {} };
   return {
-    html: renderPage(seen, homePage(site), { header, footer: null }),
+    html: renderPage(seen, homePage(site), { header, footer: null }, site.languages[0], advances),
     css: renderStylesheet(seen),
   };
 }
 
 /** A starter drawn with the site's own brand and menus. */
 const Specimen = memo(function Specimen({ site, starter }: { site: Site; starter: Starter }) {
+  const advances = useAdvances();
   const content = useMemo(
-    () => ({ ...starterPage(site, starter), drawer: null, atEnd: false }),
-    [site, starter],
+    () => ({ ...starterPage(site, starter, advances), drawer: null, atEnd: false }),
+    [site, starter, advances],
   );
   return (
     <PreviewFrame
