@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { pieceKinds } from '../src/core/pieces';
 import { test } from './support/test';
 import { makeSite, openCell } from './support/site';
 
@@ -13,6 +14,47 @@ async function violations(page: Page) {
     .analyze();
   return found.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`);
 }
+
+/** The demo with a header that holds a piece of every kind, in bars of four. */
+async function siteOfEveryKind(request: APIRequestContext): Promise<string> {
+  const file = await (await request.get('/api/sites/hollin-sound/site-file')).json();
+  const own: Record<string, object> = {
+    menu: { menu: { desktop: 'm-main' } },
+    social: { menu: { all: 'm-service' } },
+    picture: { artwork: { all: Object.keys(file.site.artwork)[0] } },
+  };
+  const pieces = pieceKinds.map(({ kind }) => ({ id: kind, kind, values: own[kind] ?? {} }));
+  const bars = [0, 4, 8, 12].map((from) => ({
+    id: `bar${from}`,
+    name: `Bar ${from}`,
+    bays: pieces.slice(from, from + 4).map(({ id }) => ({ id: `bay-${id}`, pieces: [id], values: {} })),
+    values: {},
+  }));
+  const byId = <T extends { id: string }>(things: T[]) =>
+    Object.fromEntries(things.map((each) => [each.id, each]));
+  const header = {
+    id: 'every',
+    name: 'Every kind',
+    order: bars.map((each) => each.id),
+    bars: byId(bars),
+    pieces: byId(pieces),
+    values: {},
+  };
+  file.site.headers = { every: header };
+  file.site.placing.header = 'every';
+  const response = await request.post('/api/sites/open', { data: file });
+  expect(response.status()).toBe(201);
+  return (await response.json()).id;
+}
+
+test('no violation on a handed-over page with a piece of every kind, its drop-down open', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/try/${await siteOfEveryKind(request)}/index.html`);
+  await page.locator('header .menu-toggle').first().click();
+  expect(await violations(page)).toEqual([]);
+});
 
 const screens = [
   '',
