@@ -15,6 +15,7 @@ const coreLayers = [
   'edit',
   'resolve',
   'text',
+  'fit',
   'render',
   'formats',
 ];

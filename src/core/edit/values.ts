@@ -1,12 +1,12 @@
 import * as v from 'valibot';
 import { bandChain } from '../bands/band';
-import { axisCells } from '../properties/axis';
+import { allCells } from '../properties/axis';
 import type { Property, Values } from '../properties/property';
 import type { Site } from '../site/site';
 import { editKind } from './edit-kind';
 import { findPlace, placeSchema, type Place } from './place';
 
-const cellSchema = v.pipe(v.string(), v.maxLength(32));
+const cellSchema = v.pipe(v.string(), v.maxLength(48));
 
 interface Cell {
   /** The values at the place, open to change. */
@@ -20,8 +20,7 @@ function findCell(draft: Site, edit: { place: Place; property: string; cell: str
   if (typeof found === 'string') return found;
   const property = found.properties.find((each) => each.name === edit.property);
   if (!property) return `There is no property “${edit.property}” here.`;
-  const cells = property.part?.states ?? axisCells(property.by, bandChain(draft.bands));
-  if (!(cells as readonly string[]).includes(edit.cell)) {
+  if (!allCells(property, bandChain(draft.bands)).includes(edit.cell)) {
     return `“${property.label}” has no value for “${edit.cell}”.`;
   }
   return { values: found.holder.values as Values as Cell['values'], property };

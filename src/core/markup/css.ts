@@ -19,15 +19,19 @@ function isBlock(node: CssNode): node is Block {
   return typeof node.at === 'string';
 }
 
+/** Rules in the order in which they are written; those behind each other that say the same are one. */
 function writeRules(rules: Rules, indent: string): string {
-  return Object.entries(rules)
-    .filter(([, declarations]) => Object.keys(declarations).length > 0)
-    .map(([selector, declarations]) => {
-      const lines = Object.entries(declarations).map(
-        ([property, value]) => `${indent}  ${property}: ${value};\n`,
-      );
-      return `${indent}${selector} {\n${lines.join('')}${indent}}\n`;
-    })
+  const written: { selectors: string[]; inside: string }[] = [];
+  for (const [selector, declarations] of Object.entries(rules)) {
+    let inside = '';
+    for (const property in declarations) inside += `${indent}  ${property}: ${declarations[property]};\n`;
+    const last = written.at(-1);
+    if (inside === '') continue;
+    if (last?.inside === inside) last.selectors.push(selector);
+    else written.push({ selectors: [selector], inside });
+  }
+  return written
+    .map(({ selectors, inside }) => `${indent}${selectors.join(`,\n${indent}`)} {\n${inside}${indent}}\n`)
     .join('');
 }
 

@@ -43,3 +43,10 @@ test('joined rules keep declarations of the same selector, the later one winning
 test('a CSS string cannot be broken out of', () => {
   expect(cssString('a"b\\c\nd')).toBe('"a\\"b\\\\c\\a d"');
 });
+
+test('rules behind each other that say the same are written as one', () => {
+  const same = { color: 'red' };
+  expect(writeCss([{ '.a': same, '.b': same, '.c': { color: 'blue' }, '.d': same }])).toBe(
+    '.a,\n.b {\n  color: red;\n}\n.c {\n  color: blue;\n}\n.d {\n  color: red;\n}\n',
+  );
+});

@@ -131,6 +131,7 @@ export const account: PieceKind = {
     ':root[data-account="in"] .account-out, :root[data-account="out"] .account-in': { display: 'none' },
     ':root[data-account="in"] .account-in, :root[data-account="out"] .account-out': { display: 'flex' },
   },
+  height: (_, { line, size }) => line + 0.5 * size,
   summary: () => 'shown',
   caption: () => '',
   html(piece, context) {

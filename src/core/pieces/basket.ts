@@ -96,6 +96,7 @@ export const basket: PieceKind = {
     },
     '.basket-count:empty': { display: 'none' },
   },
+  height: (_, { line, size }) => line + 1.2 * size,
   summary: (values) => (values.labelSeen ? 'with label' : 'icon'),
   caption: () => '',
   html(piece, context) {

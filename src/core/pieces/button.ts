@@ -140,6 +140,7 @@ export const button: PieceKind = {
     '.button:hover': { 'border-color': 'currentcolor' },
     '.button:active': { translate: '0 1px' },
   },
+  height: (values, { line }) => line + 2 * (values.paddingBlock as number) + 4,
   summary: () => 'shown',
   caption: (values) => `“${values.label as string}”`,
   html(piece, context) {

@@ -68,6 +68,7 @@ export const contact: PieceKind = {
       ...dressedCss,
     },
   },
+  height: (_, { line, size }) => line + 0.5 * size,
   summary: () => 'shown',
   caption: (values) => {
     const words = (values.words as string) || humanForm(values.link as Link);

@@ -50,6 +50,7 @@ export const divider: PieceKind = {
     ...placeProperties.filter((each) => each.name !== 'pieceWidth'),
   ],
   css: { '.divider': { 'align-self': 'stretch', margin: '0', border: '0' } },
+  height: () => 0,
   summary: () => 'shown',
   caption: () => '',
   html: (piece, context) => el('hr', { class: pieceClass(piece, context) }),

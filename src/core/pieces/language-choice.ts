@@ -63,6 +63,7 @@ export const languageChoice: PieceKind = {
       ...dressedCss,
     },
   },
+  height: (_, { line, size }) => line + 0.5 * size,
   summary: (values) => values.said as string,
   caption: () => '',
   html(piece, context) {

@@ -69,6 +69,7 @@ export const logo: PieceKind = {
       group: 'Content',
       kind: choiceKind(logoVersions),
       by: 'width',
+      phased: true,
       initial: 'full',
     }),
     property({
@@ -77,6 +78,7 @@ export const logo: PieceKind = {
       group: 'Content',
       kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
       by: 'width',
+      phased: true,
       initial: null,
     }),
     property({
@@ -122,6 +124,7 @@ export const logo: PieceKind = {
       group: 'Space',
       kind: lengthKind(8, 400),
       by: 'width',
+      phased: true,
       initial: 40,
       css: (value) => ({ '& img': { 'block-size': px(value) } }),
     }),
@@ -140,6 +143,11 @@ export const logo: PieceKind = {
     '.logo-tagline': { display: 'block', 'font-size': '0.6em', 'font-weight': '400' },
     '.menu-logo': { 'padding-inline': '1rem' },
     '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
+  },
+  height: ({ shows, artworkHeight, tagline, taglineSeen }, { line }) => {
+    const words = tagline !== '' && taglineSeen ? 1.6 * line : line;
+    if (shows === 'text') return words;
+    return Math.max(artworkHeight as number, shows === 'both' || tagline !== '' ? words : 0);
   },
   summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
   caption: () => '',

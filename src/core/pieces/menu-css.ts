@@ -189,7 +189,7 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
   '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
   '.menu-list > li > .menu-below': {
     display: 'none',
-    'z-index': '10',
+    'z-index': 'var(--layer-drop-down, 20)',
     'min-inline-size': 'max-content',
     'inset-block-start': '100%',
   },

@@ -382,6 +382,8 @@ export const menu: PieceKind = {
   openWithoutScriptsCss: {
     '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
   },
+  height: (values, { line, size }) =>
+    values.shownAs === 'button' ? line + 1.2 * size + 2 : line + 2 * (values.itemPaddingBlock as number),
   summary: (values) => {
     if (values.shownAs !== 'button') return shownAsLabels[values.shownAs as ShownAs];
     return values.opens === null ? 'opens no drawer, so it is not seen' : '→ menu button';

@@ -55,6 +55,7 @@ export const notice: PieceKind = {
     '.bar:has(.notice[hidden]):not(:has(.bay > :not([hidden])))': { display: 'none' },
   },
   withoutScriptsCss: { '.notice button': { display: 'none' } },
+  height: (_, { line }) => Math.max(28, line),
   summary: () => 'shown',
   caption: (values) => `“${plainWords(values.text as Words)}”`,
   html(piece, context) {

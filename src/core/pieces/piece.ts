@@ -76,6 +76,12 @@ export interface VariantContext {
   menuOrder(id: Id): string;
 }
 
+/** How high a line of a piece's text is, and its size, in CSS px. */
+export interface LineOfText {
+  line: number;
+  size: number;
+}
+
 /** A kind of piece: one file in this folder, and one line in the list of kinds. */
 export interface PieceKind {
   kind: string;
@@ -95,6 +101,8 @@ export interface PieceKind {
   withoutScriptsCss?: Rules;
   /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
   variant?(values: Record<string, unknown>, context: VariantContext): string;
+  /** The height of the piece in CSS px with its texts on one line each; without it, that of a line. */
+  height?(values: Record<string, unknown>, text: LineOfText): number;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */
   summary(values: Record<string, unknown>): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */

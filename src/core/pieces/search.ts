@@ -122,6 +122,7 @@ export const search: PieceKind = {
     '.search-form:popover-open .search-go': { color: 'var(--ink)' },
     '.search-go': { display: 'grid', 'margin-inline-start': '-2.5rem', color: 'var(--ink)' },
   },
+  height: () => 40,
   summary: (values) => values.form as Form,
   caption: () => '',
   html(piece, context) {

@@ -78,6 +78,7 @@ export const social: PieceKind = {
       ...dressedCss,
     },
   },
+  height: (_, { line }) => Math.max(32, line),
   summary: () => 'pictograms',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   html(piece, context) {

@@ -3,6 +3,7 @@ import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
 import { AS_IT_COMES, property, type Property } from './property';
+import { scrollProperties } from './scroll';
 
 /** The three kinds of assembly: each is bars on top of each other, and its collection in the document has this name. */
 export const assemblyKinds = ['headers', 'drawers', 'footers'] as const;
@@ -116,6 +117,31 @@ const headerProperties = [
   }),
 ];
 
+const footerStandLabels = {
+  bottom: 'at the bottom of short pages too',
+  after: 'right after the content',
+  pinned: 'pinned to the bottom of the window',
+};
+
+const footerProperties = [
+  property<keyof typeof footerStandLabels>({
+    name: 'stands',
+    label: 'Stands',
+    group: 'Scrolling',
+    kind: choiceKind(footerStandLabels),
+    by: 'width',
+    initial: 'bottom',
+    css: (value) => ({
+      'body:has(> &) > main': { 'flex-grow': value === 'after' ? '0' : AS_IT_COMES },
+      '&': {
+        position: value === 'pinned' ? 'sticky' : AS_IT_COMES,
+        'inset-block-end': value === 'pinned' ? '0' : AS_IT_COMES,
+        'z-index': value === 'pinned' ? 'var(--layer-footer, 5)' : AS_IT_COMES,
+      },
+    }),
+  }),
+];
+
 /** What is written down about an assembly for those who work on it; it is not handed over. */
 const notes = property({
   name: 'notes',
@@ -128,7 +154,7 @@ const notes = property({
 
 /** The properties that an assembly of each kind has as a whole. */
 export const assemblyProperties: Record<AssemblyKind, Property[]> = {
-  headers: [...headerProperties, notes],
+  headers: [...headerProperties, ...scrollProperties, notes],
   drawers: [...drawerProperties, notes],
-  footers: [notes],
+  footers: [...footerProperties, notes],
 };

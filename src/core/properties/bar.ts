@@ -44,8 +44,18 @@ export const barProperties = [
     group: 'Arrangement',
     kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
     by: 'width',
+    phased: true,
     initial: 'shown',
     css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
+  }),
+  property({
+    name: 'stays',
+    label: 'Where the header stays',
+    group: 'Scrolling',
+    kind: choiceKind({ stays: 'stays with it', leaves: 'scrolls away' }),
+    by: null,
+    initial: 'stays',
+    // Which bars stay is told by the markup: render/page.ts.
   }),
   property({
     name: 'leastHeight',
@@ -53,6 +63,7 @@ export const barProperties = [
     group: 'Space',
     kind: lengthKind(0, 400),
     by: 'width',
+    phased: true,
     initial: 64,
     css: (value) => ({ '& > .bays': { 'min-block-size': px(value) } }),
   }),
@@ -62,6 +73,7 @@ export const barProperties = [
     group: 'Space',
     kind: lengthKind(0, 200),
     by: 'width',
+    phased: true,
     initial: 8,
     css: (value) => ({ '&': { 'padding-block': px(value) } }),
   }),
@@ -89,6 +101,7 @@ export const barProperties = [
     group: 'Colour',
     kind: colourKind(),
     by: 'width',
+    phased: true,
     initial: 'ground',
     css: (value, names) => ({
       '&': { 'background-color': value === 'none' ? 'transparent' : names.token(value) },
@@ -100,6 +113,7 @@ export const barProperties = [
     group: 'Colour',
     kind: colourKind(),
     by: 'width',
+    phased: true,
     initial: 'none',
     css: (value, names) => ({
       '&': {
@@ -148,6 +162,7 @@ export const barProperties = [
     group: 'Colour',
     kind: colourKind(),
     by: 'width',
+    phased: true,
     initial: 'ink',
     css: (value, names) => ({ '&': { color: value === 'none' ? 'inherit' : names.token(value) } }),
   }),
@@ -168,6 +183,7 @@ export const barProperties = [
     group: 'Edges',
     kind: optionalKind(referenceKind('borders'), 'none'),
     by: 'width',
+    phased: true,
     initial: null,
     css: (value, names) => ({
       '&': { 'border-block-end': value === null ? AS_IT_COMES : names.token(value) },
@@ -179,6 +195,7 @@ export const barProperties = [
     group: 'Edges',
     kind: optionalKind(referenceKind('shadows'), 'none'),
     by: 'width',
+    phased: true,
     initial: null,
     css: (value, names) => ({ '&': { 'box-shadow': value === null ? AS_IT_COMES : names.token(value) } }),
   }),

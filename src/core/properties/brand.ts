@@ -1,9 +1,29 @@
 import { px } from '../lengths/length';
 import { lengthKind } from './kinds/length';
-import { property } from './property';
+import { numberKind } from './kinds/number';
+import { AS_IT_COMES, property } from './property';
 
 /** The spacing step of a new brand, in CSS px. */
 export const DEFAULT_STEP = 8;
+
+/**
+ * Which of the things that overlap on a page lies above which: the one table of stacking levels. Drawers and dialogs lie above
+ * all of them, in the browser's top layer (HTML, 4.11.4).
+ */
+const stacking = [
+  { name: 'layerFooter', label: 'Pinned footer', css: '--layer-footer', initial: 5 },
+  { name: 'layerHeader', label: 'Header', css: '--layer-header', initial: 10 },
+  { name: 'layerDropDown', label: 'Drop-downs', css: '--layer-drop-down', initial: 20 },
+  { name: 'layerSkip', label: 'Skip link', css: '--layer-skip', initial: 30 },
+].map(({ css, ...named }) =>
+  property({
+    ...named,
+    group: 'Stacking',
+    kind: numberKind(0, 9999, ''),
+    by: null,
+    css: (value) => ({ '&': { [css]: value === named.initial ? AS_IT_COMES : String(value) } }),
+  }),
+);
 
 /** Lengths of the brand that every bar reads. */
 export const brandProperties = [
@@ -34,4 +54,5 @@ export const brandProperties = [
     initial: DEFAULT_STEP,
     // Lengths are kept in px; the step is what they are counted in where they are typed.
   }),
+  ...stacking,
 ];

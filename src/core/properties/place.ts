@@ -15,6 +15,7 @@ export const placeProperties = [
     group: 'Place',
     kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
     by: 'width',
+    phased: true,
     initial: 'shown',
     css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
   }),

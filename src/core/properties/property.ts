@@ -30,6 +30,8 @@ export interface Property<T = unknown> {
   kind: Kind<T>;
   /** What the value may differ by; null when it is the same everywhere. */
   by: Axis;
+  /** Whether a value by width may also differ by phase of scrolling. */
+  phased?: boolean;
   /** The value where none was set. */
   initial: NoInfer<T>;
   /** Values that states have where none was set for them; every other state follows. */

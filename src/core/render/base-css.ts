@@ -1,5 +1,6 @@
 import { ICON_SIZE } from '../icons/icons';
 import type { Rules } from '../markup/css';
+import { bayCss } from './division';
 
 /** What every page starts from. */
 export const resetCss: Rules = {
@@ -15,7 +16,7 @@ export const assemblyCss: Rules = {
   '.skip': {
     position: 'absolute',
     'inset-block-start': '-10rem',
-    'z-index': '20',
+    'z-index': 'var(--layer-skip, 30)',
     padding: '0.75rem 1rem',
     background: 'var(--ground)',
     color: 'var(--ink)',
@@ -45,8 +46,7 @@ export const assemblyCss: Rules = {
     'padding-inline': 'var(--gutter)',
     background: 'var(--picture, none) center / cover no-repeat, var(--tint, none)',
   },
-  '.bays': { display: 'grid', 'margin-inline': 'auto' },
-  '.bay': { 'reading-flow': 'flex-visual' },
+  ...bayCss,
   '.drawer': {
     'inset-block': '0',
     'block-size': '100%',

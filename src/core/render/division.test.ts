@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals';
 import { barProperties } from '../properties/bar';
 import { bayProperties } from '../properties/bay';
 import { readDivision, type Division } from '../properties/kinds/division';
+import { AS_IT_COMES } from '../properties/property';
 import { readCorners } from '../properties/kinds/corners';
 import type { SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
@@ -53,7 +54,7 @@ test.each<[string, number[], string]>([
 test('by edges, bays stand at their places, unless they say otherwise', () => {
   const three = bar([1, 1, 1], edges, {}, [{}, {}, { along: 'spread' }]);
   expect([1, 2, 3].map((number) => bayOf(three, number)!['justify-content'])).toEqual([
-    'flex-start',
+    AS_IT_COMES,
     'center',
     'space-between',
   ]);
@@ -68,7 +69,7 @@ test('by shares, columns are as wide as their shares whatever is in them; a miss
   expect(columnsOf(bar([1, 1], shares))).toBe('minmax(0, 1fr) minmax(0, 3fr)');
   expect(columnsOf(bar([1, 0, 1], shares))).toBe('minmax(0, 1fr) minmax(0, 3fr) minmax(0, 1fr)');
   expect(bayOf(bar([1, 0, 1], shares), 3)!['grid-column']).toBe('3');
-  expect(bayOf(bar([1, 1], shares), 2)!['justify-content']).toBe('flex-start');
+  expect(bayOf(bar([1, 1], shares), 2)!['justify-content']).toBe(AS_IT_COMES);
 });
 
 test('stacked, bays and the pieces in them stand below each other', () => {

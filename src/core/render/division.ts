@@ -1,4 +1,5 @@
 import type { Declarations, Rules } from '../markup/css';
+import { AS_IT_COMES } from '../properties/property';
 import type { Division } from '../properties/kinds/division';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
@@ -38,15 +39,15 @@ function edgeColumns({ bays }: SettledBar): Declarations {
   if (held.includes('middle'))
     return {
       'grid-template-columns': middles === 1 ? '1fr auto 1fr' : `1fr repeat(${middles}, auto) 1fr`,
-      'justify-content': 'normal',
+      'justify-content': AS_IT_COMES,
     };
   if (greedy.includes(true))
     return {
       'grid-template-columns': greedy.map((takes) => (takes ? '1fr' : 'auto')).join(' '),
-      'justify-content': 'normal',
+      'justify-content': AS_IT_COMES,
     };
   if (held.length === 2) return { 'grid-template-columns': 'auto auto', 'justify-content': 'space-between' };
-  return { 'grid-template-columns': 'auto', 'justify-content': held[0] ?? 'normal' };
+  return { 'grid-template-columns': 'auto', 'justify-content': held[0] ?? AS_IT_COMES };
 }
 
 function columns(bar: SettledBar): Declarations {
@@ -57,7 +58,7 @@ function columns(bar: SettledBar): Declarations {
     division.by === 'stack'
       ? 'minmax(0, 1fr)'
       : bar.bays.map((_, index) => `minmax(0, ${shareOf(division.shares, index)}fr)`).join(' ');
-  return { 'grid-template-columns': tracks, 'justify-content': 'normal' };
+  return { 'grid-template-columns': tracks, 'justify-content': AS_IT_COMES };
 }
 
 /** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
@@ -67,7 +68,7 @@ function columnOf(bar: SettledBar, index: number): string {
     division.by === 'shares' ||
     (division.by === 'edges' &&
       bar.bays.some((bay, at) => edgePlace(at, bar.bays.length) === 'middle' && occupied(bay)));
-  return placed ? String(index + 1) : 'auto';
+  return placed ? String(index + 1) : AS_IT_COMES;
 }
 
 const packing: Record<string, string> = {
@@ -84,6 +85,14 @@ function ownAlong(division: Division, index: number, count: number): string {
   return place === 'middle' ? 'center' : place;
 }
 
+const other = (value: string, initial: string) => (value === initial ? AS_IT_COMES : value);
+
+/** What bays are like until a bar says otherwise. */
+export const bayCss: Rules = {
+  '.bays': { display: 'grid', 'margin-inline': 'auto', 'align-items': 'center' },
+  '.bay': { display: 'flex', 'align-items': 'center', 'reading-flow': 'flex-visual' },
+};
+
 /** The rules of a bay; in a stack its pieces stand below each other too, and what is across becomes along. */
 function bayRules(bar: SettledBar, index: number): Declarations {
   const bay = bar.bays[index]!;
@@ -91,12 +100,13 @@ function bayRules(bar: SettledBar, index: number): Declarations {
   const stacked = division.by === 'stack';
   const along = (bay.values.along ?? ownAlong(division, index, bar.bays.length)) as string;
   const across = (bay.values.across ?? bar.values.across) as string;
+  const inStack = stackedAcross(bay, along, across);
   return {
-    display: occupied(bay) ? 'flex' : 'none',
-    'flex-direction': stacked ? 'column' : 'row',
+    display: occupied(bay) ? AS_IT_COMES : 'none',
+    'flex-direction': stacked ? 'column' : AS_IT_COMES,
     'grid-column': columnOf(bar, index),
-    'justify-content': stacked ? 'flex-start' : packing[along]!,
-    'align-items': stacked ? stackedAcross(bay, along, across) : across,
+    'justify-content': stacked || along === 'start' ? AS_IT_COMES : packing[along]!,
+    'align-items': other(stacked ? inStack : across, 'center'),
   };
 }
 
@@ -112,5 +122,8 @@ export function divisionRules(bar: SettledBar): Rules {
     bay.pieces.length > 0 ? [[`& > .bays > .bay-${index + 1}`, bayRules(bar, index)] as const] : [],
   );
   const across = divisionOf(bar).by === 'stack' ? 'stretch' : (bar.values.across as string);
-  return { '& > .bays': { ...columns(bar), 'align-items': across }, ...Object.fromEntries(bays) };
+  return {
+    '& > .bays': { ...columns(bar), 'align-items': other(across, 'center') },
+    ...Object.fromEntries(bays),
+  };
 }

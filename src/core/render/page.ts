@@ -1,4 +1,4 @@
-import { el, writeHtml, type Node } from '../markup/html';
+import { el, writeHtml, type Element, type Node } from '../markup/html';
 import { widthBelow } from '../bands/band';
 import { menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
@@ -14,10 +14,11 @@ import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import { pieceSetting, textWidth } from '../text/text-width';
+import { heldBars } from '../fit/heights';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
 import { SEARCH_PATH, searchPage } from './search-page';
-import { standIn, standInExcerpt } from './stand-in';
+import { beginsWithPicture, standIn, standInExcerpt } from './stand-in';
 
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';
@@ -108,7 +109,7 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
     },
     textWidth: (piece, text, weight) =>
-      textWidth(site, state.advances, pieceSetting(site, piece, weight), text, language),
+      textWidth(site, state.advances, pieceSetting(site, piece, { weight }), text, language),
     textSize: (piece) => pieceSetting(site, piece).size,
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
@@ -137,7 +138,7 @@ function bayHtml(bands: readonly SettledBar[], bay: number, context: PieceContex
   return pieces.length > 0 && el('div', { class: `bay bay-${bay + 1}` }, ...pieces);
 }
 
-function barsHtml(assembly: PerBand, context: PieceContext): Node[] {
+function barsHtml(assembly: PerBand, context: PieceContext): Element[] {
   return assembly[0]!.bars.map((bar, index) => {
     const bands = assembly.map((band) => band.bars[index]!);
     const bays = bar.bays.map((_, bay) => bayHtml(bands, bay, context)).filter(Boolean);
@@ -217,12 +218,51 @@ function alternates(state: PageState): Node[] {
       );
 }
 
+/**
+ * The bars of a header that bears phases: those that stay, from the first of them to the last, in a part of their own, which
+ * stays in sight, and in it one that can leave and return.
+ */
+function heldHtml([widest]: PerBand, bars: Element[]): Element[] {
+  const staying = heldBars(widest!.bars);
+  if (staying.length === 0) return bars;
+  const first = widest!.bars.indexOf(staying[0]!);
+  const end = first + staying.length;
+  const inside = el('div', { class: 'held-bars' }, ...bars.slice(first, end));
+  return [...bars.slice(0, first), el('div', { class: 'held' }, inside), ...bars.slice(end)];
+}
+
+/**
+ * A header with what the script needs to tell its phases: a mark as long as the page may be scrolled at the top. On a page
+ * that begins with nothing to lie over, a header that lies over the page looks from the start as it does when it is scrolled, and is in sight.
+ */
+function phasedHeaderHtml(state: PageState, bands: PerBand, bars: Element[]): Node[] {
+  const { id, values } = bands[0]!;
+  const name = state.names.get(id)!;
+  const over = bands.some((band) => band.values.lies === 'over');
+  const solid = over && !beginsWithPicture(state.page);
+  const returns = bands.some((band) => band.values.scrolling === 'returns');
+  return [
+    values.phaseAt !== null && el('div', { class: 'phase-mark', 'aria-hidden': 'true' }),
+    el(
+      'header',
+      {
+        class: `header ${name}`,
+        'data-phase': solid ? (returns ? 'returning' : 'scrolled') : 'top',
+        'data-returns': returns,
+      },
+      ...heldHtml(bands, bars),
+    ),
+  ];
+}
+
 /** A header or footer on the page. */
-function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node {
-  if (!assembly) return null;
+function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node[] {
+  if (!assembly) return [];
   const bars = perBand(state.site, `${tag}s`, assembly);
   const name = state.names.get(assembly.id)!;
-  return el(tag, { class: `${tag} ${name}` }, ...barsHtml(bars, pieceContext(state, assembly)));
+  const html = barsHtml(bars, pieceContext(state, assembly));
+  if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);
+  return [el(tag, { class: `${tag} ${name}` }, ...html)];
 }
 
 /** Every page of the site as an answer to a search; the script leaves those that hold the words that were asked for. */
@@ -282,9 +322,9 @@ export function renderPage(
       'body',
       {},
       el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
-      header,
+      ...header,
       standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
-      footer,
+      ...footer,
       ...openedHtml(state),
     ),
   );

@@ -195,7 +195,7 @@ test('items keep the room of their heaviest state, and only then', () => {
 
 test('states are written in their order, later ones winning, and only those that say something', () => {
   const css = renderStylesheet(withMenu({ itemInk: { pressed: 'accent', rest: 'ink', hover: 'muted' } }));
-  const place = (suffix: string) => css.indexOf(`.main-header-menu .menu-link${suffix} {`);
+  const place = (suffix: string) => css.search(new RegExp(`\\.main-header-menu \\.menu-link${suffix}[ ,]`));
   expect(place('')).toBeGreaterThan(0);
   expect(place(':hover')).toBeGreaterThan(place(''));
   expect(place(':active')).toBeGreaterThan(place(':hover'));

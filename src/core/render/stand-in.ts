@@ -21,12 +21,18 @@ function article(title: string): Node[] {
   ];
 }
 
+/** Whether a page begins with a picture that a header may lie over: its first section. */
+export function beginsWithPicture({ path }: Page): boolean {
+  return path === '/';
+}
+
 /** The stand-in content of a page: a wide opening on the home page, an article elsewhere; or what it has to say of its own. */
 export function standIn(page: Page, title: string, own: Node = null): Node {
   return el(
     'main',
     { id: 'content', tabindex: -1, class: 'stand-in' },
-    page.path === '/' && el('div', { class: 'stand-in-picture', 'aria-hidden': 'true' }),
+    beginsWithPicture(page) &&
+      el('div', { class: 'stand-in-picture', 'data-under-header': true, 'aria-hidden': 'true' }),
     el('div', { class: 'stand-in-text' }, ...(own === null ? article(title) : [el('h1', {}, title), own])),
   );
 }

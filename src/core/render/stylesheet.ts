@@ -3,6 +3,8 @@ import { cssString, joinRules, writeCss, type Block, type Rules } from '../marku
 import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
+import type { CssNames } from '../properties/property';
+import { phasedHeaderCss, phasedWithoutScriptsCss } from '../properties/scroll';
 import { standardTypeCss } from '../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { fontFormats } from '../site/font';
@@ -14,10 +16,10 @@ import { settleNames } from './names';
 import { fontFileName } from './paths';
 import { standInCss } from './stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
-import { valuesCss } from './values-css';
+import { initialBarRules, initialPieceRules, scopeRules, valuesCss, withoutIdle } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
-const layers = ['reset', 'page', 'brand', 'pieces', 'values', 'items', 'open'];
+const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'open'];
 
 /** Every assembly of the site, settled for each band, widest first. */
 function settleAll(site: Site): SettledAssembly[][] {
@@ -71,6 +73,20 @@ const bodyRules: Rules = {
   },
 };
 
+/** What bars and the kinds of pieces that stand in the site have where nothing was said. */
+function initialCss(kinds: readonly PieceKind[], css: CssNames): Rules {
+  return joinRules(
+    scopeRules(initialBarRules(css), '.bar'),
+    ...kinds.map((kind) => scopeRules(initialPieceRules(css, kind), `.${kind.kind}`)),
+  );
+}
+
+/** Nothing moves for those who asked for that. */
+const withoutMotion: Block = {
+  at: '@media (prefers-reduced-motion: reduce)',
+  inside: [{ '*, ::before, ::after': { 'transition-duration': '0s' } }],
+};
+
 /** The kinds of pieces that stand in the site; only their rules are shipped. */
 function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   const used = new Set(settled.flatMap(settledPieces).map((piece) => piece.kind));
@@ -96,6 +112,8 @@ export function renderStylesheet(site: Site): string {
     at: '@media (scripting: none)',
     inside: kinds.flatMap((kind) => [kind.openWithoutScriptsCss ?? {}, kind.withoutScriptsCss ?? {}]),
   };
+  const phased = perBand[0]!.some((assembly) => assembly.phased);
+  const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
   const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
   return (
     `@layer ${layers.join(', ')};\n` +
@@ -105,10 +123,19 @@ export function renderStylesheet(site: Site): string {
       layer('reset', resetCss),
       layer('page', standInCss),
       layer('brand', tokens, bodyRules),
-      layer('pieces', joinRules(assemblyCss, ...kinds.map(typeRules), ...kinds.map((kind) => kind.css))),
+      layer(
+        'pieces',
+        joinRules(
+          assemblyCss,
+          phased ? phasedHeaderCss : {},
+          ...kinds.map(typeRules),
+          ...kinds.map((kind) => kind.css),
+        ),
+      ),
+      layer('initial', withoutIdle(initialCss(kinds, css))),
       layer('values', ...valuesCss({ site, perBand, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
-      layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts),
+      layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts, ...standing, withoutMotion),
     ])
   );
 }

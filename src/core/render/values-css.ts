@@ -1,17 +1,29 @@
 import { bandChain, narrowerThan } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
-import { changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
+import { bandEnd, coveredHeight } from '../fit/heights';
+import { px } from '../lengths/length';
+import {
+  changedRules,
+  joinRules,
+  type Block,
+  type CssNode,
+  type Declarations,
+  type Rules,
+} from '../markup/css';
 import { pieceKind } from '../pieces';
-import type { SettledPiece } from '../pieces/piece';
+import type { PieceKind, SettledPiece } from '../pieces/piece';
 import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../properties/id';
+import { saysPhases, type Phase } from '../properties/phases';
 import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
+import { scrollRules } from '../properties/scroll';
 import { states, type State, type StatedPart } from '../properties/states';
-import { settledPieces, type SettledAssembly } from '../resolve/assembly';
-import { settledValues, type StatedValues } from '../resolve/settled-values';
+import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import { initialValues, settledValues, type StatedValues } from '../resolve/settled-values';
+import type { Assembly } from '../site/assembly';
 import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { BrandNames } from './css-names';
@@ -30,22 +42,20 @@ export interface ValuesInput {
 }
 
 /** Rules with `&` in their selectors replaced. */
-function scopeRules(rules: Rules, selector: string): Rules {
+export function scopeRules(rules: Rules, selector: string): Rules {
   return Object.fromEntries(
     Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]),
   );
 }
 
+/** What properties say that are the same in every state. */
 function propertyRules(
   properties: readonly Property[],
   values: Record<string, unknown>,
   names: CssNames,
 ): Rules {
   const written = properties.filter((each) => each.by !== 'state');
-  return joinRules(
-    ...written.map((each) => each.css?.(values[each.name], names) ?? {}),
-    stateRules(properties, values, names),
-  );
+  return joinRules(...written.map((each) => each.css?.(values[each.name], names) ?? {}));
 }
 
 /**
@@ -114,21 +124,127 @@ function writtenOnce<T extends object>(
   };
 }
 
+function unstatedRules(
+  { properties, jointCss }: PieceKind,
+  values: Record<string, unknown>,
+  css: CssNames,
+): Rules {
+  return joinRules(propertyRules(properties, values, css), jointCss?.(values) ?? {});
+}
+
+/** The initial rules of kinds, as long as the brand bears the same names. */
+const initialRules = new WeakMap<CssNames, Map<PieceKind, Rules>>();
+
+/** What every piece of a kind has initially, whatever its state, with `&` for the piece: it is written once for all of them. */
+export function initialPieceRules(css: CssNames, kind: PieceKind): Rules {
+  const known = initialRules.get(css) ?? new Map<PieceKind, Rules>();
+  initialRules.set(css, known);
+  const rules = known.get(kind) ?? unstatedRules(kind, initialValues(kind.properties), css);
+  known.set(kind, rules);
+  return rules;
+}
+
+/** Rules in which what is as it is initially only takes back what a wider band says. */
+function otherThan(initial: Rules, rules: Rules): Rules {
+  const own = ([property, value]: [string, string], before: Declarations = {}) => [
+    property,
+    value === before[property] ? AS_IT_COMES : value,
+  ];
+  return Object.fromEntries(
+    Object.entries(rules).map(([selector, declarations]) => [
+      selector,
+      Object.fromEntries(Object.entries(declarations).map((each) => own(each, initial[selector]))),
+    ]),
+  );
+}
+
+function pieceRulesIn({ names, css }: ValuesInput, piece: SettledPiece): Rules {
+  const kind = pieceKind(piece.kind);
+  const unstated = otherThan(initialPieceRules(css, kind), unstatedRules(kind, piece.values, css));
+  const rules = joinRules(unstated, stateRules(kind.properties, piece.values, css));
+  return scopeRules(rules, `.${names.get(piece.id)!}`);
+}
+
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
-  ({ names, css }, bands) =>
+  (input, bands) =>
     byBand(
-      bands.map((piece) => {
-        const { properties, jointCss } = pieceKind(piece.kind);
-        const rules = joinRules(
-          propertyRules(properties, piece.values, css),
-          jointCss?.(piece.values) ?? {},
-          variantRules(bands, piece),
-        );
-        return scopeRules(rules, `.${names.get(piece.id)!}`);
-      }),
+      bands.map((piece) =>
+        joinRules(
+          pieceRulesIn(input, piece),
+          scopeRules(variantRules(bands, piece), `.${input.names.get(piece.id)!}`),
+        ),
+      ),
     ),
 );
+
+/** What every bar has initially, with `&` for the bar. */
+export function initialBarRules(css: CssNames): Rules {
+  return propertyRules(barProperties, initialValues(barProperties), css);
+}
+
+function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
+  return scopeRules(
+    joinRules(
+      otherThan(initialBarRules(css), propertyRules(barProperties, bar.values, css)),
+      divisionRules(bar),
+    ),
+    `.${names.get(bar.id)!}`,
+  );
+}
+
+/** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
+function jumpRules({ site }: ValuesInput, header: Id, band: Id): Rules {
+  const covered = (['scrolled', 'returning'] as const).map((phase) =>
+    coveredHeight(
+      site,
+      resolveAssembly(site, 'headers', site.headers[header]!, band, phase),
+      bandEnd(site, band),
+    ),
+  );
+  return { ':root:has(> body > &)': { 'scroll-padding-block-start': px(Math.max(...covered)) } };
+}
+
+/** What of a header's bars and pieces may look otherwise in a phase, in a band. */
+function phasedPartsIn(input: ValuesInput, assembly: Assembly, band: Id, phase: Phase): Rules {
+  const settled = resolveAssembly(input.site, 'headers', assembly, band, phase);
+  const ofPiece = (id: Id) => saysPhases(assembly.pieces[id]!.values);
+  const rules = settled.bars.flatMap((bar) => {
+    const held = bar.bays.flatMap(({ pieces }) => pieces);
+    const pieces = held.filter(({ id }) => ofPiece(id)).map((piece) => pieceRulesIn(input, piece));
+    const changes = pieces.length > 0 || saysPhases(assembly.bars[bar.id]!.values);
+    return changes ? [barRulesIn(input, bar), ...pieces] : [];
+  });
+  return joinRules(...rules);
+}
+
+/** Each phase but the top with the one that it follows, and with the selector of a header in it; that of a later one is more specific. */
+const laterPhases = [
+  { phase: 'scrolled', after: 'top', selector: ":not([data-phase='top'])" },
+  { phase: 'returning', after: 'scrolled', selector: "[data-phase='returning'][data-phase]" },
+] as const;
+
+/**
+ * What a phase of scrolling says other than the one that it follows. Its rules win over those of that one in every band, so a
+ * narrower band says again what it has, wherever a wider one said something else in this phase.
+ */
+function phaseRules(
+  input: ValuesInput,
+  { id }: SettledAssembly,
+  { phase, after, selector }: (typeof laterPhases)[number],
+): RulesByBand {
+  const assembly = input.site.headers[id]!;
+  const header = `.${input.names.get(id)!}${selector}`;
+  let said: Rules = {};
+  return input.site.bands.map((band) => {
+    const before = joinRules(phasedPartsIn(input, assembly, band.id, after), said);
+    const rules = changedRules(before, phasedPartsIn(input, assembly, band.id, phase));
+    said = joinRules(said, rules);
+    return Object.fromEntries(
+      Object.entries(rules).map(([inside, declarations]) => [`${header} ${inside}`, declarations]),
+    );
+  });
+}
 
 const assemblyRules = writtenOnce<SettledAssembly>(
   ({ names }, [widest]) =>
@@ -138,15 +254,18 @@ const assemblyRules = writtenOnce<SettledAssembly>(
   (input, bands) => {
     const { names, css } = input;
     const [widest] = bands;
-    const scoped = (id: Id, ...rules: Rules[]) => scopeRules(joinRules(...rules), `.${names.get(id)!}`);
-    const whole = bands.map(({ id, kind, values }) =>
-      scoped(id, propertyRules(assemblyProperties[kind], values, css)),
+    const whole = bands.map(({ id, kind, values, phased }, index) =>
+      scopeRules(
+        joinRules(
+          propertyRules(assemblyProperties[kind], values, css),
+          phased ? scrollRules(values, css) : {},
+          phased ? jumpRules(input, id, input.site.bands[index]!.id) : {},
+        ),
+        `.${names.get(id)!}`,
+      ),
     );
     const bars = widest!.bars.map((_, index) =>
-      bands.map(({ bars: settled }) => {
-        const bar = settled[index]!;
-        return scoped(bar.id, propertyRules(barProperties, bar.values, css), divisionRules(bar));
-      }),
+      bands.map(({ bars: settled }) => barRulesIn(input, settled[index]!)),
     );
     const pieces = bands.map(settledPieces);
     return joinByBand(input, [
@@ -157,6 +276,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
           pieces.map((settled) => settled[index]!),
         ),
       ),
+      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, phase)) : []),
     ]);
   },
 );
@@ -184,7 +304,7 @@ function brandRules(input: ValuesInput, band: Id): Rules {
 }
 
 /** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
-function withoutIdle(rules: Rules): Rules {
+export function withoutIdle(rules: Rules): Rules {
   return Object.fromEntries(
     Object.entries(rules).map(([selector, declarations]) => [
       selector,

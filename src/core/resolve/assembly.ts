@@ -6,6 +6,8 @@ import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../properties/id';
+import { phaseCell, type Phase } from '../properties/phases';
+import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { settledValues } from './settled-values';
@@ -28,6 +30,8 @@ export interface SettledAssembly {
   kind: AssemblyKind;
   name: string;
   values: Record<string, unknown>;
+  /** Whether it looks otherwise, or lies elsewhere, while the page is scrolled. */
+  phased: boolean;
   bars: SettledBar[];
 }
 
@@ -35,62 +39,71 @@ export interface SettledAssembly {
 interface Known<T> {
   bands: Site['bands'];
   menus: Site['menus'];
-  byBand: Map<Id, T>;
+  byCell: Map<string, T>;
 }
 
-/** Settles things once a band, until they or what they are settled with are others. */
-function settledOnce<From extends object, T>(settle: (site: Site, from: From, band: Id) => T) {
+/** Settles things once a band and phase, until they or what they are settled with are others. */
+function settledOnce<From extends object, T>(settle: (site: Site, from: From, band: Id, phase: Phase) => T) {
   const known = new WeakMap<From, Known<T>>();
-  return (site: Site, from: From, band: Id): T => {
+  return (site: Site, from: From, band: Id, phase: Phase): T => {
     const { bands, menus } = site;
     let kept = known.get(from);
     if (kept?.bands !== bands || kept.menus !== menus) {
-      kept = { bands, menus, byBand: new Map() };
+      kept = { bands, menus, byCell: new Map() };
       known.set(from, kept);
     }
-    const settled = kept.byBand.get(band) ?? settle(site, from, band);
-    kept.byBand.set(band, settled);
+    const cell = phaseCell(band, phase);
+    const settled = kept.byCell.get(cell) ?? settle(site, from, band, phase);
+    kept.byCell.set(cell, settled);
     return settled;
   };
 }
 
-const resolvePiece = settledOnce((site, { id, kind, values: own }: Piece, band): SettledPiece => {
+const resolvePiece = settledOnce((site, { id, kind, values: own }: Piece, band, phase): SettledPiece => {
   const chain = bandChain(site.bands);
   const { properties, variant } = pieceKind(kind);
-  const values = settledValues(own, properties, chain, band);
+  const values = settledValues(own, properties, chain, band, phase);
   const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
   return { id, kind, band, values, variant: variant?.(values, { menuOrder }) ?? '' };
 });
 
 const resolveOf = {
-  headers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'headers', assembly, band)),
-  drawers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'drawers', assembly, band)),
-  footers: settledOnce((site, assembly: Assembly, band) => settleAssembly(site, 'footers', assembly, band)),
+  headers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'headers', assembly, ...at)),
+  drawers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'drawers', assembly, ...at)),
+  footers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'footers', assembly, ...at)),
 };
 
-/** An assembly settled for a band of the site; what did not change since is not settled again. */
+/** An assembly settled for a band of the site and a phase of scrolling; what did not change since is not settled again. */
 export function resolveAssembly(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
   band: Id,
+  phase: Phase = 'top',
 ): SettledAssembly {
-  return resolveOf[kind](site, assembly, band);
+  return resolveOf[kind](site, assembly, band, phase);
 }
 
-function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): SettledAssembly {
+function settleAssembly(
+  site: Site,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  band: Id,
+  phase: Phase,
+): SettledAssembly {
   const chain = bandChain(site.bands);
-  const piece = (id: Id) => resolvePiece(site, assembly.pieces[id]!, band);
+  const piece = (id: Id) => resolvePiece(site, assembly.pieces[id]!, band, phase);
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
     const settledBays = bays.map((bay) => ({
       values: settledValues(bay.values, bayProperties, chain, band),
       pieces: bay.pieces.map(piece),
     }));
-    return { id, name, values: settledValues(values, barProperties, chain, band), bays: settledBays };
+    return { id, name, values: settledValues(values, barProperties, chain, band, phase), bays: settledBays };
   });
   const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
-  return { id: assembly.id, kind, name: assembly.name, values, bars };
+  const phased = kind === 'headers' && bearsPhases(assembly.values);
+  return { id: assembly.id, kind, name: assembly.name, values, phased, bars };
 }
 
 /** All pieces of a settled assembly, in their order. */

@@ -1,5 +1,6 @@
 import { settle, type CellValues, type Settled } from '../bands/follow';
 import { axisChain } from '../properties/axis';
+import { phaseCell, type Phase } from '../properties/phases';
 import type { Property, Values } from '../properties/property';
 import { states, type State } from '../properties/states';
 
@@ -34,17 +35,28 @@ function statedValues(values: Values, property: Property): StatedValues {
   return { rest, ...Object.fromEntries(others) };
 }
 
-/** Every property's value in a band, by name; what differs by state has its values by state. */
+/** Every property's value in a band and a phase of scrolling, by name; what differs by state has its values by state. */
 export function settledValues(
   values: Values,
   properties: readonly Property[],
   bands: readonly string[],
   band: string,
+  phase: Phase = 'top',
 ): Record<string, unknown> {
+  const inPhase = phaseCell(band, phase);
   return Object.fromEntries(
     properties.map((each) => [
       each.name,
-      each.by === 'state' ? statedValues(values, each) : settledValue(values, each, bands, band).value,
+      each.by === 'state'
+        ? statedValues(values, each)
+        : settledValue(values, each, bands, each.phased ? inPhase : band).value,
     ]),
+  );
+}
+
+/** What properties are where nothing was set, by name; what differs by state is as at rest. */
+export function initialValues(properties: readonly Property[]): Record<string, unknown> {
+  return Object.fromEntries(
+    properties.map(({ name, by, initial }) => [name, by === 'state' ? { rest: initial } : initial]),
   );
 }

@@ -2,6 +2,7 @@ import type { Band } from '../bands/band';
 import { pieceKind } from '../pieces';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { firstCell } from '../properties/axis';
+import { cellParts, phaseCell } from '../properties/phases';
 import { barProperties } from '../properties/bar';
 import { bayProperties } from '../properties/bay';
 import type { Id } from '../properties/id';
@@ -39,12 +40,17 @@ const spokenBands: Record<string, (count: number) => number> = {
 
 function cellsOf(value: unknown, { by }: Property, bands: readonly string[]): Record<string, unknown> {
   const keys = typeof value === 'object' && value !== null ? Object.keys(value) : [];
-  const byBand = keys.length > 0 && keys.every((key) => key in spokenBands);
+  const byBand = keys.length > 0 && keys.every((key) => cellParts(key).band in spokenBands);
   const byState = keys.length > 0 && keys.every((key) => (states as readonly string[]).includes(key));
   if (by === 'state' && byState) return value as Record<string, unknown>;
   if (by !== 'width' || !byBand) return { [firstCell(by, bands)]: value };
   const said = Object.entries(value as Record<string, unknown>);
-  return Object.fromEntries(said.map(([key, each]) => [bands[spokenBands[key]!(bands.length)]!, each]));
+  return Object.fromEntries(
+    said.map(([key, each]) => {
+      const { band, phase } = cellParts(key);
+      return [phaseCell(bands[spokenBands[band]!(bands.length)]!, phase), each];
+    }),
+  );
 }
 
 /** Values as the document has them from what is said; `bands` are ids, widest first. Throws on a property that is not there. */

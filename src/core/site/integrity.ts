@@ -1,5 +1,7 @@
 import { tokenKinds } from '../brand/tokens';
 import { assemblyKinds } from '../properties/assembly';
+import { cellParts, phases } from '../properties/phases';
+import type { Property } from '../properties/property';
 import { referenceNouns } from '../properties/reference';
 import type { Assembly, Bar } from './assembly';
 import { MENU_LEVELS, type Menu } from './menu';
@@ -18,17 +20,24 @@ function missingReferences(site: Site): Problem[] {
     }));
 }
 
+/** Whether a property by width has a cell of this name. */
+function hasCell(bands: ReadonlySet<string>, property: Property | undefined, cell: string): boolean {
+  const { band, phase } = cellParts(cell);
+  return bands.has(band) && (phase === 'top' || (property?.phased === true && phases.includes(phase)));
+}
+
 function missingBands(site: Site): Problem[] {
   const bands = new Set(site.bands.map((band) => band.id));
   return allValues(site).flatMap(({ path, values, properties }) =>
-    Object.entries(values).flatMap(([name, cells]) =>
-      Object.keys(properties.find((each) => each.name === name)?.by === 'width' ? cells : {})
-        .filter((cell) => !bands.has(cell))
+    Object.entries(values).flatMap(([name, cells]) => {
+      const property = properties.find((each) => each.name === name);
+      return Object.keys(property?.by === 'width' ? cells : {})
+        .filter((cell) => !hasCell(bands, property, cell))
         .map((cell) => ({
           path: `${path}.values.${name}.${cell}`,
-          reason: 'belongs to a band that is not there',
-        })),
-    ),
+          reason: 'belongs to a band or a phase that is not there',
+        }));
+    }),
   );
 }
 

@@ -32,7 +32,7 @@ export function stateGrowth(
     textWidth(
       site,
       advances,
-      pieceSetting(site, piece, (weight as number | null) ?? undefined),
+      pieceSetting(site, piece, { weight: (weight as number | null) ?? undefined }),
       label,
       site.languages[0]!,
     );

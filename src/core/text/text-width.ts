@@ -20,17 +20,29 @@ export interface TextSetting extends FontFace {
   case: 'none' | 'uppercase' | 'lowercase';
 }
 
-/** How a piece's texts are set where its band begins: in its type style, in its own size where it has one; in another weight where one is given. */
-export function pieceSetting(site: Site, { values, band }: SettledPiece, weight?: number): TextSetting {
+/** What else decides how a piece's texts are set. */
+interface At {
+  /** A weight in place of that of the style. */
+  weight?: number;
+  /** The width of the viewport in CSS px; where the piece's band begins, when it is left out. */
+  at?: number;
+}
+
+/** How a piece's texts are set: in its type style, in its own size where it has one. */
+export function pieceSetting(
+  site: Site,
+  { values, band }: SettledPiece,
+  { weight, at }: At = {},
+): TextSetting & { lineHeight: number } {
   const style = site.brand.typeStyles[values.typeStyle as Id]!;
   const settled = settledValues(style.values, typeStyleProperties, bandChain(site.bands), band);
   const size = (values.textSize ?? settled.size) as Length;
   const { from } = site.bands.find((each) => each.id === band)!;
   const heavier = weight === undefined ? {} : { weight: String(weight) as Weight };
   return {
-    ...(settled as unknown as TextSetting),
+    ...(settled as unknown as TextSetting & { lineHeight: number }),
     ...heavier,
-    size: lengthAt(size, Math.max(from, NARROWEST)),
+    size: lengthAt(size, at ?? Math.max(from, NARROWEST)),
   };
 }
 

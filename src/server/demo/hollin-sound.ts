@@ -4,6 +4,7 @@ import type { Artwork } from '@/core/site/artwork';
 import { defaultBrand, newMenu } from '@/core/site/defaults';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
+import type { SaidBar } from '@/core/site/compose';
 import type { LinkedFile } from '@/core/site/file';
 import { assembly, byId, colours, menuOf, menuWith, pagesFromList, typeStyles } from './build';
 
@@ -162,10 +163,10 @@ const menus: Menu[] = [
   ]),
 ];
 
-const header = assembly('headers', 'h-main', 'Main header', [
+const mainBars: SaidBar[] = [
   {
     name: 'Notice bar',
-    values: { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2 },
+    values: { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2, stays: 'leaves' },
     bays: {
       start: [
         [
@@ -191,12 +192,19 @@ const header = assembly('headers', 'h-main', 'Main header', [
   },
   {
     name: 'Main bar',
-    values: { lineBelow: 'border-hairline', leastHeight: { desktop: 72, phone: 56 } },
+    values: {
+      lineBelow: { desktop: null, 'desktop:scrolled': 'border-hairline' },
+      leastHeight: { desktop: 72, 'desktop:scrolled': 48, phone: 56 },
+      ground: { desktop: 'none', 'desktop:scrolled': 'ground' },
+    },
     bays: {
       start: [
         [
           'logo',
-          { version: { desktop: 'full', phone: 'compact' }, artworkHeight: { desktop: 44, phone: 40 } },
+          {
+            version: { desktop: 'full', phone: 'compact' },
+            artworkHeight: { desktop: 44, 'desktop:scrolled': 36, phone: 40 },
+          },
         ],
       ],
       end: [
@@ -222,7 +230,13 @@ const header = assembly('headers', 'h-main', 'Main header', [
       ],
     },
   },
-]);
+];
+
+const header = assembly('headers', 'h-main', 'Main header', mainBars, {
+  scrolling: { desktop: 'stays', phone: 'returns' },
+  lies: 'over',
+  phaseAt: 120,
+});
 
 const handbookHeader = assembly(
   'headers',
