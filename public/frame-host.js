@@ -73,6 +73,21 @@
     });
   };
 
+  // How the page looks to those who asked for less motion, which a frame cannot be made to ask for.
+  const stillness = document.createElement('style');
+  stillness.textContent = '*, ::before, ::after { transition-duration: 0s !important; }';
+  document.head.append(stillness);
+
+  const place = { top: 0, most: 0 };
+  const tellScroll = () => {
+    const top = Math.round(scrollY);
+    const most = document.documentElement.scrollHeight - innerHeight;
+    if (top === place.top && most === place.most) return;
+    Object.assign(place, { top, most });
+    tell({ says: 'scrolled', ...place });
+  };
+  addEventListener('scroll', tellScroll, { passive: true });
+
   const showDrawer = (id) => {
     for (const dialog of document.querySelectorAll('dialog[open]')) if (dialog.id !== id) dialog.close();
     const dialog = id === null ? null : document.getElementById(id);
@@ -84,18 +99,20 @@
   };
 
   const show = () => {
-    const { html, css, drawer, atEnd, round } = wanted;
+    const { html, css, drawer, atEnd, still, round } = wanted;
     const before = shown;
     shown = wanted;
     const newPage = html !== before.html;
     if (newPage) replacePage(html);
     if (css !== before.css) replaceStyles(css);
+    stillness.media = still ? 'all' : 'not all';
     if (newPage || drawer !== opened) showDrawer(drawer);
     if (atEnd && !endShown) {
       endShown = true;
       scrollTo(0, document.documentElement.scrollHeight);
     }
     opened = drawer;
+    tellScroll();
     setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() }));
   };
 
@@ -105,6 +122,10 @@
   // All views take over what is new in the same picture: one after another, each would wait for the one before.
   window.addEventListener('message', ({ source, data }) => {
     if (source !== window.parent) return;
+    if ('scrollTo' in data) {
+      scrollTo({ top: data.scrollTo, behavior: 'instant' });
+      return;
+    }
     if (wanted === shown) requestAnimationFrame(show);
     const { html, css } = wanted;
     wanted = { ...data, html: changed(html, data.html), css: changed(css, data.css) };

@@ -1,5 +1,7 @@
 import { expect, type Page } from '@playwright/test';
-import { copyOfDemo } from './support/site';
+import sharp from 'sharp';
+import { contrast } from '../src/core/colour/contrast';
+import { copyOfDemo, openCell, pick, saved, view } from './support/site';
 import { test } from './support/test';
 
 /** Everything about the header's bars that scrolling may change, once it has come to rest. */
@@ -162,4 +164,119 @@ test('without scripts the header stands still at the top of the page', async ({ 
   await page.mouse.wheel(0, 400);
   await expect.poll(async () => (await bar.boundingBox())!.y).toBeCloseTo(before.y - 400, 0);
   await context.close();
+});
+
+/** The workbench with the main bar selected and its phases in columns. */
+async function byScroll(page: Page) {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/sites/${id}/headers`);
+  await page.getByText('Main bar', { exact: true }).first().click();
+  await page.getByText('by scroll', { exact: true }).click();
+}
+
+test('a value of a phase is set in its own column, follows, and is seen in the view that is scrolled there', async ({
+  page,
+}) => {
+  await byScroll(page);
+  await openCell(page, 'Least height on the Tablet', 'Scrolled');
+  const field = page.getByRole('textbox', { name: 'Least height on the Tablet, Scrolled' });
+  await field.fill('30');
+  await field.press('Enter');
+  await expect(
+    page.getByRole('button', { name: /^Least height on the Phone, Scrolled: 30 px, follows Tablet/ }),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Least height on the Desktop, Scrolled: 48 px, set here/ }),
+  ).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'scroll together' }).click();
+  await page.getByRole('slider', { name: /^Desktop view scrolled by/ }).fill('200');
+  for (const [band, height] of [
+    ['Desktop', 48],
+    ['Tablet', 36],
+  ] as const)
+    // The logo and the menu button keep the tablet’s bar from getting as low as it might.
+    await expect
+      .poll(() =>
+        view(page, band)
+          .locator('.main-header-main-bar > .bays')
+          .evaluate((bays) => bays.getBoundingClientRect().height),
+      )
+      .toBeGreaterThanOrEqual(height - 0.5);
+  await expect(view(page, 'Tablet').locator('header')).toHaveAttribute('data-phase', 'scrolled');
+  await page.getByRole('slider', { name: /^Tablet view scrolled by/ }).press('Home');
+  await expect(view(page, 'Desktop').locator('header')).toHaveAttribute('data-phase', 'top');
+});
+
+test('contrast over a picture is what a page with that picture comes to, and a scrim is put in with one click', async ({
+  page,
+}) => {
+  await byScroll(page);
+  const table = page.getByRole('table', { name: 'Worst contrast over pictures' });
+  const cell = table.getByRole('button', { name: 'Desktop, Main bar over Busy harbour' });
+  await expect(cell).toBeVisible();
+  await cell.click();
+  const figure = async () =>
+    Number(/[\d.]+/.exec((await cell.locator('[title]').getAttribute('title'))!)![0]);
+  const before = await figure();
+  const ratios = async () => {
+    const shown = await page.context().newPage();
+    await shown.setViewportSize({ width: 1920, height: 600 });
+    await shown.goto(`/try/${id}/index.html`);
+    const bar = await shown.evaluate(async () => {
+      const picture = document.querySelector<HTMLElement>('.stand-in-picture')!;
+      picture.style.background = 'url("/pictures/busy-harbour.webp") center / cover';
+      const drawn = new Image();
+      drawn.src = '/pictures/busy-harbour.webp';
+      await drawn.decode();
+      document.querySelector<HTMLElement>('.main-header-main-bar > .bays')!.style.visibility = 'hidden';
+      const { top, height } = document.querySelector('.main-header-main-bar')!.getBoundingClientRect();
+      const ink = getComputedStyle(document.querySelector('.main-header-main-bar')!).color;
+      return { top, height, ink: ink.match(/\d+/g)!.map(Number) as [number, number, number] };
+    });
+    await shown.waitForTimeout(500);
+    const png = await shown.screenshot({ clip: { x: 0, y: bar.top, width: 1920, height: bar.height } });
+    await shown.close();
+    const { data, info } = await sharp(png).removeAlpha().raw().toBuffer({ resolveWithObject: true });
+    const colour = (r: number, g: number, b: number) => ({ r: r / 255, g: g / 255, b: b / 255, alpha: 1 });
+    const ink = colour(...bar.ink);
+    return Array.from({ length: info.width * info.height }, (_, index) =>
+      contrast(ink, colour(data[3 * index]!, data[3 * index + 1]!, data[3 * index + 2]!)),
+    );
+  };
+  const worst = (all: number[]) => all.reduce((least, each) => Math.min(least, each));
+  expect(Math.abs(worst(await ratios()) - before)).toBeLessThan(0.02);
+  expect(before).toBeLessThan(4.5);
+  await table
+    .getByRole('row', { name: /^Desktop/ })
+    .getByRole('button', { name: /^flat/ })
+    .click();
+  await expect.poll(figure).toBeGreaterThanOrEqual(4.5);
+  await saved(page);
+  expect(worst(await ratios())).toBeGreaterThanOrEqual(4.45);
+});
+
+test('what visitors would be surprised by is said in place, and a header that scrolls away can be let stay', async ({
+  page,
+}) => {
+  await byScroll(page);
+  const findings = page.getByRole('list', { name: 'What visitors would see' });
+  await expect(findings).toContainText('43 of 44 pages begin without a picture');
+  await openCell(page, 'Least height on the Phone', 'Returning');
+  const field = page.getByRole('textbox', { name: 'Least height on the Phone, Returning' });
+  await field.fill('400');
+  await field.press('Enter');
+  await expect(findings).toContainText('nothing of the page is seen');
+  await expect(page.getByRole('img', { name: /^Share of the height that the header takes/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Main header' }).nth(1).click();
+  for (const band of ['Desktop', 'Phone']) {
+    await openCell(page, 'On scrolling', band);
+    await pick(page, 'scrolls away');
+  }
+  await openCell(page, 'Lies', 'Desktop');
+  await pick(page, 'above the page');
+  await page.getByText('Main bar', { exact: true }).first().click();
+  await page.getByText('by scroll', { exact: true }).click();
+  await page.getByRole('button', { name: 'Let it stay in sight' }).click();
+  await expect(page.getByRole('img', { name: /^Share of the height/ })).toBeVisible();
 });

@@ -24,10 +24,13 @@ export function over(top: Srgb, under: Srgb): Srgb {
   return { r: mix('r'), g: mix('g'), b: mix('b'), alpha: 1 };
 }
 
+/** The linear light of a gamma-encoded channel of sRGB, both 0 to 1 (WCAG 2.2, "relative luminance"). */
+export function linear(channel: number): number {
+  return channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
+}
+
 /** The relative luminance of an opaque colour, 0 to 1 (WCAG 2.2, "relative luminance"). */
-function luminance({ r, g, b }: Srgb): number {
-  const linear = (channel: number) =>
-    channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
+export function luminance({ r, g, b }: Srgb): number {
   return 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
 }
 

@@ -10,7 +10,7 @@ import { telephoneDigits, type Link } from '../properties/link';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { languageName } from '../site/language';
-import type { Page } from '../site/page';
+import { beginsWithPicture, type Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import { pieceSetting, textWidth } from '../text/text-width';
@@ -18,7 +18,7 @@ import { heldBars } from '../fit/heights';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
 import { SEARCH_PATH, searchPage } from './search-page';
-import { beginsWithPicture, standIn, standInExcerpt } from './stand-in';
+import { standIn, standInExcerpt } from './stand-in';
 
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';

@@ -1,6 +1,7 @@
+import { rem } from '../lengths/length';
 import type { Rules } from '../markup/css';
 import { el, type Node } from '../markup/html';
-import type { Page } from '../site/page';
+import { beginsWithPicture, STAND_IN_PICTURE, type Page } from '../site/page';
 
 /** What stands in for the content of pages, which is not ours to design. */
 
@@ -19,11 +20,6 @@ function article(title: string): Node[] {
         : [el('h2', { id: `part-${index}` }, `Part ${index}`), el('p', {}, words)],
     ),
   ];
-}
-
-/** Whether a page begins with a picture that a header may lie over: its first section. */
-export function beginsWithPicture({ path }: Page): boolean {
-  return path === '/';
 }
 
 /** The stand-in content of a page: a wide opening on the home page, an article elsewhere; or what it has to say of its own. */
@@ -46,7 +42,7 @@ export const standInCss: Rules = {
   '.stand-in': { flex: '1', 'padding-block-end': '4rem' },
   '.stand-in:focus': { outline: 'none' },
   '.stand-in-picture': {
-    'block-size': '18rem',
+    'block-size': rem(STAND_IN_PICTURE),
     'background-image':
       'linear-gradient(172deg, transparent 62%, var(--deep) 62.3%), linear-gradient(186deg, transparent 54%, var(--muted) 54.3%), linear-gradient(var(--soft), var(--line))',
   },

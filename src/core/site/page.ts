@@ -66,3 +66,11 @@ export const pageSchema = v.strictObject({
   tags: tagsSchema,
 });
 export type Page = v.InferOutput<typeof pageSchema>;
+
+/** Whether the stand-in of a page begins with a picture, which a header may lie over. */
+export function beginsWithPicture({ path }: Page): boolean {
+  return path === '/';
+}
+
+/** The height of that picture, in CSS px. */
+export const STAND_IN_PICTURE = 288;

@@ -3,6 +3,8 @@ import { findPlace, type Place } from '@/core/edit/place';
 import { axisCells } from '@/core/properties/axis';
 import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
+import { cellParts, phaseCell, phaseLabels, phases } from '@/core/properties/phases';
+import { scrollProperties } from '@/core/properties/scroll';
 import { stateLabels, states, type State } from '@/core/properties/states';
 import { settledValue } from '@/core/resolve/settled-values';
 import { partName } from '@/core/site/parts';
@@ -12,7 +14,7 @@ import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/mo
 import { linkWords } from '@/ui/sheet/editor-source';
 
 /** What the columns of the sheet stand for. */
-export type SheetAxis = 'width' | 'state';
+export type SheetAxis = 'width' | 'state' | 'scroll';
 
 /** A column for each band. */
 export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
@@ -44,9 +46,14 @@ function swatchOf(site: Site, { kind }: Property, value: unknown): string | null
     : null;
 }
 
-/** The name of the cell that a value comes from, in the words of its axis. */
-function cellName(site: Site, cell: string): string | null {
-  return site.bands.find((band) => band.id === cell)?.name ?? stateLabels[cell as State] ?? null;
+/** The name of the cell that a value comes from, as seen from the cell that follows it: the band or the phase that is another one. */
+function cellName(site: Site, from: string, seenFrom: string): string | null {
+  const { band, phase } = cellParts(from);
+  const here = cellParts(seenFrom);
+  const named = site.bands.find((each) => each.id === band)?.name;
+  if (named === undefined) return stateLabels[from as State] ?? null;
+  if (phase === here.phase) return named;
+  return band === here.band ? phaseLabels[phase] : `${named}, ${phaseLabels[phase]}`;
 }
 
 function cellOf(site: Site, values: Values, property: Property, cell: string): SheetCell {
@@ -58,7 +65,7 @@ function cellOf(site: Site, values: Values, property: Property, cell: string): S
     text: valueText(site, property, value),
     swatch: swatchOf(site, property, value),
     own: set,
-    follows: own || from === null ? null : cellName(site, from),
+    follows: own || from === null ? null : cellName(site, from, cell),
   };
 }
 
@@ -75,6 +82,48 @@ function rowOf(site: Site, values: Values, property: Property): SheetRow {
   };
 }
 
+const phaseColumns: SheetColumn[] = phases.map((phase) => ({
+  key: phase,
+  label: phaseLabels[phase],
+  range: '',
+}));
+
+/** What a header does on scrolling in each band, by the band's id. */
+function scrollingOf(site: Site, place: Place): Record<string, unknown> {
+  const assembly = 'assembly' in place ? site[place.in][place.assembly] : undefined;
+  const property = scrollProperties.find(({ name }) => name === 'scrolling')!;
+  const chain = bandChain(site.bands);
+  return Object.fromEntries(
+    chain.map((band) => [band, assembly && settledValue(assembly.values, property, chain, band).value]),
+  );
+}
+
+/** A property by scroll: a row for each band, with a column for each phase that the band has. */
+function phaseGroup(site: Site, place: Place, values: Values, property: Property): SheetGroup {
+  const scrolling = scrollingOf(site, place);
+  return {
+    name: property.label,
+    rows: site.bands.map(({ id, name }) => ({
+      name: property.name,
+      label: name,
+      said: `${property.label} on the ${name}`,
+      editor: property.kind.editor,
+      cells: phases.map((phase) =>
+        phase === 'returning' && scrolling[id] !== 'returns'
+          ? null
+          : cellOf(site, values, property, phaseCell(id, phase)),
+      ),
+    })),
+  };
+}
+
+/** Whether what stands at a place has anything that differs by phase of scrolling: only headers do. */
+export function hasPhases(site: Site, place: Place): boolean {
+  const found = findPlace(site, place);
+  if (typeof found === 'string' || !('assembly' in place) || place.in !== 'headers') return false;
+  return found.properties.some((property) => property.phased);
+}
+
 /** Whether what stands at a place has anything that differs by state. */
 export function hasStates(site: Site, place: Place): boolean {
   const found = findPlace(site, place);
@@ -85,6 +134,10 @@ export function hasStates(site: Site, place: Place): boolean {
 export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width'): SheetGroup[] {
   const found = findPlace(site, place);
   if (typeof found === 'string') return [];
+  if (axis === 'scroll')
+    return found.properties
+      .filter((property) => property.phased)
+      .map((property) => phaseGroup(site, place, found.holder.values, property));
   const listed = found.properties.filter(({ by }) => (by === 'state') === (axis === 'state'));
   const names = [...new Set(listed.map((property) => property.group))];
   return names.map((name) => ({
@@ -94,6 +147,8 @@ export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width')
       .map((property) => rowOf(site, found.holder.values, property)),
   }));
 }
+
+const rowKey = ({ name, said }: SheetRow) => said ?? name;
 
 /** One cell for several things: what they all say, or that they differ. */
 function sharedCell(cells: readonly (SheetCell | null)[]): SheetCell | null {
@@ -111,10 +166,10 @@ export function sharedGroups(site: Site, places: readonly Place[], axis: SheetAx
   const [first, ...others] = places.map((place) => sheetGroups(site, place, axis));
   if (!first || others.length === 0) return first ?? [];
   const rowsOf = (groups: SheetGroup[]) =>
-    new Map(groups.flatMap(({ rows }) => rows).map((row) => [row.name, row]));
+    new Map(groups.flatMap(({ rows }) => rows).map((row) => [rowKey(row), row]));
   const known = others.map(rowsOf);
   const shared = (row: SheetRow): SheetRow[] => {
-    const rows = known.map((each) => each.get(row.name));
+    const rows = known.map((each) => each.get(rowKey(row)));
     // A property of the same name can be of another kind on another piece.
     const same = rows.every((each) => JSON.stringify(each?.editor) === JSON.stringify(row.editor));
     return same
@@ -139,15 +194,16 @@ export interface SheetTable {
   groups: SheetGroup[];
 }
 
-/** The table of what stands at places: a column for each band, or for each state that anything there has. */
+/** The table of what stands at places: a column for each band, or for each state or phase that anything there has. */
 export function sheetTable(site: Site, places: readonly Place[], axis: SheetAxis): SheetTable {
   const groups = sharedGroups(site, places, axis);
   if (axis === 'width') return { columns: sheetColumns(site.bands), groups };
   const rows = groups.flatMap((group) => group.rows);
-  const used = stateColumns.map((_, index) => rows.some((row) => row.cells[index] !== null));
+  const columns = axis === 'state' ? stateColumns : phaseColumns;
+  const used = columns.map((_, index) => rows.some((row) => row.cells[index] !== null));
   const kept = <T>(list: readonly T[]) => list.filter((_, index) => used[index]);
   return {
-    columns: kept(stateColumns),
+    columns: kept(columns),
     groups: groups.map((group) => ({
       ...group,
       rows: group.rows.map((row) => ({ ...row, cells: kept(row.cells) })),

@@ -11,6 +11,8 @@ export interface FrameContent {
   drawer: string | null;
   /** Whether the end of the page is to be in sight, for footers. */
   atEnd: boolean;
+  /** Whether nothing moves, as for those who asked for less motion. */
+  still?: boolean;
 }
 
 /** What a frame says (public/frame-host.js). */
@@ -18,7 +20,8 @@ type FrameMessage =
   | { says: 'ready'; file: string }
   | { says: 'painted'; round: number; at: number }
   | { says: 'drawer'; drawer: string | null }
-  | { says: 'leaves'; href: string };
+  | { says: 'leaves'; href: string }
+  | { says: 'scrolled'; top: number; most: number };
 
 interface PreviewFrameProps {
   title: string;
@@ -37,10 +40,24 @@ interface PreviewFrameProps {
   onDrawer(drawer: string | null): void;
   /** A link inside leads out of the site, where a preview does not go. */
   onLeave(href: string): void;
+  /** The page inside was scrolled, or can be scrolled otherwise than before: in CSS px. */
+  onScroll?(top: number, most: number): void;
+  /** Where the page inside is to be scrolled to, when it is not there yet. */
+  scrollTo?: number;
 }
 
 /** One live view of a page, in a frame of an opaque origin, drawn to a scale. */
-export function PreviewFrame({ title, root, file, content, width, height, scale, ...on }: PreviewFrameProps) {
+export function PreviewFrame({
+  title,
+  root,
+  file,
+  content,
+  width,
+  height,
+  scale,
+  scrollTo,
+  ...on
+}: PreviewFrameProps) {
   const frame = useRef<HTMLIFrameElement>(null);
   const ready = useRef<string | null>(null);
   const latest = useRef({ file, content, on });
@@ -58,10 +75,10 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
       return;
     }
     round.current += 1;
-    const { html, css, drawer, atEnd } = shown;
+    const { html, css, drawer, atEnd, still = false } = shown;
     const changes = { html: textChange(sent.current.html, html), css: textChange(sent.current.css, css) };
     sent.current = { html, css };
-    inside.postMessage({ ...changes, drawer, atEnd, round: round.current }, '*');
+    inside.postMessage({ ...changes, drawer, atEnd, still, round: round.current }, '*');
   }, [root]);
 
   useEffect(() => {
@@ -69,6 +86,10 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
   });
 
   useEffect(send, [send, file, content]);
+
+  useEffect(() => {
+    if (scrollTo !== undefined) frame.current?.contentWindow?.postMessage({ scrollTo }, '*');
+  }, [scrollTo]);
 
   useEffect(() => {
     const listen = (event: MessageEvent<FrameMessage>) => {
@@ -83,6 +104,7 @@ export function PreviewFrame({ title, root, file, content, width, height, scale,
         else send();
       } else if (data.says === 'drawer') told.onDrawer(data.drawer);
       else if (data.says === 'leaves') told.onLeave(data.href);
+      else if (data.says === 'scrolled') told.onScroll?.(data.top, data.most);
       else performance.mark('gable-ridge-painted', { detail: data.at });
     };
     window.addEventListener('message', listen);

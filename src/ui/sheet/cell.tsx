@@ -24,7 +24,7 @@ export function Cell({ row, cell, where, span, actions }: CellProps) {
   /** Whether this editing changed the value; the cell itself may be drawn a little later. */
   const changed = useRef(false);
   const shown = useRef<HTMLButtonElement>(null);
-  const label = `${row.label}, ${where}`;
+  const label = `${row.said ?? row.label}, ${where}`;
   const state = cell.own ? 'set here' : cell.follows === null ? 'as it comes' : `follows ${cell.follows}`;
 
   const open = () => {

@@ -28,6 +28,8 @@ export interface SheetCell {
 export interface SheetRow {
   name: string;
   label: string;
+  /** The row in words, where its label alone does not tell what it is of. */
+  said?: string;
   editor: Editor;
   cells: (SheetCell | null)[];
 }

@@ -49,7 +49,7 @@ export function Sheet({ title, columns, groups, actions, follows = 'a wider band
                 </th>
               </tr>
               {group.rows.map((row) => (
-                <tr key={row.name}>
+                <tr key={`${row.name} ${row.label}`}>
                   <th scope="row">{row.label}</th>
                   {row.cells.map((cell, index) =>
                     cell === null ? (

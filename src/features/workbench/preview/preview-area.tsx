@@ -2,7 +2,7 @@
 
 import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -12,6 +12,7 @@ import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
 import styles from './preview.module.css';
 import { useRendered } from './use-rendered';
+import { useScrolls, type Scroll } from './use-scrolls';
 import { commonScale } from './views';
 
 /** The room between two views, in px of the screen. */
@@ -32,6 +33,8 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
   const [area, room] = useSize<HTMLDivElement>();
+  const scrolls = useScrolls();
+  const [still, setStill] = useState(false);
   const rendered = useRendered(site, kind, assembly, file);
   const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
   const scale =
@@ -42,6 +45,16 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
           GAP,
         )
       : 1;
+  const tools = (
+    <>
+      <Toggle on={scrolls.together} set={scrolls.setTogether} title="All views scroll together">
+        scroll together
+      </Toggle>
+      <Toggle on={still} set={setStill} title="As for those who asked for less motion">
+        no motion
+      </Toggle>
+    </>
+  );
   const leave = (href: string) =>
     notification.info({
       title: 'A preview stays on the site',
@@ -53,7 +66,7 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
     <section className={styles.area} aria-label="Preview">
       <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
         {room.width > 0 &&
-          shown.map((view) => {
+          shown.map((view, index) => {
             const drawer = openedDrawer(site, kind, assembly, view.id);
             const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
             return (
@@ -69,6 +82,11 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
                 atEnd={kind === 'footers'}
                 drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
                 blownUp={blownUp !== null}
+                still={still}
+                scroll={scrolls.of(view.id)}
+                onScroll={(top, most) => scrolls.scrolled(view.id, top, most)}
+                onScrollTo={(top) => scrolls.scrollTo(view.id, top)}
+                tools={index === 0 && tools}
                 onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
                 onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
                 onNavigate={setFile}
@@ -78,6 +96,27 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
           })}
       </div>
     </section>
+  );
+}
+
+interface ToggleProps {
+  on: boolean;
+  set(on: boolean): void;
+  title: string;
+  children: ReactNode;
+}
+
+function Toggle({ on, set, title, children }: ToggleProps) {
+  return (
+    <button
+      type="button"
+      className={`plain ${on ? styles.pressed : ''}`}
+      aria-pressed={on}
+      title={title}
+      onClick={() => set(!on)}
+    >
+      {children}
+    </button>
   );
 }
 
@@ -93,21 +132,32 @@ interface ViewProps {
   atEnd: boolean;
   drawer: { element: string; open: boolean } | null;
   blownUp: boolean;
+  still: boolean;
+  scroll: Scroll;
+  /** What is set for all views, in the head of the first. */
+  tools: ReactNode;
+  onScroll(top: number, most: number): void;
+  onScrollTo(top: number): void;
   onBlowUp(): void;
   onDrawer(open: boolean): void;
   onNavigate(file: string): void;
   onLeave(href: string): void;
 }
 
-function View({ view, scale, height, root, file, html, css, atEnd, drawer, blownUp, ...on }: ViewProps) {
+function View({ view, scale, height, root, file, html, css, atEnd, drawer, ...more }: ViewProps) {
+  const { blownUp, still, scroll, tools, ...on } = more;
   const openElement = drawer?.open ? drawer.element : null;
-  const content = useMemo(() => ({ html, css, drawer: openElement, atEnd }), [html, css, openElement, atEnd]);
+  const content = useMemo(
+    () => ({ html, css, drawer: openElement, atEnd, still }),
+    [html, css, openElement, atEnd, still],
+  );
   return (
     <div className={styles.view}>
       <div className={styles.viewHead}>
         <b>{view.name}</b>
         <span className="figures">{view.width} px</span>
         <span className={`quiet ${styles.file}`}>{file}</span>
+        {tools}
         {drawer && (
           <button
             type="button"
@@ -142,8 +192,24 @@ function View({ view, scale, height, root, file, html, css, atEnd, drawer, blown
           onNavigate={on.onNavigate}
           onDrawer={(open) => on.onDrawer(open !== null)}
           onLeave={on.onLeave}
+          onScroll={on.onScroll}
+          scrollTo={scroll.wanted}
         />
       </div>
+      {scroll.most > 0 && (
+        <input
+          type="range"
+          className={styles.scroll}
+          aria-label={`${view.name} view scrolled by, in px`}
+          title={`Scrolled by ${scroll.top} px`}
+          style={{ height }}
+          min={0}
+          max={scroll.most}
+          step={10}
+          value={scroll.top}
+          onChange={(event) => on.onScrollTo(Number(event.target.value))}
+        />
+      )}
     </div>
   );
 }

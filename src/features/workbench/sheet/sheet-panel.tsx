@@ -7,9 +7,18 @@ import type { Place } from '@/core/edit/place';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
-import { hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
+import { hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
+import { ScreenShares } from '../scroll/screen-shares';
+import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
 import { useSheetActions } from './use-sheet-actions';
+
+/** What a value without one of its own follows, along each axis. */
+const followed: Record<SheetAxis, string> = {
+  width: 'a wider band',
+  state: 'another state',
+  scroll: 'a wider band or an earlier phase',
+};
 
 /** What the sheet is of; the name of a bar can be changed here. */
 function SheetTitle({ title, place }: { title: string; place: Place }) {
@@ -26,14 +35,21 @@ function SheetTitle({ title, place }: { title: string; place: Place }) {
   );
 }
 
-/** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states where it has any. */
+/** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states or phases where it has any. */
 export function SheetPanel({ title, places }: { title: string; places: readonly Place[] }) {
   const site = useSite();
   const place = places[0]!;
   const { actions, inputs } = useSheetActions(places);
   const [wanted, setWanted] = useState<SheetAxis>('width');
-  const stated = useMemo(() => places.every((each) => hasStates(site, each)), [site, places]);
-  const axis = stated ? wanted : 'width';
+  const axes = useMemo((): SheetAxis[] => {
+    const all = (has: typeof hasStates) => places.every((each) => has(site, each));
+    return [
+      'width',
+      ...(all(hasStates) ? ['state' as const] : []),
+      ...(all(hasPhases) ? ['scroll' as const] : []),
+    ];
+  }, [site, places]);
+  const axis = axes.includes(wanted) ? wanted : 'width';
   const { columns, groups } = useMemo(() => sheetTable(site, places, axis), [site, places, axis]);
   return (
     <section className={styles.sheet} aria-label="Sheet">
@@ -41,15 +57,12 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
         <h2>Sheet</h2>
         <SheetTitle title={title} place={place} />
         <span className={styles.pushed}>
-          {stated ? (
+          {axes.length > 1 ? (
             <Segmented
               size="small"
               aria-label="Columns"
               value={axis}
-              options={[
-                { value: 'width', label: 'by width' },
-                { value: 'state', label: 'by state' },
-              ]}
+              options={axes.map((value) => ({ value, label: `by ${value}` }))}
               onChange={setWanted}
             />
           ) : (
@@ -60,17 +73,13 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
       )}
+      {axis === 'scroll' && 'assembly' in place && <ScrollPanel header={place.assembly} />}
       {groups.length > 0 ? (
-        <Sheet
-          title={title}
-          columns={columns}
-          groups={groups}
-          actions={actions}
-          follows={axis === 'state' ? 'another state' : 'a wider band'}
-        />
+        <Sheet title={title} columns={columns} groups={groups} actions={actions} follows={followed[axis]} />
       ) : (
         <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>
       )}
+      {axis === 'scroll' && 'assembly' in place && <ScreenShares header={place.assembly} />}
       {inputs}
     </section>
   );

@@ -2,7 +2,6 @@
 
 import { memo, useMemo } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
-import { contrastGrade } from '@/core/colour/contrast';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
@@ -13,6 +12,7 @@ import type { SettledPiece } from '@/core/pieces/piece';
 import type { Site } from '@/core/site/site';
 import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
+import { ContrastFigure } from '../contrast-figure';
 import { keepsRoom, labelsOf } from './state-labels';
 import { SPECIMEN_HEIGHT, statedParts, stateSpecimen } from './state-specimen';
 import styles from './states.module.css';
@@ -21,22 +21,8 @@ import styles from './states.module.css';
 const SCALE = 0.54;
 const WIDTH = 92;
 
-/** What a ratio is enough for, as a sign and in words. */
-const grades = {
-  text: { sign: '●', words: 'enough for any text' },
-  large: { sign: '◐', words: 'enough for large text only' },
-  none: { sign: '○', words: 'too little to be read' },
-} as const;
-
 function Contrast({ ratio }: { ratio: number | null }) {
-  if (ratio === null) return <span className="quiet">over a picture</span>;
-  const grade = contrastGrade(ratio);
-  const { sign, words } = grades[grade];
-  return (
-    <span className={`figures ${styles[grade]}`} title={`Contrast ${ratio.toFixed(2)} : 1, ${words}`}>
-      {sign} {ratio.toFixed(1)}
-    </span>
-  );
+  return ratio === null ? <span className="quiet">over a picture</span> : <ContrastFigure ratio={ratio} />;
 }
 
 /** What states do to the width of a text, measured; nothing where they do nothing. */

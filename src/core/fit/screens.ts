@@ -1,0 +1,92 @@
+import { bandAt } from '../bands/band';
+import { beginsWithPicture } from '../site/page';
+import type { Assembly } from '../site/assembly';
+import type { Site } from '../site/site';
+import { resolveAssembly } from '../resolve/assembly';
+import { coveredHeight } from './heights';
+
+/** A size of screen that pages are looked at on, in CSS px as it is held upright; `turns` where it is also held sideways. */
+export interface Screen {
+  name: string;
+  width: number;
+  height: number;
+  turns: boolean;
+}
+
+/** Screens from the smallest to the largest. */
+export const screens: readonly Screen[] = [
+  { name: 'Small phone', width: 320, height: 568, turns: true },
+  { name: 'Phone', width: 375, height: 667, turns: true },
+  { name: 'Tall phone', width: 412, height: 892, turns: true },
+  { name: 'Tablet', width: 768, height: 1024, turns: true },
+  { name: 'Large tablet', width: 1024, height: 1366, turns: true },
+  { name: 'Laptop', width: 1280, height: 720, turns: false },
+  { name: 'Desktop screen', width: 1920, height: 1080, turns: false },
+];
+
+/** How much of a screen a header covers while the page is scrolled. */
+export interface ScreenShare {
+  screen: string;
+  held: 'upright' | 'sideways';
+  width: number;
+  height: number;
+  /** In CSS px, and as a part of the height. */
+  covered: number;
+  share: number;
+}
+
+/** The share of every screen’s height that a header takes while the page is scrolled: where it returns, when it has. */
+export function screenShares(site: Site, header: Assembly): ScreenShare[] {
+  const shareOf = (screen: string, held: ScreenShare['held'], width: number, height: number): ScreenShare => {
+    const band = bandAt(site.bands, width).id;
+    const covered = coveredHeight(site, resolveAssembly(site, 'headers', header, band, 'returning'), width);
+    return { screen, held, width, height, covered, share: covered / height };
+  };
+  return screens.flatMap(({ name, width, height, turns }) => {
+    const [short, long] = [Math.min(width, height), Math.max(width, height)];
+    return turns
+      ? [shareOf(name, 'upright', short, long), shareOf(name, 'sideways', long, short)]
+      : [shareOf(name, 'sideways', width, height)];
+  });
+}
+
+/** The length of the stand-in page, in CSS px: few real ones are shorter. */
+const SHORT_PAGE = 1000;
+
+const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
+
+/** What visitors would be surprised by in how a header scrolls, a sentence each: with what they would see. */
+export function scrollFindings(site: Site, header: Assembly): string[] {
+  const perBand = site.bands.map(({ id }) => resolveAssembly(site, 'headers', header, id));
+  const [widest] = perBand;
+  if (!widest?.phased) return [];
+  const { phaseAt, shareLimit } = widest.values as { phaseAt: number | null; shareLimit: number };
+  const shares = screenShares(site, header);
+  const whole = shares.filter(({ share }) => share >= 1);
+  const tall = shares.filter(({ share }) => share < 1 && share * 100 > shareLimit);
+  const where = ({ screen, held, width, height }: ScreenShare) => `${screen} ${held} (${width} × ${height})`;
+  const bare = site.pageOrder.filter((id) => !beginsWithPicture(site.pages[id]!)).length;
+  const over = perBand.some(({ values }) => values.lies === 'over');
+  return [
+    ...whole.map(
+      (share) => `On a ${where(share)} the header covers everything: nothing of the page is seen.`,
+    ),
+    ...(tall.length > 0
+      ? [
+          `On ${tall.length} of ${shares.length} screens the header takes more than ${shareLimit} % of the height, most of all on a ${where(
+            tall.reduce((most, each) => (each.share > most.share ? each : most)),
+          )}: ${percent(Math.max(...tall.map(({ share }) => share)))}.`,
+        ]
+      : []),
+    ...(phaseAt !== null && phaseAt > SHORT_PAGE
+      ? [
+          `Scrolled begins at ${phaseAt} px: on a page that is not that much longer than the window, the header never changes.`,
+        ]
+      : []),
+    ...(over && bare > 0
+      ? [
+          `${bare} of ${site.pageOrder.length} pages begin without a picture to lie over. There the header takes its room, and looks from the start as it does when scrolled.`,
+        ]
+      : []),
+  ];
+}
