@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { contrast } from '../src/core/colour/contrast';
 import { copyOfDemo, openCell, pick, saved, view } from './support/site';
@@ -119,24 +119,62 @@ test('on the phone the header leaves on scrolling down and returns on scrolling 
   expect(await shifts(page)).toEqual([]);
 });
 
+/** Sets values of a header or footer as a whole, without the interface. */
+async function setWhole(
+  request: APIRequestContext,
+  at: { in: 'headers' | 'footers'; assembly: string },
+  values: [property: string, cell: string, value: unknown][],
+) {
+  const { standing: known } = await (await request.get(`/api/sites/${id}`)).json();
+  const edits = values.map(([property, cell, value]) => ({
+    edit: 'setValue',
+    place: { on: 'assembly', ...at },
+    property,
+    cell,
+    value,
+  }));
+  const answer = await request.post(`/api/sites/${id}/edits`, {
+    data: { base: known.revision, group: null, batch: `set-${known.revision}`, edits },
+  });
+  expect(answer.status()).toBe(200);
+}
+const mainHeader = { in: 'headers', assembly: 'h-main' } as const;
+
+test('scrolled can begin when the first section has passed', async ({ page, request }) => {
+  await setWhole(request, mainHeader, [['phaseAt', 'all', null]]);
+  await page.goto(`/try/${id}/index.html`);
+  const { content } = await standing(page);
+  const end = content.top + 288;
+  expect((await scrollTo(page, end - 100)).phase).toBe('top');
+  expect((await scrollTo(page, end - 60)).phase).toBe('scrolled');
+  expect((await scrollTo(page, end + 100)).phase).toBe('scrolled');
+  expect((await scrollTo(page, 0)).phase).toBe('top');
+});
+
+test('a footer is pinned to the window on the desktop, and ends the page on the phone', async ({
+  page,
+  request,
+}) => {
+  const site = (await (await request.get(`/api/sites/${id}`)).json()).site;
+  const at = { in: 'footers', assembly: site.placing.footer } as const;
+  await setWhole(request, at, [
+    ['stands', 'desktop', 'pinned'],
+    ['stands', 'phone', 'after'],
+  ]);
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(`/try/${id}/index.html`);
+  const footer = () =>
+    page.evaluate(() => document.querySelector('footer')!.getBoundingClientRect().bottom - innerHeight);
+  expect(Math.abs(await footer())).toBeLessThan(0.5);
+  await page.setViewportSize({ width: 375, height: 600 });
+  expect(await footer()).toBeGreaterThan(10);
+});
+
 test('a header that takes its room gets smaller without moving the page, with motion or without', async ({
   page,
   request,
 }) => {
-  const at = { in: 'headers', assembly: 'h-main' };
-  const set = (place: object, property: string, cell: string, value: unknown) => ({
-    edit: 'setValue',
-    place: { ...place, ...at },
-    property,
-    cell,
-    value,
-  });
-  const edits = [set({ on: 'assembly' }, 'lies', 'desktop', 'room')];
-  const { standing: known } = await (await request.get(`/api/sites/${id}`)).json();
-  const answer = await request.post(`/api/sites/${id}/edits`, {
-    data: { base: known.revision, group: null, batch: 'room', edits },
-  });
-  expect(answer.status()).toBe(200);
+  await setWhole(request, mainHeader, [['lies', 'desktop', 'room']]);
   for (const reducedMotion of ['no-preference', 'reduce'] as const) {
     await page.emulateMedia({ reducedMotion });
     await page.goto(`/try/${id}/index.html`);

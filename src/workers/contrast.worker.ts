@@ -34,7 +34,12 @@ function contrastOf(picture: ImageBitmap, over: OverPicture): BarContrast {
 }
 
 addEventListener('message', ({ data: { number, picture, over } }: MessageEvent<ContrastQuestion>) => {
-  const contrasts = over.map((each) => contrastOf(picture, each));
+  const contrasts = over.map((each) => {
+    const start = performance.now();
+    const contrast = contrastOf(picture, each);
+    performance.measure('contrast', { start, detail: `${each.width} x ${each.rows[1] - each.rows[0]}` });
+    return contrast;
+  });
   picture.close();
   postMessage({ number, contrasts } satisfies ContrastAnswer);
 });

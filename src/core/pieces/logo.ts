@@ -19,10 +19,28 @@ function artworkOf({ values }: SettledPiece, context: PieceContext): string | nu
 }
 
 /**
- * The picture of each band. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The picture
- * element"); the narrowest band comes first, since the first source that matches is taken.
+ * The artwork of each band, widest first: a band whose version has none shows that of the next wider band, and where the widest
+ * has none, the first there is. Empty when there is none at all.
  */
-function pictureHtml(bands: readonly SettledPiece[], shown: readonly string[], context: PieceContext): Node {
+function shownArtwork(bands: readonly SettledPiece[], context: PieceContext): string[] {
+  const shown = bands.map((band) => artworkOf(band, context));
+  let last = shown.find((id) => id !== null);
+  if (last === undefined) return [];
+  return shown.map((id) => (last = id ?? last)!);
+}
+
+/**
+ * The picture of each band; null for none. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The
+ * picture element"); the narrowest band comes first, since the first source that matches is taken. `when` is a class that tells
+ * the phase of scrolling that it is for, where there is one for each.
+ */
+function pictureHtml(
+  bands: readonly SettledPiece[],
+  shown: readonly string[],
+  context: PieceContext,
+  when: string | false,
+): Node {
+  if (shown.length === 0) return null;
   const picture = (id: string) => context.artwork(id)!;
   const sources = bands
     .map((band, index) => ({ media: context.narrower(band.band), index }))
@@ -33,8 +51,9 @@ function pictureHtml(bands: readonly SettledPiece[], shown: readonly string[], c
       return el('source', { media, srcset: src, width, height });
     });
   const { src, width, height, alt } = picture(shown[0]!);
-  const image = el('img', { src, width, height, alt: alt || context.siteName });
-  return sources.length === 0 ? image : el('picture', {}, ...sources, image);
+  const alone = sources.length === 0;
+  const image = el('img', { class: alone && when, src, width, height, alt: alt || context.siteName });
+  return alone ? image : el('picture', { class: when }, ...sources, image);
 }
 
 /**
@@ -152,21 +171,21 @@ export const logo: PieceKind = {
   summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
   caption: () => '',
   html(piece, context, bands) {
-    const shown = bands.map((band) => artworkOf(band, context));
-    // A band whose version has no artwork shows that of the next wider band; where the widest has none, the first there is.
-    const first = shown.find((id) => id !== null);
-    let last = first;
-    const held = shown.map((id) => (last = id ?? last));
+    const atTop = shownArtwork(bands, context);
+    const scrolled = shownArtwork(context.scrolled(piece.id) ?? bands, context);
+    const differs = scrolled.join() !== atTop.join();
+    const pictures = [
+      pictureHtml(bands, atTop, context, differs && 'at-top'),
+      differs && pictureHtml(bands, scrolled, context, 'when-scrolled'),
+    ].filter(Boolean);
     const { text, tagline } = piece.values as { text: string; tagline: string };
-    const words = bands.some((band) => band.values.shows !== 'artwork');
-    const artwork = first === undefined ? null : pictureHtml(bands, held as string[], context);
+    const words = bands.some((band) => band.values.shows !== 'artwork') || pictures.length === 0;
     const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
     const name = text || context.siteName;
-    if (artwork === null && tail === false)
-      return el('a', { class: pieceClass(piece, context), href: context.homeHref }, name);
-    const beside =
-      (artwork === null || words || tail !== false) &&
-      el('span', { class: 'logo-text' }, (artwork === null || words) && name, tail);
-    return el('a', { class: pieceClass(piece, context), href: context.homeHref }, artwork, beside);
+    const link = (...inside: Node[]) =>
+      el('a', { class: pieceClass(piece, context), href: context.homeHref }, ...inside);
+    if (pictures.length === 0 && tail === false) return link(name);
+    const beside = (words || tail !== false) && el('span', { class: 'logo-text' }, words && name, tail);
+    return link(...pictures, beside);
   },
 };

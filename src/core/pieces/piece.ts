@@ -66,6 +66,8 @@ export interface PieceContext {
   languages: readonly { tag: string; name: string; current: boolean }[];
   /** The address of the page that answers searches; asking for it makes the site have one. */
   searchHref(): string;
+  /** A piece as it is while the page is scrolled, settled for every band; null where its header bears no phases. */
+  scrolled(id: Id): readonly SettledPiece[] | null;
   /** The media query that holds in a band and all narrower ones; null for the widest. */
   narrower(band: Id): string | null;
 }

@@ -167,3 +167,8 @@ export const phasedHeaderCss: Rules = {
 export const phasedWithoutScriptsCss: Rules = {
   '.held': { position: 'relative' },
 };
+
+/** Which of two logos shows in a phase: above every value, and as the value has it where it shows. */
+export const phasedOpenCss: Rules = {
+  ":is([data-phase='top'] .when-scrolled, [data-phase]:not([data-phase='top']) .at-top)": { display: 'none' },
+};

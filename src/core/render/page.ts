@@ -7,7 +7,8 @@ import type { PieceContext, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { telephoneDigits, type Link } from '../properties/link';
-import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import type { Phase } from '../properties/phases';
+import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { languageName } from '../site/language';
 import { beginsWithPicture, type Page } from '../site/page';
@@ -81,7 +82,7 @@ function linkTarget(state: PageState, link: Link): Target {
 }
 
 /** What the pieces of one assembly may ask of the page. */
-function pieceContext(state: PageState, assembly: Assembly): PieceContext {
+function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly): PieceContext {
   const { site, page, language, file, names, landmarks } = state;
   const target = (link: Link) => linkTarget(state, link);
   const context: Omit<PieceContext, 'brandLogo'> = {
@@ -119,6 +120,11 @@ function pieceContext(state: PageState, assembly: Assembly): PieceContext {
       state.drawers.add(id);
       return names.get(id)!;
     },
+    scrolled(id) {
+      const settled = perBand(site, kind, assembly, 'scrolled');
+      if (!settled[0]!.phased) return null;
+      return settled.map((each) => settledPieces(each).find((piece) => piece.id === id)!);
+    },
     narrower(band) {
       const index = site.bands.findIndex((each) => each.id === band);
       return index === 0 ? null : widthBelow(site.bands[index - 1]!.from);
@@ -150,8 +156,8 @@ function barsHtml(assembly: PerBand, context: PieceContext): Element[] {
   });
 }
 
-function perBand(site: Site, kind: AssemblyKind, assembly: Assembly): PerBand {
-  return site.bands.map((band) => resolveAssembly(site, kind, assembly, band.id));
+function perBand(site: Site, kind: AssemblyKind, assembly: Assembly, phase: Phase = 'top'): PerBand {
+  return site.bands.map((band) => resolveAssembly(site, kind, assembly, band.id, phase));
 }
 
 function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
@@ -183,7 +189,7 @@ function openedHtml(state: PageState): Node[] {
   for (let id = next(); id !== undefined; id = next()) {
     nodes.set(id, null);
     const drawer = site.drawers[id]!;
-    nodes.set(id, drawerHtml(site, drawer, pieceContext(state, drawer)));
+    nodes.set(id, drawerHtml(site, drawer, pieceContext(state, 'drawers', drawer)));
   }
   return [
     ...nodes.values(),
@@ -260,7 +266,7 @@ function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Asse
   if (!assembly) return [];
   const bars = perBand(state.site, `${tag}s`, assembly);
   const name = state.names.get(assembly.id)!;
-  const html = barsHtml(bars, pieceContext(state, assembly));
+  const html = barsHtml(bars, pieceContext(state, `${tag}s`, assembly));
   if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);
   return [el(tag, { class: `${tag} ${name}` }, ...html)];
 }

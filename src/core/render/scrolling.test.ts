@@ -116,3 +116,27 @@ test('jumps within the page leave room for what stays, by width, and none where 
     'scroll-padding-block-start: 0;',
   ]);
 });
+
+test('a logo of another artwork when scrolled stands there twice, one for each', () => {
+  const site = withScrolling(stays, {}, { artwork: { desktop: 'dark', 'desktop:scrolled': 'light' } });
+  const artwork = {
+    type: 'image/svg+xml' as const,
+    width: 90,
+    height: 30,
+    bytes: 9,
+    alt: '',
+    hash: 'a'.repeat(64),
+  };
+  site.artwork = {
+    dark: { ...artwork, id: 'dark', name: 'Dark' },
+    light: { ...artwork, id: 'light', name: 'Light' },
+  };
+  const images = (html: string) =>
+    [...html.matchAll(/<img class="([a-z-]+)" src="([^"]+)"/g)].map(([, ...found]) => found);
+  expect(images(renderPage(site, site.pages.home!))).toEqual([
+    ['at-top', 'artwork/dark-dark.svg'],
+    ['when-scrolled', 'artwork/light-light.svg'],
+  ]);
+  const away = { ...site, headers: { h: { ...site.headers.h!, values: {} } } };
+  expect(renderPage(away, away.pages.home!)).not.toContain('when-scrolled');
+});

@@ -4,7 +4,7 @@ import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
 import type { CssNames } from '../properties/property';
-import { phasedHeaderCss, phasedWithoutScriptsCss } from '../properties/scroll';
+import { phasedHeaderCss, phasedOpenCss, phasedWithoutScriptsCss } from '../properties/scroll';
 import { standardTypeCss } from '../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { fontFormats } from '../site/font';
@@ -135,7 +135,14 @@ export function renderStylesheet(site: Site): string {
       layer('initial', withoutIdle(initialCss(kinds, css))),
       layer('values', ...valuesCss({ site, perBand, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
-      layer('open', ...kinds.map((kind) => kind.openCss ?? {}), withoutScripts, ...standing, withoutMotion),
+      layer(
+        'open',
+        ...kinds.map((kind) => kind.openCss ?? {}),
+        phased ? phasedOpenCss : {},
+        withoutScripts,
+        ...standing,
+        withoutMotion,
+      ),
     ])
   );
 }
