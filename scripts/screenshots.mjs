@@ -34,6 +34,18 @@ const views = [
     },
   },
   {
+    name: 'scrolling',
+    path: `${demo}/headers`,
+    async before(page) {
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      await plan.getByText('Main bar', { exact: true }).click();
+      await page.getByText('by scroll', { exact: true }).click();
+      await page.getByRole('table', { name: 'Worst contrast over pictures' }).waitFor();
+      await page.getByRole('button', { name: 'scroll together' }).click();
+      await page.getByRole('slider', { name: /^Desktop view scrolled/ }).fill('160');
+    },
+  },
+  {
     name: 'starters',
     path: `${demo}/headers`,
     async before(page) {

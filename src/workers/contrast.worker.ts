@@ -21,7 +21,9 @@ function contrastOf(picture: ImageBitmap, over: OverPicture): BarContrast {
   const text = srgb(over.ink);
   const own = over.scrim && srgb(over.scrim.colour);
   const scrim = own && { colour: own, alphas: scrimAlphas(over.scrim!.form, own.alpha, pixels.height) };
+  const start = performance.now();
   const { worst, fifth, at } = pictureContrast(pixels, text, scrim);
+  performance.measure('contrast', { start, detail: `${pixels.width} x ${pixels.height}` });
   const colour = scrimColour(text);
   return {
     worst,
@@ -34,12 +36,7 @@ function contrastOf(picture: ImageBitmap, over: OverPicture): BarContrast {
 }
 
 addEventListener('message', ({ data: { number, picture, over } }: MessageEvent<ContrastQuestion>) => {
-  const contrasts = over.map((each) => {
-    const start = performance.now();
-    const contrast = contrastOf(picture, each);
-    performance.measure('contrast', { start, detail: `${each.width} x ${each.rows[1] - each.rows[0]}` });
-    return contrast;
-  });
+  const contrasts = over.map((each) => contrastOf(picture, each));
   picture.close();
   postMessage({ number, contrasts } satisfies ContrastAnswer);
 });

@@ -33,9 +33,12 @@ function tableUnder(scrim: number, alpha: number): Float64Array {
 const ratio = (one: number, other: number) =>
   one > other ? (one + 0.05) / (other + 0.05) : (other + 0.05) / (one + 0.05);
 
-/** The luminance of each pixel of a part of a picture, 0 to 1, under a scrim where there is one (WCAG 2.2, "relative luminance"). */
-function luminances({ data, width, height }: Pixels, scrim: Scrim | null): Float64Array {
-  const found = new Float64Array(width * height);
+/** Gives the luminance of each pixel of a part of a picture, 0 to 1, under a scrim where there is one (WCAG 2.2, "relative luminance"), until it is told to stop. */
+function eachLuminance(
+  { data, width, height }: Pixels,
+  scrim: Scrim | null,
+  told: (luminance: number, index: number) => boolean,
+): boolean {
   let [r, g, b]: [Float64Array, Float64Array, Float64Array] = [linearOf, linearOf, linearOf];
   let alphaBefore = 0;
   for (let y = 0; y < height; y += 1) {
@@ -45,11 +48,14 @@ function luminances({ data, width, height }: Pixels, scrim: Scrim | null): Float
       [r, g, b] = [tableUnder(colour.r, alpha), tableUnder(colour.g, alpha), tableUnder(colour.b, alpha)];
       alphaBefore = alpha;
     }
-    for (let index = y * width; index < (y + 1) * width; index += 1)
-      found[index] =
-        0.2126 * r[data[4 * index]!]! + 0.7152 * g[data[4 * index + 1]!]! + 0.0722 * b[data[4 * index + 2]!]!;
+    for (let index = y * width; index < (y + 1) * width; index += 1) {
+      const red = 0.2126 * r[data[4 * index]!]!;
+      const green = 0.7152 * g[data[4 * index + 1]!]!;
+      const blue = 0.0722 * b[data[4 * index + 2]!]!;
+      if (!told(red + green + blue, index)) return false;
+    }
   }
-  return found;
+  return true;
 }
 
 /** Ratios are counted in steps of this size, which is finer than any figure that is shown. */
@@ -58,21 +64,21 @@ const STEP = 0.01;
 /** The contrast of an opaque text with every pixel of a part of a picture (WCAG 2.2, "contrast ratio"), under a scrim where there is one. */
 export function pictureContrast(pixels: Pixels, text: Srgb, scrim: Scrim | null = null): PictureContrast {
   const own = luminance(text);
-  const behind = luminances(pixels, scrim);
   const counts = new Uint32Array(Math.ceil(21 / STEP) + 1);
   let worst = Infinity;
   let place = 0;
-  for (let index = 0; index < behind.length; index += 1) {
-    const here = ratio(own, behind[index]!);
+  eachLuminance(pixels, scrim, (behind, index) => {
+    const here = ratio(own, behind);
     counts[Math.floor(here / STEP)]! += 1;
     if (here < worst) {
       worst = here;
       place = index;
     }
-  }
+    return true;
+  });
   let below = 0;
   let step = 0;
-  while (below + counts[step]! <= behind.length * 0.05) below += counts[step++]!;
+  while (below + counts[step]! <= pixels.width * pixels.height * 0.05) below += counts[step++]!;
   return {
     worst,
     at: { x: place % pixels.width, y: Math.floor(place / pixels.width) },
@@ -107,9 +113,10 @@ export function leastScrim(
     width: pixels.width,
     height: to - from,
   };
+  const own = luminance(text);
   const reaches = (hundredths: number) => {
     const alphas = scrimAlphas(form, hundredths / 100, pixels.height).subarray(from, to);
-    return pictureContrast(rows, text, { colour, alphas }).worst >= wanted;
+    return eachLuminance(rows, { colour, alphas }, (behind) => ratio(own, behind) >= wanted);
   };
   if (!reaches(100)) return null;
   // More of a scrim that lies on the other side of the ground from the text never makes it less legible.
