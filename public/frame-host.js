@@ -76,7 +76,6 @@
   // How the page looks to those who asked for less motion, which a frame cannot be made to ask for.
   const stillness = document.createElement('style');
   stillness.textContent = '*, ::before, ::after { transition-duration: 0s !important; }';
-  document.head.append(stillness);
 
   const place = { top: 0, most: 0 };
   const tellScroll = () => {
@@ -105,7 +104,8 @@
     const newPage = html !== before.html;
     if (newPage) replacePage(html);
     if (css !== before.css) replaceStyles(css);
-    stillness.media = still ? 'all' : 'not all';
+    if (still) document.head.append(stillness);
+    else stillness.remove();
     if (newPage || drawer !== opened) showDrawer(drawer);
     if (atEnd && !endShown) {
       endShown = true;

@@ -32,7 +32,7 @@ async function compose(page: Page): Promise<string> {
 
   await page.getByRole('link', { name: 'Headers' }).click();
   await addPiece(page, 'start', 'Logo');
-  await openCell(page, 'Artwork of its own', 'every width');
+  await openCell(page, 'Artwork of its own', 'Desktop');
   const chooser = page.waitForEvent('filechooser');
   await pick(page, 'upload a file…');
   await (await chooser).setFiles({ name: 'mark.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(mark) });

@@ -1,6 +1,10 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import sharp from 'sharp';
+import { bandAt } from '../src/core/bands/band';
 import { contrast } from '../src/core/colour/contrast';
+import { barHeight } from '../src/core/fit/heights';
+import { resolveAssembly } from '../src/core/resolve/assembly';
+import type { Site } from '../src/core/site/site';
 import { copyOfDemo, openCell, pick, saved, view } from './support/site';
 import { test } from './support/test';
 
@@ -93,6 +97,30 @@ test('on a page without a picture the header takes its room and is solid from th
   expect(top.content.top).toBeCloseTo(top.main.top + top.main.height, 0);
   expect(top.ground).not.toBe('rgba(0, 0, 0, 0)');
   expect((await scrollTo(page, 300)).main.top).toBe(0);
+});
+
+test('bars are as high as was worked out, at several widths and places', async ({ page, request }) => {
+  const { site } = (await (await request.get(`/api/sites/${id}`)).json()) as { site: Site };
+  const [, main] = site.headers['h-main']!.order;
+  for (const width of [1600, 1280, 1030, 1000, 700, 630, 375, 320]) {
+    await page.setViewportSize({ width, height: 500 });
+    await page.goto(`/try/${id}/index.html`);
+    const band = bandAt(site.bands, width).id;
+    for (const [top, phase] of [
+      [0, 'top'],
+      [60, 'top'],
+      [180, 'scrolled'],
+      [240, 'scrolled'],
+    ] as const) {
+      const shown = await scrollTo(page, top);
+      const settled = resolveAssembly(site, 'headers', site.headers['h-main']!, band, phase);
+      const bar = settled.bars.find(({ id: each }) => each === main)!;
+      expect(shown.phase).toBe(phase);
+      expect(Math.abs(shown.main.height - barHeight(site, bar, width))).toBeLessThanOrEqual(0.5);
+      const stays = settled.values.scrolling === 'stays';
+      if (stays && phase === 'scrolled') expect(Math.abs(shown.main.top)).toBeLessThanOrEqual(0.5);
+    }
+  }
 });
 
 test('a jump within the page stops below the header', async ({ page }) => {

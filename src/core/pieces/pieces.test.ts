@@ -8,7 +8,7 @@ import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { itemProperties, menuProperties } from '../properties/menu';
-import type { CssNames, Property } from '../properties/property';
+import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
 import { sampleValues } from '../properties/sample-values.test-data';
 import { pieceKinds } from './index';
 
@@ -60,6 +60,30 @@ test.each(lists)(
         expect(named(rulesOf(properties, chosen))).toEqual(expected);
       }),
       { numRuns: 60 },
+    );
+  },
+);
+
+test.each([
+  ...pieceKinds.map(({ kind, properties }) => [kind, properties] as const),
+  ['bar', barProperties] as const,
+])(
+  'what is initial in a %s is said again by every value, unless the property says that it gives way',
+  (_, properties) => {
+    const takenBack = (property: Property) => {
+      const initial = property.css?.(property.initial, names) ?? {};
+      const said = sampleValues(property).flatMap((value) =>
+        Object.entries(property.css?.(value, names) ?? {}),
+      );
+      return said.some(([selector, declarations]) =>
+        Object.entries(declarations).some(
+          ([name, css]) => css === AS_IT_COMES && (initial[selector]?.[name] ?? css) !== css,
+        ),
+      );
+    };
+    const stated = properties.filter(({ by }) => by !== 'state');
+    expect(stated.filter(takenBack).map(({ name }) => name)).toEqual(
+      stated.filter(({ givesWay }) => givesWay).map(({ name }) => name),
     );
   },
 );

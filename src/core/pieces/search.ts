@@ -35,6 +35,7 @@ export const search: PieceKind = {
       group: 'Content',
       kind: choiceKind({ field: 'field', icon: 'icon that opens the field' }),
       by: 'width',
+      givesWay: true,
       initial: 'field',
       css: (value) => ({
         '& > .search-open': { display: value === 'icon' ? 'inline-grid' : 'none' },

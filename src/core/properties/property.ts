@@ -36,6 +36,11 @@ export interface Property<T = unknown> {
   initial: NoInfer<T>;
   /** Values that states have where none was set for them; every other state follows. */
   initialStates?: Partial<Record<State, NoInfer<T>>>;
+  /**
+   * Whether some value takes back what the initial one says, down to the rules of the kind: then the initial one is written for
+   * each piece, not once for all.
+   */
+  givesWay?: boolean;
   /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */
   part?: StatedPart;
   /**

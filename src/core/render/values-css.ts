@@ -132,6 +132,12 @@ function unstatedRules(
   return joinRules(propertyRules(properties, values, css), jointCss?.(values) ?? {});
 }
 
+/** What is initial, without what another value may take back. */
+function initialRulesOf(kind: PieceKind, css: CssNames): Rules {
+  const properties = kind.properties.filter(({ givesWay }) => !givesWay);
+  return unstatedRules({ ...kind, properties }, initialValues(kind.properties), css);
+}
+
 /** The initial rules of kinds, as long as the brand bears the same names. */
 const initialRules = new WeakMap<CssNames, Map<PieceKind, Rules>>();
 
@@ -139,7 +145,7 @@ const initialRules = new WeakMap<CssNames, Map<PieceKind, Rules>>();
 export function initialPieceRules(css: CssNames, kind: PieceKind): Rules {
   const known = initialRules.get(css) ?? new Map<PieceKind, Rules>();
   initialRules.set(css, known);
-  const rules = known.get(kind) ?? unstatedRules(kind, initialValues(kind.properties), css);
+  const rules = known.get(kind) ?? initialRulesOf(kind, css);
   known.set(kind, rules);
   return rules;
 }
@@ -180,7 +186,11 @@ const pieceRules = writtenOnce<SettledPiece>(
 
 /** What every bar has initially, with `&` for the bar. */
 export function initialBarRules(css: CssNames): Rules {
-  return propertyRules(barProperties, initialValues(barProperties), css);
+  return propertyRules(
+    barProperties.filter(({ givesWay }) => !givesWay),
+    initialValues(barProperties),
+    css,
+  );
 }
 
 function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
