@@ -126,9 +126,12 @@
       scrollTo({ top: data.scrollTo, behavior: 'instant' });
       return;
     }
-    if (wanted === shown) requestAnimationFrame(show);
     const { html, css } = wanted;
+    const waits = wanted !== shown;
     wanted = { ...data, html: changed(html, data.html), css: changed(css, data.css) };
+    // A frame that has shown nothing yet may wait long for its first picture.
+    if (html === '') show();
+    else if (!waits) requestAnimationFrame(show);
   });
 
   // The drawer may also be opened and closed by its own buttons; the workbench then follows.

@@ -59,14 +59,21 @@ function fontFiles(site: Site): SiteFile[] {
   ];
 }
 
+/** The fonts, pictures and files of the site, which are there without any page being rendered. */
+export function assetFiles(site: Site): SiteFile[] {
+  return [
+    ...fontFiles(site),
+    ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
+    ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
+  ];
+}
+
 /** Every file of the site; `script` is the text of the runtime script. */
 export function renderFiles(site: Site, script: string, advances = unmeasured): SiteFile[] {
   return [
     ...pageFiles(site, advances),
     { path: STYLESHEET, text: renderStylesheet(site) },
     { path: SCRIPT, text: script },
-    ...fontFiles(site),
-    ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
-    ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
+    ...assetFiles(site),
   ];
 }

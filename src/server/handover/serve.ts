@@ -1,7 +1,10 @@
+import { assetFiles, type SiteFile } from '@/core/render/files';
+import { SCRIPT } from '@/core/render/page';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
 import { renderedSite } from './rendered';
-import { fileBytes, mediaType } from './sources';
+import { loadSite } from '../sites/store';
+import { fileBytes, mediaType, runtimeScript } from './sources';
 
 /**
  * Headers under which a site's own code is served: an opaque origin, from which nothing of the application can be
@@ -29,10 +32,27 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
 export async function serveSiteFile(db: Db, request: Request, site: string, path: string): Promise<Response> {
   const files = await renderedSite(db, site);
   if (!files) return noSuchSite();
-  const file = files.get(path);
+  return serve(db, request, path, files.get(path));
+}
+
+function serve(db: Db, request: Request, path: string, file: SiteFile | undefined): Response {
   if (!file) return refusal(404, `There is no file “${path}” in this site.`);
   const headers = { ...sandboxHeaders(request), 'content-type': mediaType(path) };
   return new Response(new Uint8Array(fileBytes(db, file)), { headers });
+}
+
+/** A font, a picture or the script for a preview frame: found without rendering the pages, of which a site may have thousands. */
+export async function serveFrameFile(
+  db: Db,
+  request: Request,
+  site: string,
+  path: string,
+): Promise<Response> {
+  const stored = loadSite(db, site);
+  if (!stored) return noSuchSite();
+  const files = [{ path: SCRIPT, text: runtimeScript() }, ...assetFiles(stored.site)];
+  const asset = files.find((file) => file.path === path);
+  return asset ? serve(db, request, path, asset) : serveSiteFile(db, request, site, path);
 }
 
 const frameHost = `<!doctype html>

@@ -1,5 +1,5 @@
 import { database } from '@/server/db/open';
-import { serveFrame, serveSiteFile } from '@/server/handover/serve';
+import { serveFrame, serveFrameFile } from '@/server/handover/serve';
 
 /** A preview frame: its pages are sent by the workbench, everything else comes from what is stored. */
 export async function GET(
@@ -8,5 +8,5 @@ export async function GET(
 ) {
   const { site, path } = await params;
   const file = path.join('/');
-  return file.endsWith('.html') ? serveFrame(request) : serveSiteFile(database(), request, site, file);
+  return file.endsWith('.html') ? serveFrame(request) : serveFrameFile(database(), request, site, file);
 }
