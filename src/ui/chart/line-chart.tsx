@@ -12,12 +12,9 @@ import {
 } from 'chart.js';
 import { Line } from 'react-chartjs-2';
 import { look } from '../theme/tokens';
+import './chart-look';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip, Legend);
-Chart.defaults.font.family = '"Spline Sans Mono", monospace';
-Chart.defaults.font.size = 11;
-Chart.defaults.color = look.quiet;
-Chart.defaults.animation = false;
 
 export interface ChartLine {
   label: string;
