@@ -2,6 +2,7 @@ import { createStore } from 'zustand/vanilla';
 import { textKey, type Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
+import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
 export type Ask = (question: TextQuestion, answered: (answer: TextAnswer) => void) => void;
@@ -11,22 +12,11 @@ function addressOf(site: string, { from, name }: FontSource): string {
   return from === 'shipped' ? `/fonts/${name}/sfnt` : `/api/sites/${site}/bytes/${name}/sfnt`;
 }
 
-/** A worker that shapes texts, started when it is first asked. */
-export function textWorker(): Ask {
-  let worker: Worker | null = null;
-  const open = new Map<number, (answer: TextAnswer) => void>();
-  return (question, answered) => {
-    if (worker === null) {
-      worker = new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' });
-      worker.onmessage = ({ data }: MessageEvent<TextAnswer>) => {
-        open.get(data.number)?.(data);
-        open.delete(data.number);
-      };
-    }
-    open.set(question.number, answered);
-    worker.postMessage(question);
-  };
-}
+/** A worker that shapes texts. */
+const textWorker = (): Ask =>
+  workerQuestions<TextQuestion, TextAnswer>(
+    () => new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' }),
+  );
 
 /**
  * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of

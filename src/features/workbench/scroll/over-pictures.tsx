@@ -6,7 +6,6 @@ import { newId } from '@/client/new-id';
 import { useEdit } from '@/client/open-site-context';
 import { contrastsOver } from '@/client/picture-contrast';
 import type { ScrimForm } from '@/core/colour/picture-contrast';
-import { coverCrop } from '@/core/fit/cover-crop';
 import { barsOverPicture, type OverPicture } from '@/core/fit/over-picture';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -46,31 +45,18 @@ function Spot({
   over: OverPicture;
   contrast: BarContrast;
 }) {
-  const [size, setSize] = useState({ width: over.width, height: over.pictureHeight });
   const scale = DRAWN / over.width;
-  const crop = coverCrop(size, { width: over.width, height: over.pictureHeight });
   return (
     <div
       className={styles.spot}
-      style={{ inlineSize: DRAWN, blockSize: over.pictureHeight * scale }}
+      style={{
+        inlineSize: DRAWN,
+        blockSize: over.pictureHeight * scale,
+        backgroundImage: `url("${picture.address}")`,
+      }}
       role="img"
       aria-label={`${picture.name}: worst at ${contrast.at.x}, ${contrast.at.y} px`}
     >
-      {/* A picture of the designer's own has no address that could be optimised. */}
-      {/* eslint-disable-next-line @next/next/no-img-element */}
-      <img
-        src={picture.address}
-        alt=""
-        onLoad={({ currentTarget: { naturalWidth: width, naturalHeight: height } }) =>
-          setSize({ width, height })
-        }
-        style={{
-          inlineSize: size.width * crop.scale * scale,
-          blockSize: size.height * crop.scale * scale,
-          insetInlineStart: -crop.x * crop.scale * scale,
-          insetBlockStart: -crop.y * crop.scale * scale,
-        }}
-      />
       <i
         style={{ insetBlockStart: over.rows[0] * scale, blockSize: (over.rows[1] - over.rows[0]) * scale }}
       />
