@@ -18,6 +18,12 @@ const pixelAt = ({ data, width }: Pixels, x: number, y: number): Srgb => {
   return { r: data[at]! / 255, g: data[at + 1]! / 255, b: data[at + 2]! / 255, alpha: 1 };
 };
 
+/** A colour as a screen shows it. */
+const wholeBytes = ({ r, g, b }: Srgb): Srgb => {
+  const whole = (channel: number) => Math.round(channel * 255) / 255;
+  return { r: whole(r), g: whole(g), b: whole(b), alpha: 1 };
+};
+
 /** Every ratio, pixel by pixel, by the function that judges two colours. */
 function bruteForce(pixels: Pixels, text: Srgb, scrim?: { colour: Srgb; alphas: Float64Array }) {
   const ratios: number[] = [];
@@ -25,8 +31,8 @@ function bruteForce(pixels: Pixels, text: Srgb, scrim?: { colour: Srgb; alphas: 
     for (let x = 0; x < pixels.width; x += 1) {
       const under = pixelAt(pixels, x, y);
       const seen = scrim ? over({ ...scrim.colour, alpha: scrim.alphas[y]! }, under) : under;
-      const whole = (channel: number) => Math.round(channel * 255) / 255;
-      ratios.push(contrast(text, { r: whole(seen.r), g: whole(seen.g), b: whole(seen.b), alpha: 1 }));
+      const ground = wholeBytes(seen);
+      ratios.push(contrast(text.alpha === 1 ? text : wholeBytes(over(text, ground)), ground));
     }
   return ratios;
 }
@@ -60,6 +66,17 @@ test('the least scrim reaches the ratio, and one hundredth less does not', () =>
   const alpha = leastScrim(pixels, white, colour, 'flat', 4.5)!;
   expect(worst(alpha)).toBeGreaterThanOrEqual(4.5);
   expect(worst(alpha - 0.01)).toBeLessThan(4.5);
+});
+
+test('a translucent text is judged as it is seen, on each pixel and under a scrim', () => {
+  const text = { ...white, alpha: 0.5 };
+  const scrim = { colour: srgb('black'), alphas: scrimAlphas('flat', 0.3, 40) };
+  for (const [laid, found] of [
+    [undefined, pictureContrast(pixels, text)],
+    [scrim, pictureContrast(pixels, text, scrim)],
+  ] as const)
+    expect(found.worst).toBeCloseTo(Math.min(...bruteForce(pixels, text, laid)), 9);
+  expect(pictureContrast(pixels, text).worst).toBeLessThanOrEqual(pictureContrast(pixels, white).worst);
 });
 
 test('what is legible already needs no scrim, and what none can make legible says so', () => {

@@ -21,38 +21,61 @@ export interface Scrim {
   alphas: Float64Array;
 }
 
-const linearOf = Float64Array.from({ length: 256 }, (_, byte) => linear(byte / 255));
+/** Bytes of a channel that lie under a colour of some alpha (Compositing 1, 5.1), by the byte that is covered. */
+function bytesUnder(channel: number, alpha: number, bytes: Uint8ClampedArray): Uint8ClampedArray {
+  return bytes.map((byte) => Math.round(byte * (1 - alpha) + channel * 255 * alpha));
+}
 
-/** Linear light of a channel that lies under a scrim (Compositing 1, 5.1), read from a table of this row's alpha. */
-function tableUnder(scrim: number, alpha: number): Float64Array {
-  return Float64Array.from({ length: 256 }, (_, byte) =>
-    linear(Math.round((byte / 255) * (1 - alpha) * 255 + scrim * alpha * 255) / 255),
-  );
+const everyByte = Uint8ClampedArray.from({ length: 256 }, (_, byte) => byte);
+const weights = { r: 0.2126, g: 0.7152, b: 0.0722 } as const;
+type Channel = keyof typeof weights;
+
+/** What each byte of a channel adds to the luminance (WCAG 2.2, "relative luminance"): of the ground, and of the text on it. */
+interface Shares {
+  ground: Float64Array;
+  text: Float64Array;
+}
+
+function sharesOf(channel: Channel, text: Srgb, scrim: Srgb | null, alpha: number): Shares {
+  const seen = scrim === null ? everyByte : bytesUnder(scrim[channel], alpha, everyByte);
+  const share = (bytes: Uint8ClampedArray) =>
+    Float64Array.from(bytes, (byte) => weights[channel] * linear(byte / 255));
+  // An opaque text is the same on every ground, and no whole byte.
+  const opaque = () => new Float64Array(256).fill(weights[channel] * linear(text[channel]));
+  return {
+    ground: share(seen),
+    text: text.alpha === 1 ? opaque() : share(bytesUnder(text[channel], text.alpha, seen)),
+  };
 }
 
 const ratio = (one: number, other: number) =>
   one > other ? (one + 0.05) / (other + 0.05) : (other + 0.05) / (one + 0.05);
 
-/** Gives the luminance of each pixel of a part of a picture, 0 to 1, under a scrim where there is one (WCAG 2.2, "relative luminance"), until it is told to stop. */
-function eachLuminance(
+/** Gives the contrast of a text with each pixel of a part of a picture, under a scrim where there is one, until it is told to stop. */
+function eachRatio(
   { data, width, height }: Pixels,
+  text: Srgb,
   scrim: Scrim | null,
-  told: (luminance: number, index: number) => boolean,
+  told: (ratio: number, index: number) => boolean,
 ): boolean {
-  let [r, g, b]: [Float64Array, Float64Array, Float64Array] = [linearOf, linearOf, linearOf];
-  let alphaBefore = 0;
+  let alphaBefore: number | null = null;
+  let r!: Shares;
+  let g!: Shares;
+  let b!: Shares;
   for (let y = 0; y < height; y += 1) {
     const alpha = scrim?.alphas[y] ?? 0;
-    if (scrim && alpha !== alphaBefore) {
-      const { colour } = scrim;
-      [r, g, b] = [tableUnder(colour.r, alpha), tableUnder(colour.g, alpha), tableUnder(colour.b, alpha)];
+    if (alpha !== alphaBefore) {
+      const shares = (channel: Channel) => sharesOf(channel, text, scrim && scrim.colour, alpha);
+      [r, g, b] = [shares('r'), shares('g'), shares('b')];
       alphaBefore = alpha;
     }
     for (let index = y * width; index < (y + 1) * width; index += 1) {
-      const red = 0.2126 * r[data[4 * index]!]!;
-      const green = 0.7152 * g[data[4 * index + 1]!]!;
-      const blue = 0.0722 * b[data[4 * index + 2]!]!;
-      if (!told(red + green + blue, index)) return false;
+      const red = data[4 * index]!;
+      const green = data[4 * index + 1]!;
+      const blue = data[4 * index + 2]!;
+      const ground = r.ground[red]! + g.ground[green]! + b.ground[blue]!;
+      const ink = r.text[red]! + g.text[green]! + b.text[blue]!;
+      if (!told(ratio(ink, ground), index)) return false;
     }
   }
   return true;
@@ -61,14 +84,12 @@ function eachLuminance(
 /** Ratios are counted in steps of this size, which is finer than any figure that is shown. */
 const STEP = 0.01;
 
-/** The contrast of an opaque text with every pixel of a part of a picture (WCAG 2.2, "contrast ratio"), under a scrim where there is one. */
+/** The contrast of a text with every pixel of a part of a picture (WCAG 2.2, "contrast ratio"), under a scrim where there is one. */
 export function pictureContrast(pixels: Pixels, text: Srgb, scrim: Scrim | null = null): PictureContrast {
-  const own = luminance(text);
   const counts = new Uint32Array(Math.ceil(21 / STEP) + 1);
   let worst = Infinity;
   let place = 0;
-  eachLuminance(pixels, scrim, (behind, index) => {
-    const here = ratio(own, behind);
+  eachRatio(pixels, text, scrim, (here, index) => {
     counts[Math.floor(here / STEP)]! += 1;
     if (here < worst) {
       worst = here;
@@ -113,10 +134,9 @@ export function leastScrim(
     width: pixels.width,
     height: to - from,
   };
-  const own = luminance(text);
   const reaches = (hundredths: number) => {
     const alphas = scrimAlphas(form, hundredths / 100, pixels.height).subarray(from, to);
-    return eachLuminance(rows, { colour, alphas }, (behind) => ratio(own, behind) >= wanted);
+    return eachRatio(rows, text, { colour, alphas }, (here) => here >= wanted);
   };
   if (!reaches(100)) return null;
   // More of a scrim that lies on the other side of the ground from the text never makes it less legible.

@@ -1,6 +1,6 @@
 import { el, type Element, type Node } from '../markup/html';
 import { px } from '../lengths/length';
-import { ICON_SIZE, iconHtml } from '../icons/icons';
+import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
@@ -12,16 +12,9 @@ import { placeProperties } from '../properties/place';
 import { dressProperties, markerProperties } from '../properties/dress';
 import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import {
-  belowDisplay,
-  headingParts,
-  menuCss,
-  shownAsCss,
-  shownAsLabels,
-  TOGGLE_WIDTH,
-  type ShownAs,
-} from './menu-css';
+import { belowDisplay, headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
+import { splitAfter } from './menu-split';
 import {
   leading,
   pieceClass,
@@ -122,39 +115,6 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
 
 /** What stands in a menu in place of the logo between two halves of it. */
 type Between = { logo: Node; after: number | null } | null;
-
-/** The room for an entry's icon and badge beside its label, in CSS px, as its rules give it (menu-css.ts). */
-function signsWidth({ icon, badge, description }: MenuEntry, badgeText: number, size: number): number {
-  if (icon === null && badge === '' && description === '') return 0;
-  const gaps = 2 * 0.5 * size;
-  return gaps + (icon === null ? 0 : ICON_SIZE * size) + (badge === '' ? 0 : 0.75 * (badgeText + size));
-}
-
-/** The width of an entry of the first level in CSS px, without the gap to the next; null while its label was not measured. */
-function entryWidth(piece: SettledPiece, entry: MenuEntry, context: PieceContext): number | null {
-  const label = context.textWidth(piece, entry.label, reservedWeight(piece.values) ?? undefined);
-  const badge = entry.badge === '' ? 0 : context.textWidth(piece, entry.badge);
-  if (label === null || badge === null) return null;
-  const toggle = entry.children.length > 0 ? TOGGLE_WIDTH : 0;
-  const padding = 2 * (piece.values.itemPaddingInline as number);
-  return label + padding + toggle + signsWidth(entry, badge, context.textSize(piece));
-}
-
-/** After how many entries a menu is split: half of them, or where both sides come nearest to the same width. */
-function splitAfter(piece: SettledPiece, entries: readonly MenuEntry[], context: PieceContext): number {
-  const half = Math.ceil(entries.length / 2);
-  if (piece.values.balancedBy !== 'width') return half;
-  const widths = entries.map((entry) => entryWidth(piece, entry, context));
-  if (widths.includes(null)) return half;
-  const side = (from: number, to: number) =>
-    (widths as number[]).slice(from, to).reduce((sum, width) => sum + width, 0) +
-    Math.max(0, to - from - 1) * (piece.values.itemGap as number);
-  const unevenness = (after: number) => Math.abs(side(0, after) - side(after, widths.length));
-  return widths.reduce(
-    (best: number, _, index) => (unevenness(index + 1) < unevenness(best) ? index + 1 : best),
-    1,
-  );
-}
 
 /** The list of a variant, in two halves where something stands between them; empty when its menu has nothing to show. */
 function listHtml(

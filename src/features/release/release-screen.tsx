@@ -103,7 +103,7 @@ export function ReleaseScreen() {
               Copy
             </Button>
           </div>
-          <pre className="figures" tabIndex={0} aria-label={`Code of ${reading}`}>
+          <pre className="figures" role="region" tabIndex={0} aria-label={`Code of ${reading}`}>
             {text}
           </pre>
         </section>
