@@ -86,3 +86,10 @@ test('files outside of the site are not served', async ({ request }) => {
     expect((await request.get(path)).status()).toBe(404);
   }
 });
+
+test('fonts to be measured with are plain bytes of fonts that are there', async ({ request }) => {
+  const font = await request.get('/fonts/figtree-latin-400-normal.woff2/sfnt');
+  expect([...(await font.body()).subarray(0, 4)]).toEqual([0, 1, 0, 0]);
+  for (const path of ['/fonts/nothing.woff2/sfnt', `/api/sites/hollin-sound/bytes/${'f'.repeat(64)}/sfnt`])
+    expect((await request.get(path)).status()).toBe(404);
+});

@@ -1,4 +1,8 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { bandAt } from '../src/core/bands/band';
+import { barHeight } from '../src/core/fit/heights';
+import { resolveAssembly } from '../src/core/resolve/assembly';
+import type { Site } from '../src/core/site/site';
 import { copyOfDemo, openCell, pick, saved } from './support/site';
 import { test } from './support/test';
 
@@ -54,6 +58,21 @@ async function box(page: Page, selector: string): Promise<Box> {
   if (!first) throw new Error(`Nothing shows at ${selector}`);
   return first;
 }
+
+/** The heights of the bars of the header that is on every page, as the core works them out; null at the side, where they are spread. */
+async function heightsWorkedOut(request: APIRequestContext): Promise<number[] | null> {
+  const { site } = (await (await request.get(`/api/sites/${id}`)).json()) as { site: Site };
+  const header = resolveAssembly(
+    site,
+    'headers',
+    site.headers[site.placing.header!]!,
+    bandAt(site.bands, 1280).id,
+  );
+  return header.values.stands === 'top' ? header.bars.map((bar) => half(barHeight(site, bar, 1280))) : null;
+}
+const heightsShown = async (page: Page) =>
+  (await boxes(page, 'header .bar')).map(({ height }) => half(height));
+const half = (height: number) => Math.round(height * 2) / 2;
 
 /** Half a pixel: what is aligned by construction may differ by rounding only. */
 function close(one: number, other: number) {
@@ -162,6 +181,8 @@ test('eleven starters of different build stand where they should, to half a pixe
       await visitor.setViewportSize({ width: 1280, height: 800 });
       await visitor.goto(`/try/${id}/index.html`);
       await visitor.evaluate(() => document.fonts.ready);
+      const worked = await heightsWorkedOut(page.request);
+      if (worked) expect(await heightsShown(visitor)).toEqual(worked);
       await check(visitor);
       await visitor.setViewportSize({ width: 320, height: 700 });
       // The logo for narrow windows has to come first.

@@ -57,6 +57,33 @@ test('a value set for the phone changes the phone, and clearing it makes it foll
   ).toBeVisible();
 });
 
+test('what views change in place is what the stylesheet says, rule by rule', async ({ page, request }) => {
+  const values = [
+    ['Least height', 'Desktop', '91'],
+    ['Above and below', 'Tablet', '13'],
+    ['Between bays', 'Phone', '7'],
+    ['Least height', 'Desktop', '84'],
+  ] as const;
+  for (const [property, band, value] of values) {
+    await openCell(page, property, band);
+    await page.getByRole('textbox', { name: `${property}, ${band}` }).fill(value);
+    await page.keyboard.press('Enter');
+  }
+  await expect.poll(() => barHeight(page, 'Desktop')).toBe(84 + 16);
+  await saved(page);
+  const css = await (await request.get(`/try/${id}/site.css`)).text();
+  const [shown, said] = await view(page, 'Tablet')
+    .locator('html')
+    .evaluate((_, text) => {
+      const texts = (sheets: CSSStyleSheet[]) =>
+        sheets.flatMap((sheet) => [...sheet.cssRules].map((rule) => rule.cssText));
+      const fresh = new CSSStyleSheet();
+      fresh.replaceSync(text);
+      return [texts([...document.styleSheets]), texts([fresh])];
+    }, css);
+  expect(shown.map((rule) => rule.replaceAll(`/frame/${id}/`, ''))).toEqual(said);
+});
+
 test('what is typed wrongly is said in place and not stored', async ({ page, request }) => {
   await openCell(page, 'Least height', 'Tablet');
   await page.getByRole('textbox', { name: 'Least height, Tablet' }).fill('tall');

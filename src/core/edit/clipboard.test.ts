@@ -52,6 +52,23 @@ test('in another site, what points at what is not there is left behind, and band
   expect(JSON.stringify(edits)).not.toContain('opens');
 });
 
+test('what a piece says by phase of scrolling comes along, here and in a site with other bands', () => {
+  const site = sampleSite();
+  const logo = newPiece('logo', 'logo', {
+    artworkHeight: { desktop: 44, 'desktop:scrolled': 30, 'phone:scrolled': 24 },
+  });
+  const other = newSite('Other', countedIds());
+  other.bands = [{ id: 'every', name: 'Every', from: 0 }];
+  const pastedInto = (into: Site) => {
+    const clipboard = copied(site, logo);
+    const { edits } = pastePieces(into, at, { bar: 'b', bay: 'end', index: 0 }, clipboard, ids());
+    return [leftBehind(into, clipboard), (edits[0] as { piece: Piece }).piece.values.artworkHeight];
+  };
+  expect(pastedInto(site)).toEqual([0, logo.values.artworkHeight]);
+  // Two bands fall together in one; the narrower of them has the last word.
+  expect(pastedInto(other)).toEqual([1, { every: 44, 'every:scrolled': 24 }]);
+});
+
 test('a look goes from one piece to another of its kind: what it says, where it stands and where it leads stay', () => {
   const site = sampleSite();
   const dressed = newPiece('dressed', 'button', {

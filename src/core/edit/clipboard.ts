@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { pieceKind } from '../pieces';
 import type { Id } from '../properties/id';
+import { cellParts, phaseCell } from '../properties/phases';
 import type { Property, Values } from '../properties/property';
 import { pieceSchema, type Piece } from '../site/assembly';
 import type { IdSource } from '../site/defaults';
@@ -42,9 +43,11 @@ export function readClipboard(text: string): Clipboard | null {
 function fittedValues(site: Site, from: Clipboard, values: Values, properties: readonly Property[]): Values {
   const here = site.bands.map((band) => band.id);
   const cellHere = (property: Property, cell: string) => {
-    if (property.by !== 'width' || here.includes(cell)) return cell;
-    const place = from.bands.indexOf(cell);
-    return here[Math.min(place, here.length - 1)] ?? null;
+    if (property.by !== 'width') return cell;
+    const { band, phase } = cellParts(cell);
+    const place = here.includes(band) ? here.indexOf(band) : from.bands.indexOf(band);
+    const to = here[Math.min(place, here.length - 1)];
+    return to === undefined ? null : phaseCell(to, phase);
   };
   const fits = ({ kind }: Property, value: unknown) =>
     (kind.references?.(value) ?? []).every(({ to, id }) => Object.hasOwn(partsOf(site, to), id));

@@ -9,7 +9,7 @@ import { startPiece } from './plan/new-piece';
 import { commonScale, viewsOf } from './preview/views';
 import { openedDrawer } from './preview/opened-drawer';
 import { heldSelection } from './selection';
-import { sheetColumns, sheetGroups } from '../sheet/sheet-model';
+import { hasPhases, sharedGroups, sheetColumns, sheetGroups, sheetTable } from '../sheet/sheet-model';
 
 const site = sampleSite();
 const header = site.headers.h!;
@@ -68,6 +68,54 @@ test('by state, a state without a value of its own follows another, and says whi
   const below = rows.find((group) => group.name === 'Items of drop-downs')!.rows[0]!;
   expect(below.cells[5]).toBeNull();
   expect(sheetGroups(styled, { on: 'bar', ...at, bar: 'b' }, 'state')).toEqual([]);
+});
+
+const scrolling = structuredClone(site);
+scrolling.headers.h!.values = { scrolling: { desktop: 'stays', phone: 'returns' } };
+scrolling.headers.h!.bars.b!.values = { leastHeight: { desktop: 80, 'desktop:scrolled': 48, phone: 56 } };
+const theBar = { on: 'bar', ...at, bar: 'b' } as const;
+
+test('by scroll, a property has a row for each band, and a column of returning only where its header returns', () => {
+  const height = sheetGroups(scrolling, theBar, 'scroll').find(({ name }) => name === 'Least height')!;
+  expect(height.rows.map(({ label, said }) => [label, said])).toContainEqual([
+    'Phone',
+    'Least height on the Phone',
+  ]);
+  expect(height.rows.map(({ cells }) => cells.map((cell) => cell && [cell.text, cell.follows]))).toEqual([
+    [['80 px', null], ['48 px', null], null],
+    [['80 px', 'Desktop'], ['48 px', 'Desktop'], null],
+    [
+      ['56 px', null],
+      ['48 px', 'Desktop'],
+      ['48 px', 'Desktop, Scrolled'],
+    ],
+  ]);
+  const { columns } = sheetTable(scrolling, [theBar], 'scroll');
+  expect(columns.map(({ label }) => label)).toEqual(['Top', 'Scrolled', 'Returning']);
+});
+
+test('only what stands in a header has phases, and where nothing returns there is no column for it', () => {
+  expect(hasPhases(scrolling, theBar)).toBe(true);
+  expect(hasPhases(scrolling, { on: 'bar', in: 'footers', assembly: 'f', bar: 'fb' })).toBe(false);
+  expect(sheetTable(site, [theBar], 'scroll').columns.map(({ key }) => key)).toEqual(['top', 'scrolled']);
+});
+
+test('several things at once share their rows by scroll too, each band for itself', () => {
+  const both = structuredClone(scrolling);
+  both.headers.h!.order = ['b', 'second'];
+  both.headers.h!.bars.second = newBar(
+    'second',
+    'Second',
+    { leastHeight: { desktop: 80, 'desktop:scrolled': 30 } },
+    {},
+  );
+  const groups = sharedGroups(both, [theBar, { ...theBar, bar: 'second' }], 'scroll');
+  const height = groups.find(({ name }) => name === 'Least height')!;
+  expect(height.rows.map(({ cells }) => cells.map((cell) => cell?.text))).toEqual([
+    ['80 px', 'differs', undefined],
+    ['80 px', 'differs', undefined],
+    ['differs', 'differs', 'differs'],
+  ]);
 });
 
 test('the sheet of what is gone is empty', () => {
