@@ -46,6 +46,7 @@ export function ScrollPanel({ header: id }: { header: string }) {
           ))}
         </ul>
       )}
+      <p className="quiet">How the header scrolls as a whole is set on “{header.name}” in the plan.</p>
       <OverPictures site={site} header={header} />
     </>
   );
