@@ -50,7 +50,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
         pathNot:
-          '^(src/core/|node_modules/(harfbuzzjs|valibot|mutative|culori|lucide|fast-xml-parser|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)',
+          '^(src/core/|node_modules/(harfbuzzjs|linebreak|valibot|mutative|culori|lucide|fast-xml-parser|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)',
       },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },

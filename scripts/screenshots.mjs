@@ -114,6 +114,17 @@ const views = [
   },
   { name: 'release', path: `${demo}/release` },
   { name: 'handed-over', path: '/try/hollin-sound/fares/cars.html' },
+  {
+    name: 'fit',
+    path: `${demo}/headers`,
+    async before(page) {
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      await plan.getByText('Main bar', { exact: true }).click();
+      await page.getByText('by fit', { exact: true }).click();
+      await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+      await page.getByRole('list', { name: 'Collapse rules' }).waitFor();
+    },
+  },
 ];
 
 const server = await serveDemo(4395);

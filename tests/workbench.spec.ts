@@ -178,7 +178,7 @@ test('a view’s handle is moved by keys and by dragging, and stays within its b
   const handle = page.getByRole('slider', { name: 'Width of the Tablet view' });
   await handle.focus();
   await page.keyboard.press('ArrowRight');
-  await page.keyboard.press('PageUp');
+  await page.keyboard.press('Shift+ArrowRight');
   await expect
     .poll(() =>
       view(page, 'Tablet')

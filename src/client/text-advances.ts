@@ -1,16 +1,12 @@
 import { createStore } from 'zustand/vanilla';
 import { textKey, type Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
+import { fontAddress } from '@/workers/font-shape';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
 export type Ask = (question: TextQuestion, answered: (answer: TextAnswer) => void) => void;
-
-/** Where the plain bytes of a font are. */
-function addressOf(site: string, { from, name }: FontSource): string {
-  return from === 'shipped' ? `/fonts/${name}/sfnt` : `/api/sites/${site}/bytes/${name}/sfnt`;
-}
 
 /** A worker that shapes texts. */
 const textWorker = (): Ask =>
@@ -44,7 +40,7 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
   const askForMissing = () => {
     const fonts = [...missing.values()].map(({ source, texts }) => ({
       source,
-      address: addressOf(site, source),
+      address: fontAddress(site, source),
       texts: [...texts],
     }));
     missing.clear();

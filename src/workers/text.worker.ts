@@ -1,17 +1,13 @@
 import { textKey } from '@/core/text/advances';
-import { shapeWith, type Shape } from '@/core/text/shaper';
+import type { Shape } from '@/core/text/shaper';
+import { fetchedShape } from './font-shape';
 import type { TextAnswer, TextQuestion } from './text-messages';
 
 const shapes = new Map<string, Promise<Shape | null>>();
 
-async function shapeOf({ source, address }: TextQuestion['fonts'][number]): Promise<Shape | null> {
-  const [hb, response] = await Promise.all([import('harfbuzzjs'), fetch(address)]);
-  return response.ok ? shapeWith(hb, new Uint8Array(await response.arrayBuffer()), source.weight) : null;
-}
-
 async function advancesOf(font: TextQuestion['fonts'][number]): Promise<number[] | null> {
   const key = textKey(font.source, '');
-  const known = shapes.get(key) ?? shapeOf(font).catch(() => null);
+  const known = shapes.get(key) ?? fetchedShape(font.source, font.address).catch(() => null);
   shapes.set(key, known);
   const shape = await known;
   // What could not be had is tried again when it is asked for again.

@@ -63,7 +63,10 @@ export interface ShippedFile extends FontFace {
 /** The face of a family that is nearest to the one asked for, as a browser would choose it (CSS Fonts 4, 5.2). */
 export function nearestFace(family: ShippedFamily, { weight, slant }: FontFace): FontFace {
   const [least, most] = family.weights;
-  const nearest = String(Math.min(most, Math.max(least, Number(weight)))) as Weight;
+  const wanted = Number(weight);
+  // Between 400 and 500 a heavier one is looked for first, below a lighter one, above a heavier one.
+  const hundred = wanted < 400 ? Math.floor(wanted / 100) : Math.ceil(wanted / 100);
+  const nearest = String(Math.min(most, Math.max(least, hundred * 100))) as Weight;
   return { weight: nearest, slant: slant === 'italic' && family.italic ? 'italic' : 'normal' };
 }
 

@@ -10,7 +10,7 @@ import { assemblyPlaceSchema, type AssemblyPlace } from './place';
 const indexSchema = v.pipe(v.number(), v.integer(), v.minValue(0));
 
 /** A bar with the assembly that it is in, or a sentence that says what is gone. */
-function findBar(
+export function findBar(
   site: Site,
   edit: { at: AssemblyPlace; bar: string },
 ): { assembly: Assembly; bar: Bar } | string {

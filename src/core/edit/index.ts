@@ -32,6 +32,7 @@ import {
 } from './menus';
 import { addPages, changePage, movePages, removePages, tagPages, translatePage } from './pages';
 import { addPiece, movePiece, removePiece } from './pieces';
+import { removeRule, setRule } from './rules';
 import { moveBreakpoint, placeOnEveryPage, renameSite, setLanguages } from './site';
 import { clearValue, setValue } from './values';
 
@@ -62,6 +63,8 @@ export const editKinds = {
   removeBar,
   addBay,
   removeBay,
+  setRule,
+  removeRule,
   addPiece,
   movePiece,
   removePiece,

@@ -31,9 +31,14 @@ export function findBay(assembly: Assembly, spot: { bar: string; bay: string }):
   return bar.bays.find((bay) => bay.id === spot.bay) ?? `The bay is no longer in “${bar.name}”.`;
 }
 
-function takeOut(assembly: Assembly, piece: string): void {
+/** Takes a piece out of its bay; the rules of a bar that it leaves turn it no more. */
+function takeOut(assembly: Assembly, piece: string, to: string | null = null): void {
   const spot = spotOf(assembly, piece);
-  if (spot) (findBay(assembly, spot) as Bay).pieces.splice(spot.index, 1);
+  if (!spot) return;
+  (findBay(assembly, spot) as Bay).pieces.splice(spot.index, 1);
+  if (spot.bar === to) return;
+  for (const rule of assembly.bars[spot.bar]!.rules ?? [])
+    rule.turns = rule.turns.filter((turn) => turn.piece !== piece);
 }
 
 export const addPiece = editKind({
@@ -71,7 +76,7 @@ export const movePiece = editKind({
     if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
     const bay = findBay(assembly, spot);
     if (typeof bay === 'string') return bay;
-    takeOut(assembly, piece);
+    takeOut(assembly, piece, spot.bar);
     bay.pieces.splice(spot.index, 0, piece);
     return null;
   },

@@ -3,7 +3,7 @@
 export type LengthReading = { ok: true; px: number } | { ok: false; reason: string };
 
 /** The reader's usual text size, in CSS px: what 1rem and, in media queries, 1em come to. */
-const ROOT_TEXT_PX = 16;
+export const ROOT_TEXT_PX = 16;
 
 /** Reads `14`, `14px`, `0.875rem`, `2 steps` or a sum such as `2 steps + 4` as CSS px; `step` is the brand's spacing step in px. */
 export function readLength(text: string, step: number): LengthReading {

@@ -18,6 +18,7 @@ import { placeProperties } from '../properties/place';
 import { property, type Property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type PieceContext, type PieceKind } from './piece';
+import { row, signAndWords } from './room';
 
 const part = statedPart({ label: 'Account links', prefix: 'account', selector: '& .account-link' });
 
@@ -130,6 +131,16 @@ export const account: PieceKind = {
   openCss: {
     ':root[data-account="in"] .account-out, :root[data-account="out"] .account-in': { display: 'none' },
     ':root[data-account="in"] .account-in, :root[data-account="out"] .account-out': { display: 'flex' },
+  },
+  room(values, context) {
+    const seen = (values.shows === 'in' ? ['name', 'signOut'] : ['signIn', 'join']) as AccountLink[];
+    const said = (name: AccountLink) => (values[`${name}Label`] as string).trim();
+    const dress = { values, prefix: part.prefix };
+    const widths = seen
+      .filter((name) => said(name) !== '')
+      .map((name) => signAndWords(context, dress, { icon: values[`${name}Icon`], words: [said(name)] }));
+    const none = (Object.keys(links) as AccountLink[]).every((name) => said(name) === '');
+    return none ? null : { preferred: row(context, widths, context.px(values.accountGap as number)) };
   },
   height: (_, { line, size }) => line + 0.5 * size,
   summary: () => 'shown',

@@ -13,10 +13,13 @@ import {
   signAndWordsCss,
   statedPart,
 } from '../properties/dress';
+import { total, widest } from '../lengths/piecewise';
+import { ICON_SIZE } from '../icons/icons';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type PieceKind } from './piece';
+import { dressOf, row } from './room';
 import { labelCss } from './unseen';
 
 const part = statedPart({ label: 'Basket', prefix: 'basket', selector: '&' });
@@ -95,6 +98,27 @@ export const basket: PieceKind = {
       'font-variant-numeric': 'tabular-nums',
     },
     '.basket-count:empty': { display: 'none' },
+  },
+  room(values, context) {
+    const { weight, edge } = dressOf(values, part.prefix);
+    const count = (values.count as number) > 0 && String(values.count);
+    const counted =
+      count &&
+      widest(
+        context.em(0.75 * 1.5),
+        total(context.em(0.75 * 0.8), context.text(count, { weight, scale: 0.75, tabular: true })),
+      );
+    const label = Boolean(values.labelSeen) && context.text((values.label as string) || 'Basket', { weight });
+    const parts = [values.icon !== null && context.em(ICON_SIZE), label, counted].filter(
+      (each) => each !== false,
+    );
+    return {
+      preferred: total(
+        row(context, parts as Exclude<(typeof parts)[number], false | ''>[], context.em(0.5)),
+        context.em(2 * 0.6),
+        context.px(2 * context.border(edge)),
+      ),
+    };
   },
   height: (_, { line, size }) => line + 1.2 * size,
   summary: (values) => (values.labelSeen ? 'with label' : 'icon'),

@@ -1,5 +1,6 @@
 import { iconHtml, type IconName } from '../icons/icons';
 import { px } from '../lengths/length';
+import { total } from '../lengths/piecewise';
 import {
   dressedCss,
   dressProperties,
@@ -20,6 +21,7 @@ import type { StatedPart } from '../properties/states';
 import { typeProperties } from '../properties/type';
 import { NOWHERE, type Link } from '../properties/link';
 import { leading, pieceClass, type PieceKind } from './piece';
+import { signAndWords } from './room';
 
 const part: StatedPart = {
   label: 'Button',
@@ -37,6 +39,9 @@ const ranks = {
   third: { ground: 'transparent', ink: 'inherit', line: 'transparent' },
 };
 type Rank = keyof typeof ranks;
+
+/** The width of the line around a button, in CSS px. */
+const BORDER = 2;
 
 /** A call to action. Its colours are its own: those of links around it never reach it. */
 export const button: PieceKind = {
@@ -131,7 +136,7 @@ export const button: PieceKind = {
       ...signAndWordsCss,
       'background-color': 'var(--button-ground, var(--accent))',
       color: 'var(--button-ink, var(--on-accent))',
-      border: '2px solid var(--button-line, transparent)',
+      border: `${BORDER}px solid var(--button-line, transparent)`,
       cursor: 'pointer',
       'text-decoration': 'none',
       'white-space': 'nowrap',
@@ -140,7 +145,14 @@ export const button: PieceKind = {
     '.button:hover': { 'border-color': 'currentcolor' },
     '.button:active': { translate: '0 1px' },
   },
-  height: (values, { line }) => line + 2 * (values.paddingBlock as number) + 4,
+  room(values, context) {
+    const label = (values.label as string).trim();
+    if (label === '') return null;
+    const dress = { values, prefix: part.prefix, bareBorder: BORDER };
+    const inside = signAndWords(context, dress, { icon: values.icon, words: [label] });
+    return { preferred: total(inside, context.px(2 * (values.paddingInline as number))) };
+  },
+  height: (values, { line }) => line + 2 * (values.paddingBlock as number) + 2 * BORDER,
   summary: () => 'shown',
   caption: (values) => `“${values.label as string}”`,
   html(piece, context) {

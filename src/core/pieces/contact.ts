@@ -14,6 +14,7 @@ import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type PieceKind } from './piece';
+import { signAndWords } from './room';
 
 const part = statedPart({ label: 'Contact link', prefix: 'contact', selector: '&' });
 
@@ -22,6 +23,11 @@ function humanForm(link: Link): string {
   // A number is not broken in the middle.
   if (link.to === 'telephone') return link.telephone.replaceAll(' ', '\u00a0');
   return link.to === 'email' ? link.email : '';
+}
+
+/** What is read of it. */
+function shownWords({ words, link }: Record<string, unknown>): string {
+  return (words as string).trim() || humanForm(link as Link);
 }
 
 /** A telephone number or an e-mail address: its words are for people, its link is for machines. */
@@ -68,15 +74,22 @@ export const contact: PieceKind = {
       ...dressedCss,
     },
   },
+  room(values, context) {
+    const words = shownWords(values);
+    const dress = { values, prefix: part.prefix };
+    return words === ''
+      ? null
+      : { preferred: signAndWords(context, dress, { icon: values.icon, words: [words] }) };
+  },
   height: (_, { line, size }) => line + 0.5 * size,
   summary: () => 'shown',
   caption: (values) => {
-    const words = (values.words as string) || humanForm(values.link as Link);
+    const words = shownWords(values);
     return words === '' ? 'none chosen' : `“${words}”`;
   },
   html(piece, context) {
-    const { link, words, icon } = piece.values as { link: Link; words: string; icon: IconName | null };
-    const shown = words.trim() || humanForm(link);
+    const { link, icon } = piece.values as { link: Link; icon: IconName | null };
+    const shown = shownWords(piece.values);
     if (shown === '') return null;
     return leading(
       context.target(link),

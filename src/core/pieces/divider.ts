@@ -2,6 +2,7 @@ import { el } from '../markup/html';
 import { px } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
+import type { Id } from '../properties/id';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { placeProperties } from '../properties/place';
@@ -33,7 +34,7 @@ export const divider: PieceKind = {
         '&': {
           'border-inline-start': value === 'upright' ? 'var(--line-of)' : 'none',
           'border-block-start': value === 'upright' ? 'none' : 'var(--line-of)',
-          'inline-size': value === 'upright' ? '0' : 'var(--divider-length, 100%)',
+          'inline-size': value === 'upright' ? '0' : 'var(--divider-length, auto)',
           'block-size': value === 'upright' ? 'var(--divider-length, auto)' : '0',
         },
       }),
@@ -50,6 +51,9 @@ export const divider: PieceKind = {
     ...placeProperties.filter((each) => each.name !== 'pieceWidth'),
   ],
   css: { '.divider': { 'align-self': 'stretch', margin: '0', border: '0' } },
+  room: ({ stands, line, length }, { px, border }) => ({
+    preferred: px(stands === 'upright' ? border(line as Id) : ((length as number | null) ?? 0)),
+  }),
   height: () => 0,
   summary: () => 'shown',
   caption: () => '',

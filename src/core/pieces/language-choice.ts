@@ -1,5 +1,6 @@
 import { el } from '../markup/html';
 import { px } from '../lengths/length';
+import { total } from '../lengths/piecewise';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
 import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
@@ -7,6 +8,7 @@ import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type PieceKind } from './piece';
+import { dressOf, row } from './room';
 
 const part = statedPart({
   label: 'Languages',
@@ -62,6 +64,15 @@ export const languageChoice: PieceKind = {
       'white-space': 'nowrap',
       ...dressedCss,
     },
+  },
+  room(values, context) {
+    if (context.languages.length < 2) return null;
+    const widths = context.languages.map(({ tag, name, current }) => {
+      const { weight, edge } = dressOf(values, part.prefix, current ? 'current' : 'rest');
+      const said = values.said === 'codes' ? tag.toUpperCase() : name;
+      return total(context.text(said, { weight }), context.px(2 * context.border(edge)));
+    });
+    return { preferred: row(context, widths, context.px(values.languageGap as number)) };
   },
   height: (_, { line, size }) => line + 0.5 * size,
   summary: (values) => values.said as string,

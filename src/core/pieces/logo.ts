@@ -1,5 +1,6 @@
 import { el, type Node } from '../markup/html';
-import { px } from '../lengths/length';
+import { px, rem } from '../lengths/length';
+import { total, widest, type Piecewise } from '../lengths/piecewise';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
@@ -12,9 +13,21 @@ import { placeProperties } from '../properties/place';
 import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { pieceClass, type PieceContext, type PieceKind, type SettledPiece } from './piece';
+import { row, type RoomContext } from './room';
+
+/** Between artwork and words, and beside a logo that a menu stands around, in CSS px at the usual text size. */
+const GAP = 12;
+const BESIDE_LOGO = 16;
+
+/** The size of a tagline, in times of the name's, and its weight. */
+const TAGLINE_SCALE = 0.6;
+const TAGLINE_WEIGHT = 400;
 
 /** The artwork that a logo shows with these values: its own, else the brand’s in the version asked for; null for none. */
-function artworkOf({ values }: SettledPiece, context: PieceContext): string | null {
+function artworkOf(
+  { values }: Pick<SettledPiece, 'values'>,
+  context: Pick<PieceContext, 'logo'>,
+): string | null {
   return (values.artwork as string | null) ?? context.logo(values.version as LogoVersion);
 }
 
@@ -75,6 +88,19 @@ export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>, compactF
   if (!compact || media === null) return link(image);
   const narrow = el('source', { media, srcset: compact.src, width: compact.width, height: compact.height });
   return link(el('picture', {}, narrow, image));
+}
+
+/** The width of artwork at a height, in CSS px. */
+function artworkWidth(id: Id, height: number, context: RoomContext): Piecewise {
+  const { width, height: own } = context.artwork(id)!;
+  return context.px((width / own) * height);
+}
+
+/** The width of the logo that a menu stands around. */
+export function brandLogoWidth(context: RoomContext, version: LogoVersion, height: number): Piecewise {
+  const id = context.logo(version) ?? context.logo('full');
+  const sign = id === null ? context.text(context.siteName) : artworkWidth(id, height, context);
+  return total(sign, context.rem(2 * BESIDE_LOGO));
 }
 
 /** The site's sign: artwork, or its name in letters when there is none. Leads home. */
@@ -156,12 +182,31 @@ export const logo: PieceKind = {
       'align-items': 'center',
       color: 'inherit',
       'text-decoration': 'none',
-      gap: '0.75rem',
+      gap: rem(GAP),
       'white-space': 'nowrap',
     },
-    '.logo-tagline': { display: 'block', 'font-size': '0.6em', 'font-weight': '400' },
-    '.menu-logo': { 'padding-inline': '1rem' },
+    '.logo-tagline': {
+      display: 'block',
+      'font-size': `${TAGLINE_SCALE}em`,
+      'font-weight': String(TAGLINE_WEIGHT),
+    },
+    '.menu-logo': { 'padding-inline': rem(BESIDE_LOGO) },
     '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
+  },
+  weights: ({ tagline }) => (tagline === '' ? [] : [TAGLINE_WEIGHT]),
+  room(values, context) {
+    const artwork = artworkOf({ values }, context) ?? context.logo('full') ?? context.logo('compact');
+    const { shows, text, tagline, taglineSeen, artworkHeight } = values as Record<string, string>;
+    const name = context.text(text || context.siteName);
+    const tail =
+      tagline!.trim() !== '' && taglineSeen
+        ? [context.text(tagline!, { scale: TAGLINE_SCALE, weight: TAGLINE_WEIGHT })]
+        : [];
+    if (artwork === null) return { preferred: widest(name, ...tail) };
+    const lines = shows === 'artwork' ? tail : [name, ...tail];
+    const beside = lines.length === 0 ? [] : [widest(lines[0]!, ...lines)];
+    const pictured = shows === 'text' ? [] : [artworkWidth(artwork, Number(artworkHeight), context)];
+    return { preferred: row(context, [...pictured, ...beside], context.rem(GAP)) };
   },
   height: ({ shows, artworkHeight, tagline, taglineSeen }, { line }) => {
     const words = tagline !== '' && taglineSeen ? 1.6 * line : line;

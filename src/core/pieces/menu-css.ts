@@ -79,11 +79,14 @@ function formCss(value: ShownAs): Rules {
       'justify-content': cells ? 'center' : 'normal',
       'text-align': cells ? 'center' : 'start',
     },
-    '& .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : '1rem'),
+    '& .menu-list > li > .menu-below': belowCss(dropped, headed ? '0' : rem(INDENT)),
     '& .menu-toggle': { display: dropped ? 'inline-grid' : 'none' },
     '& > .menu-button': { display: value === 'button' ? 'inline-flex' : 'none' },
   };
 }
+
+/** By how much what stands below an entry is indented, in CSS px at the usual text size. */
+export const INDENT = 16;
 
 /** The width of the button that opens a drop-down, in CSS px. */
 export const TOGGLE_WIDTH = 24;
@@ -110,8 +113,7 @@ const rowOfMenu = Object.fromEntries(
 
 /** The rules that every menu shares. */
 export const menuCss: Rules = joinRules(rowOfMenu, {
-  '.menu': { display: 'flex', 'min-inline-size': '0' },
-  '.menu-list': { 'flex-grow': '1' },
+  '.menu': { display: 'grid' },
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
   '.menu-list > li': { 'align-items': 'stretch' },
   '.menu li': { position: 'relative' },
@@ -126,7 +128,15 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     ...dressedCss,
   },
   // The width of the label in its heaviest state, where one is heavier: no height, and nothing to be seen or said.
-  '.menu-link::after': { display: 'block', 'block-size': '0', overflow: 'hidden', visibility: 'hidden' },
+  '.menu-link::after': {
+    display: 'block',
+    // Under the label where signs stand beside it.
+    'grid-column': '2',
+    'block-size': '0',
+    // What is clipped, other than what is hidden, still keeps its column from getting narrower (CSS Grid 2, 6.6).
+    overflow: 'clip',
+    visibility: 'hidden',
+  },
   '.menu-link:has(> .menu-label)': {
     display: 'grid',
     'grid-template-columns': 'auto auto 1fr',
@@ -136,7 +146,6 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
   '.menu-label': { 'grid-column': '2' },
   // A menu that is split around the logo: the halves share the rest, so that the logo is truly centred between them.
   '.menu-around': {
-    display: 'grid',
     'grid-template-columns': '1fr auto 1fr',
     'align-items': 'center',
     'flex-grow': '1',
@@ -195,9 +204,10 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
   },
   '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
   '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
-  '.menu-below .menu-below': { 'padding-inline-start': '1rem' },
+  '.menu-below .menu-below': { 'padding-inline-start': rem(INDENT) },
   '.menu-logo img': { 'block-size': '40px' },
   '.menu-button': {
+    'justify-self': 'start',
     'align-items': 'center',
     gap: '0.6em',
     padding: '0.6em 0.8em',

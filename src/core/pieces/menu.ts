@@ -14,6 +14,7 @@ import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { belowDisplay, headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
+import { menuRoom, shrinksGaps } from './menu-room';
 import { splitAfter } from './menu-split';
 import {
   leading,
@@ -132,7 +133,8 @@ function listHtml(
   const list = (entries: readonly MenuEntry[]) =>
     el('ul', { class: 'menu-list' }, ...entries.map((entry) => entryHtml(entry, needs, 1, context)));
   const halves = ({ logo, after }: NonNullable<Between>) => {
-    const at = after ?? splitAfter(piece, shown.entries, context);
+    const room = context.room(piece);
+    const at = after ?? splitAfter(values, room.entries(values.menu as string), room);
     return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
   };
   const lists = between === null ? [list(shown.entries)] : halves(between);
@@ -237,7 +239,14 @@ export const menu: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 8,
-      css: (value) => ({ '& .menu-list': { gap: px(value) } }),
+    }),
+    property<number | null>({
+      name: 'itemGapLeast',
+      label: 'Gets narrower down to',
+      group: 'Space',
+      kind: optionalKind(lengthKind(0, 120), 'not at all'),
+      by: 'width',
+      initial: null,
     }),
     property({
       name: 'itemPaddingBlock',
@@ -317,9 +326,17 @@ export const menu: PieceKind = {
     ...placeProperties,
   ],
   css: menuCss,
-  jointCss: (values) => {
+  jointCss: (values, { items }) => {
     const weight = reservedWeight(values);
+    const { itemGap, itemGapLeast } = values as Record<string, number>;
+    const shrinks = shrinksGaps(values);
     return {
+      // A second column as wide as the gaps may lose is the first to go; the items spread over what both have.
+      '& .menu-list': {
+        gap: px(shrinks ? itemGapLeast! : itemGap!),
+        'grid-column': shrinks ? '1 / -1' : AS_IT_COMES,
+        'justify-content': shrinks ? 'space-between' : AS_IT_COMES,
+      },
       // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
       '& .menu-link::after': {
         content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
@@ -331,6 +348,10 @@ export const menu: PieceKind = {
       },
       // Equal cells fill the width, so they take what is free.
       '&': {
+        'grid-template-columns': shrinks
+          ? `auto minmax(0, ${px((itemGap! - itemGapLeast!) * Math.max(0, items - 1))})`
+          : AS_IT_COMES,
+        'justify-content': shrinks ? 'start' : AS_IT_COMES,
         'flex-grow': values.takesRest || values.shownAs === 'cells' || values.around ? '1' : AS_IT_COMES,
       },
     };
@@ -342,6 +363,7 @@ export const menu: PieceKind = {
   openWithoutScriptsCss: {
     '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
   },
+  room: menuRoom,
   height: (values, { line, size }) =>
     values.shownAs === 'button' ? line + 1.2 * size + 2 : line + 2 * (values.itemPaddingBlock as number),
   summary: (values) => {

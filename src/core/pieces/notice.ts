@@ -2,11 +2,17 @@ import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { plainWords, wordsKind, type Words } from '../properties/kinds/words';
 import { textKind } from '../properties/kinds/text';
+import { rem } from '../lengths/length';
+import { total } from '../lengths/piecewise';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { pieceClass, type PieceKind } from './piece';
 import { wordsHtml } from './text';
+
+/** The size of the button and the gap before it, in CSS px at the usual text size. */
+const BUTTON = 28;
+const GAP = 12;
 
 /** A text that a visitor can dismiss; it stays away on all pages until its words change. */
 export const notice: PieceKind = {
@@ -33,14 +39,14 @@ export const notice: PieceKind = {
     ...placeProperties,
   ],
   css: {
-    '.notice': { display: 'flex', 'align-items': 'center', gap: '0.75rem' },
+    '.notice': { display: 'flex', 'align-items': 'center', gap: rem(GAP) },
     '.notice p': { margin: '0', 'flex-grow': '1' },
     '.notice button': {
       display: 'grid',
       'flex-shrink': '0',
       'place-content': 'center',
-      'inline-size': '1.75rem',
-      'block-size': '1.75rem',
+      'inline-size': rem(BUTTON),
+      'block-size': rem(BUTTON),
       padding: '0',
       border: '0',
       background: 'none',
@@ -55,7 +61,17 @@ export const notice: PieceKind = {
     '.bar:has(.notice[hidden]):not(:has(.bay > :not([hidden])))': { display: 'none' },
   },
   withoutScriptsCss: { '.notice button': { display: 'none' } },
-  height: (_, { line }) => Math.max(28, line),
+  room({ text }, context) {
+    const words = plainWords(text as Words).trim();
+    if (words === '') return null;
+    const beside = context.rem(BUTTON + GAP);
+    return {
+      preferred: total(context.text(words), beside),
+      least: total(context.widestWord(words), beside),
+      wraps: true,
+    };
+  },
+  height: (_, { line }) => Math.max(BUTTON, line),
   summary: () => 'shown',
   caption: (values) => `“${plainWords(values.text as Words)}”`,
   html(piece, context) {

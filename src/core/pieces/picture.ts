@@ -54,6 +54,12 @@ export const picture: PieceKind = {
     '.picture': { display: 'inline-block' },
     '.picture img': { 'inline-size': 'auto', 'max-inline-size': '100%', 'object-fit': 'contain' },
   },
+  room({ artwork, pictureHeight }, context) {
+    const shown = artwork === null ? null : context.artwork(artwork as string);
+    if (!shown) return null;
+    const preferred = context.px((shown.width / shown.height) * (pictureHeight as number));
+    return { preferred, least: context.px(0) };
+  },
   summary: () => 'shown',
   caption: (values, nameOf) =>
     values.artwork === null ? 'none chosen' : (nameOf(values.artwork as string) ?? ''),

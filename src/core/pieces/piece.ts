@@ -5,6 +5,7 @@ import type { Id } from '../properties/id';
 import type { Link } from '../properties/link';
 import type { Property } from '../properties/property';
 import type { LogoVersion } from '../brand/logo-versions';
+import type { Room, RoomContext } from './room';
 
 /** A piece with every value settled for one band. */
 export interface SettledPiece {
@@ -14,6 +15,7 @@ export interface SettledPiece {
   values: Record<string, unknown>;
   /** What of the markup the piece needs in this band: bands of the same variant share it. */
   variant: string;
+  counts: Counts;
 }
 
 /** Where something leads on the page where it stands; null when it only opens what stands below it. */
@@ -49,13 +51,8 @@ export interface PieceContext {
   /** A name for a landmark that no other on the page has (WAI-ARIA, "Landmark Roles"): the wanted one, where it is free. */
   landmark(wanted: string): string;
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
-  /**
-   * The width of a text in the type style of a piece, or in another weight, in CSS px where its band begins; null while it was
-   * not measured.
-   */
-  textWidth(piece: SettledPiece, text: string, weight?: number): number | null;
-  /** The size of a piece's text in CSS px, where its band begins. */
-  textSize(piece: SettledPiece): number;
+  /** What a piece may ask about its room where its band begins. */
+  room(piece: SettledPiece): RoomContext;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
   /** The brand’s logo with a link home, to stand inside another piece; the compact one in a band and all narrower ones, where one is named. */
@@ -84,6 +81,11 @@ export interface LineOfText {
   size: number;
 }
 
+/** What a piece counts beside its own values: the items of its menu that show in the band. */
+export interface Counts {
+  items: number;
+}
+
 /** A kind of piece: one file in this folder, and one line in the list of kinds. */
 export interface PieceKind {
   kind: string;
@@ -94,7 +96,7 @@ export interface PieceKind {
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: Record<string, unknown>): boolean;
   /** Rules that several of the piece's values make together; the same selectors and properties for all values. */
-  jointCss?(values: Record<string, unknown>): Rules;
+  jointCss?(values: Record<string, unknown>, counts: Counts): Rules;
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */
@@ -103,6 +105,10 @@ export interface PieceKind {
   withoutScriptsCss?: Rules;
   /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
   variant?(values: Record<string, unknown>, context: VariantContext): string;
+  /** How much of a bar's width the piece needs with these values; null where it renders nothing. */
+  room(values: Record<string, unknown>, context: RoomContext): Room | null;
+  /** Weights in which it sets some of its text, whatever its style. */
+  weights?(values: Record<string, unknown>): number[];
   /** The height of the piece in CSS px with its texts on one line each; without it, that of a line. */
   height?(values: Record<string, unknown>, text: LineOfText): number;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */

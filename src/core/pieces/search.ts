@@ -1,8 +1,9 @@
 import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
-import { px } from '../lengths/length';
+import { px, rem } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
 import { textKind } from '../properties/kinds/text';
 import { dressedCss, dressProperties, statedPart } from '../properties/dress';
 import { placeProperties } from '../properties/place';
@@ -20,6 +21,14 @@ const fieldPart = statedPart({
   colours: { ink: 'ink', ground: 'ground' },
 });
 const iconPart = statedPart({ label: 'Search icon', prefix: 'searchIcon', selector: '& > .search-open' });
+
+/** The size of the buttons with a sign, in CSS px at the usual text size. */
+const ICON_BUTTON = 40;
+
+/** How narrow the field may get, in CSS px. */
+function leastWidth({ fieldWidth, fieldLeast }: Record<string, unknown>): number {
+  return fieldLeast === null ? (fieldWidth as number) : Math.min(fieldWidth as number, fieldLeast as number);
+}
 
 /**
  * A search over the site: a field, or an icon that opens it. The form is a popover (HTML, 6.12), which opens and closes
@@ -64,7 +73,14 @@ export const search: PieceKind = {
       kind: lengthKind(80, 800),
       by: 'width',
       initial: 200,
-      css: (value) => ({ '& input': { 'inline-size': px(value) } }),
+    }),
+    property<number | null>({
+      name: 'fieldLeast',
+      label: 'Gets narrower down to',
+      group: 'Space',
+      kind: optionalKind(lengthKind(64, 800), 'not at all'),
+      by: 'width',
+      initial: 120,
     }),
     property({
       name: 'fieldHeight',
@@ -81,10 +97,12 @@ export const search: PieceKind = {
     ...placeProperties,
   ],
   css: {
+    // Of a width of its own and a least one, between which it takes what its bay has; what it takes of free space comes behind.
+    '.search': { display: 'grid' },
     '.search-open, .search-go': {
       'place-content': 'center',
-      'inline-size': '2.5rem',
-      'block-size': '2.5rem',
+      'inline-size': rem(ICON_BUTTON),
+      'block-size': rem(ICON_BUTTON),
       padding: '0',
       border: '0',
       'background-color': 'transparent',
@@ -94,6 +112,7 @@ export const search: PieceKind = {
       ...dressedCss,
     },
     '.search-form': {
+      'grid-column': '1 / -1',
       'align-items': 'center',
       inset: 'auto',
       'inset-block-start': '4rem',
@@ -121,9 +140,25 @@ export const search: PieceKind = {
       'transition-property': 'color, background-color, border-color',
     },
     '.search-form:popover-open .search-go': { color: 'var(--ink)' },
-    '.search-go': { display: 'grid', 'margin-inline-start': '-2.5rem', color: 'var(--ink)' },
+    '.search-go': { display: 'grid', 'margin-inline-start': rem(-ICON_BUTTON), color: 'var(--ink)' },
   },
-  height: () => 40,
+  jointCss: ({ form, fieldWidth, fieldLeast, takesRest }) => {
+    const field = form === 'field';
+    const width = px(fieldWidth as number);
+    const column = `minmax(${px(leastWidth({ fieldWidth, fieldLeast }))}, ${width})`;
+    return {
+      '&': { 'grid-template-columns': field ? `${column}${takesRest ? ' 1fr' : ''}` : 'none' },
+      '& input': { 'inline-size': field ? '0' : width, 'flex-grow': field ? '1' : '0' },
+    };
+  },
+  room: ({ form, fieldWidth, fieldLeast }, { px: width, rem }) =>
+    form === 'icon'
+      ? { preferred: rem(ICON_BUTTON) }
+      : {
+          preferred: width(fieldWidth as number),
+          least: width(leastWidth({ fieldWidth, fieldLeast })),
+        },
+  height: () => ICON_BUTTON,
   summary: (values) => values.form as Form,
   caption: () => '',
   html(piece, context) {

@@ -1,6 +1,7 @@
 import { el, type Node } from '../markup/html';
 import { iconHtml } from '../icons/icons';
-import { px } from '../lengths/length';
+import { px, rem } from '../lengths/length';
+import { total, widest } from '../lengths/piecewise';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
@@ -9,8 +10,12 @@ import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type MenuEntry, type PieceContext, type PieceKind } from './piece';
+import { dressOf, row } from './room';
 
 const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
+
+/** The least size of a pictogram's target, in CSS px at the usual text size: a finger needs 24 px (WCAG 2.2, 2.5.8). */
+const LEAST_TARGET = 32;
 
 /** What is seen of an entry: its own picture, else its pictogram, else its label; whoever listens hears the label in any case. */
 function signHtml({ label, icon, picture }: MenuEntry, context: PieceContext): Node[] {
@@ -66,19 +71,31 @@ export const social: PieceKind = {
       'align-items': 'center',
       'list-style': 'none',
     },
-    // A finger needs 24 px (WCAG 2.2, 2.5.8).
     '.social-link': {
       display: 'grid',
       'place-content': 'center',
-      'min-inline-size': '2rem',
-      'min-block-size': '2rem',
+      'min-inline-size': rem(LEAST_TARGET),
+      'min-block-size': rem(LEAST_TARGET),
       color: 'inherit',
       'text-decoration': 'none',
       'white-space': 'nowrap',
       ...dressedCss,
     },
   },
-  height: (_, { line }) => Math.max(32, line),
+  room(values, context) {
+    const entries = values.menu === null ? [] : context.entries(values.menu as string);
+    if (entries.length === 0) return null;
+    const { weight, edge } = dressOf(values, part.prefix);
+    const widths = entries
+      .filter(({ shown }) => shown)
+      .map(({ icon, picture, label }) => {
+        const pictured = icon !== null || (picture !== null && context.artwork(picture) !== null);
+        const sign = pictured ? context.px(values.signSize as number) : context.text(label, { weight });
+        return widest(context.rem(LEAST_TARGET), total(sign, context.px(2 * context.border(edge))));
+      });
+    return { preferred: row(context, widths, context.px(values.signGap as number)) };
+  },
+  height: (_, { line }) => Math.max(LEAST_TARGET, line),
   summary: () => 'pictograms',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   html(piece, context) {

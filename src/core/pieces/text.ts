@@ -29,6 +29,11 @@ export const text: PieceKind = {
     ...placeProperties,
   ],
   css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
+  room({ text: words }, context) {
+    const line = plainWords(words as Words).trim();
+    if (line === '') return null;
+    return { preferred: context.text(line), least: context.widestWord(line), wraps: true };
+  },
   summary: () => 'shown',
   caption: (values) => `“${plainWords(values.text as Words)}”`,
   html(piece, context) {

@@ -45,7 +45,12 @@ export const placeProperties = [
     kind: optionalKind(lengthKind(8, 1600), 'as it needs'),
     by: 'width',
     initial: null,
-    css: (value) => ({ '&': { 'inline-size': value === null ? AS_IT_COMES : `min(${px(value)}, 100%)` } }),
+    css: (value) => ({
+      '&': {
+        'inline-size': value === null ? AS_IT_COMES : px(value),
+        'max-inline-size': value === null ? AS_IT_COMES : '100%',
+      },
+    }),
   }),
   property({
     name: 'gapBefore',

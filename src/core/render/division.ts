@@ -1,30 +1,8 @@
 import type { Declarations, Rules } from '../markup/css';
 import { AS_IT_COMES } from '../properties/property';
 import type { Division } from '../properties/kinds/division';
-import { pieceKind } from '../pieces';
-import type { SettledPiece } from '../pieces/piece';
 import type { SettledBar, SettledBay } from '../resolve/assembly';
-
-/** Whether anything of a bay shows in the band that the bar was settled for. */
-function occupied(bay: SettledBay): boolean {
-  return bay.pieces.some((piece) => piece.values.shown !== 'hidden');
-}
-
-/** Whether a piece takes the free space of its bay, since the designer said so or by its form. */
-function takesRest({ kind, values }: SettledPiece): boolean {
-  return Boolean(values.takesRest) || (pieceKind(kind).takesRest?.(values) ?? false);
-}
-
-/** Where a bay stands in a bar divided by edges. */
-type EdgePlace = 'start' | 'middle' | 'end';
-
-function edgePlace(index: number, count: number): EdgePlace {
-  if (index === 0) return 'start';
-  return index === count - 1 ? 'end' : 'middle';
-}
-
-const divisionOf = (bar: SettledBar) => bar.values.division as Division;
-const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1;
+import { divisionOf, edgePlace, hasMiddle, occupied, shareOf, takesRest } from '../resolve/places';
 
 /**
  * The columns of division by edges. With something in the middle, the bays at the edges share the rest equally, so that
@@ -32,11 +10,12 @@ const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1
  * its content). Without a middle, the start and the end take what they need, and what is left lies between them. A piece
  * that takes the free space needs a bay that has it.
  */
-function edgeColumns({ bays }: SettledBar): Declarations {
+function edgeColumns(bar: SettledBar): Declarations {
+  const { bays } = bar;
   const held = bays.flatMap((bay, index) => (occupied(bay) ? [edgePlace(index, bays.length)] : []));
   const greedy = bays.filter(occupied).map((bay) => bay.pieces.some(takesRest));
   const middles = Math.max(0, bays.length - 2);
-  if (held.includes('middle'))
+  if (hasMiddle(bar))
     return {
       'grid-template-columns': middles === 1 ? '1fr auto 1fr' : `1fr repeat(${middles}, auto) 1fr`,
       'justify-content': AS_IT_COMES,
@@ -47,7 +26,8 @@ function edgeColumns({ bays }: SettledBar): Declarations {
       'justify-content': AS_IT_COMES,
     };
   if (held.length === 2) return { 'grid-template-columns': 'auto auto', 'justify-content': 'space-between' };
-  return { 'grid-template-columns': 'auto', 'justify-content': held[0] ?? AS_IT_COMES };
+  const alone = held[0] === 'middle' ? 'center' : held[0];
+  return { 'grid-template-columns': 'auto', 'justify-content': alone ?? AS_IT_COMES };
 }
 
 function columns(bar: SettledBar): Declarations {
@@ -64,10 +44,7 @@ function columns(bar: SettledBar): Declarations {
 /** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
 function columnOf(bar: SettledBar, index: number): string {
   const division = divisionOf(bar);
-  const placed =
-    division.by === 'shares' ||
-    (division.by === 'edges' &&
-      bar.bays.some((bay, at) => edgePlace(at, bar.bays.length) === 'middle' && occupied(bay)));
+  const placed = division.by === 'shares' || (division.by === 'edges' && hasMiddle(bar));
   return placed ? String(index + 1) : AS_IT_COMES;
 }
 

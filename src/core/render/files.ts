@@ -46,8 +46,8 @@ function pageFiles(site: Site, advances: Advances): SiteFile[] {
   );
 }
 
-function fontFiles(site: Site): SiteFile[] {
-  const { shipped, uploaded } = siteFonts(site);
+function fontFiles(site: Site, advances: Advances): SiteFile[] {
+  const { shipped, uploaded } = siteFonts(site, advances);
   const families = [...new Set(shipped.map((font) => font.family))];
   return [
     ...shipped.map((font) => ({ path: `fonts/${shippedFileName(font)}`, font })),
@@ -60,9 +60,9 @@ function fontFiles(site: Site): SiteFile[] {
 }
 
 /** The fonts, pictures and files of the site, which are there without any page being rendered. */
-export function assetFiles(site: Site): SiteFile[] {
+export function assetFiles(site: Site, advances = unmeasured): SiteFile[] {
   return [
-    ...fontFiles(site),
+    ...fontFiles(site, advances),
     ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
     ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
   ];
@@ -72,8 +72,8 @@ export function assetFiles(site: Site): SiteFile[] {
 export function renderFiles(site: Site, script: string, advances = unmeasured): SiteFile[] {
   return [
     ...pageFiles(site, advances),
-    { path: STYLESHEET, text: renderStylesheet(site) },
+    { path: STYLESHEET, text: renderStylesheet(site, advances) },
     { path: SCRIPT, text: script },
-    ...assetFiles(site),
+    ...assetFiles(site, advances),
   ];
 }

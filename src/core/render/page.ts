@@ -1,5 +1,6 @@
 import { el, writeHtml, type Element, type Node } from '../markup/html';
-import { widthBelow } from '../bands/band';
+import { NARROWEST, widthBelow } from '../bands/band';
+import { ROOT_TEXT_PX } from '../lengths/length';
 import { menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { brandLogoHtml } from '../pieces/logo';
@@ -10,12 +11,13 @@ import { telephoneDigits, type Link } from '../properties/link';
 import type { Phase } from '../properties/phases';
 import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
-import { languageName } from '../site/language';
+import { directionOf, languageName } from '../site/language';
 import { beginsWithPicture, type Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { pieceSetting, textWidth } from '../text/text-width';
 import { heldBars } from '../fit/heights';
+import { wayDown } from '../fit/way-down';
+import { roomContext } from '../fit/room-context';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
 import { SEARCH_PATH, searchPage } from './search-page';
@@ -109,9 +111,13 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
       const { width, height, alt } = artwork;
       return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
     },
-    textWidth: (piece, text, weight) =>
-      textWidth(site, state.advances, pieceSetting(site, piece, { weight }), text, language),
-    textSize: (piece) => pieceSetting(site, piece).size,
+    room(piece) {
+      const { from } = site.bands.find(({ id }) => id === piece.band)!;
+      const at = Math.max(from, NARROWEST);
+      const { advances } = state;
+      const circumstances = { site, advances, page: page.id, language, root: ROOT_TEXT_PX };
+      return roomContext(circumstances, piece, { from: at, to: at });
+    },
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
     searchHref: () => pageHref(state, searchPage(site)),
@@ -121,7 +127,7 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
       return names.get(id)!;
     },
     scrolled(id) {
-      const settled = perBand(site, kind, assembly, 'scrolled');
+      const settled = perStep(state, kind, assembly, 'scrolled');
       if (!settled[0]!.phased) return null;
       return settled.map((each) => settledPieces(each).find((piece) => piece.id === id)!);
     },
@@ -133,8 +139,8 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
   return { ...context, brandLogo: (compactFrom) => brandLogoHtml(context, compactFrom) };
 }
 
-/** One assembly settled for every band, widest first: the markup has to hold what any of them shows. */
-type PerBand = readonly SettledAssembly[];
+/** One assembly settled for every step of its way, widest first: the markup has to hold what any of them shows. */
+type PerStep = readonly SettledAssembly[];
 
 function bayHtml(bands: readonly SettledBar[], bay: number, context: PieceContext): Node {
   const pieces = bands[0]!.bays[bay]!.pieces.map((piece, index) => {
@@ -144,7 +150,7 @@ function bayHtml(bands: readonly SettledBar[], bay: number, context: PieceContex
   return pieces.length > 0 && el('div', { class: `bay bay-${bay + 1}` }, ...pieces);
 }
 
-function barsHtml(assembly: PerBand, context: PieceContext): Element[] {
+function barsHtml(assembly: PerStep, context: PieceContext): Element[] {
   return assembly[0]!.bars.map((bar, index) => {
     const bands = assembly.map((band) => band.bars[index]!);
     const bays = bar.bays.map((_, bay) => bayHtml(bands, bay, context)).filter(Boolean);
@@ -156,17 +162,24 @@ function barsHtml(assembly: PerBand, context: PieceContext): Element[] {
   });
 }
 
-function perBand(site: Site, kind: AssemblyKind, assembly: Assembly, phase: Phase = 'top'): PerBand {
-  return site.bands.map((band) => resolveAssembly(site, kind, assembly, band.id, phase));
+function perStep(
+  { site, advances }: Pick<PageState, 'site' | 'advances'>,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  phase: Phase = 'top',
+): PerStep {
+  return wayDown(site, advances, kind, assembly).steps.map((step) =>
+    resolveAssembly(site, kind, assembly, step, phase),
+  );
 }
 
-function drawerHtml(site: Site, drawer: Assembly, context: PieceContext): Node {
+function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): Node {
   const name = context.className(drawer.id)!;
   return el(
     'dialog',
     { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
     el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
-    ...barsHtml(perBand(site, 'drawers', drawer), context),
+    ...barsHtml(perStep(state, 'drawers', drawer), context),
   );
 }
 
@@ -189,7 +202,7 @@ function openedHtml(state: PageState): Node[] {
   for (let id = next(); id !== undefined; id = next()) {
     nodes.set(id, null);
     const drawer = site.drawers[id]!;
-    nodes.set(id, drawerHtml(site, drawer, pieceContext(state, 'drawers', drawer)));
+    nodes.set(id, drawerHtml(state, drawer, pieceContext(state, 'drawers', drawer)));
   }
   return [
     ...nodes.values(),
@@ -228,7 +241,7 @@ function alternates(state: PageState): Node[] {
  * The bars of a header that bears phases: those that stay, from the first of them to the last, in a part of their own, which
  * stays in sight, and in it one that can leave and return.
  */
-function heldHtml([widest]: PerBand, bars: Element[]): Element[] {
+function heldHtml([widest]: PerStep, bars: Element[]): Element[] {
   const staying = heldBars(widest!.bars);
   if (staying.length === 0) return bars;
   const first = widest!.bars.indexOf(staying[0]!);
@@ -241,7 +254,7 @@ function heldHtml([widest]: PerBand, bars: Element[]): Element[] {
  * A header with what the script needs to tell its phases: a mark as long as the page may be scrolled at the top. On a page
  * that begins with nothing to lie over, a header that lies over the page looks from the start as it does when it is scrolled, and is in sight.
  */
-function phasedHeaderHtml(state: PageState, bands: PerBand, bars: Element[]): Node[] {
+function phasedHeaderHtml(state: PageState, bands: PerStep, bars: Element[]): Node[] {
   const { id, values } = bands[0]!;
   const name = state.names.get(id)!;
   const over = bands.some((band) => band.values.lies === 'over');
@@ -264,7 +277,7 @@ function phasedHeaderHtml(state: PageState, bands: PerBand, bars: Element[]): No
 /** A header or footer on the page. */
 function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node[] {
   if (!assembly) return [];
-  const bars = perBand(state.site, `${tag}s`, assembly);
+  const bars = perStep(state, `${tag}s`, assembly);
   const name = state.names.get(assembly.id)!;
   const html = barsHtml(bars, pieceContext(state, `${tag}s`, assembly));
   if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);
@@ -313,7 +326,7 @@ export function renderPage(
   const footer = landmarkHtml(state, 'footer', on.footer);
   const html = el(
     'html',
-    { lang: language },
+    { lang: language, dir: directionOf(language) === 'rtl' && 'rtl' },
     el(
       'head',
       {},

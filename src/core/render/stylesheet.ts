@@ -9,30 +9,41 @@ import { standardTypeCss } from '../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
+import { wayDown } from '../fit/way-down';
 import { assemblyCss, resetCss } from './base-css';
 import { cssNames, tokenDeclarations } from './css-names';
 import { itemsCss } from './items-css';
 import { settleNames } from './names';
 import { fontFileName } from './paths';
 import { standInCss } from './stand-in';
+import { unmeasured, type Advances } from '../text/advances';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
-import { initialBarRules, initialPieceRules, scopeRules, valuesCss, withoutIdle } from './values-css';
+import {
+  initialBarRules,
+  initialPieceRules,
+  scopeRules,
+  valuesCss,
+  withoutIdle,
+  type SettledWay,
+} from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'open'];
 
-/** Every assembly of the site, settled for each band, widest first. */
-function settleAll(site: Site): SettledAssembly[][] {
-  return site.bands.map((band) =>
-    assemblyKinds.flatMap((kind) =>
-      Object.values(site[kind]).map((assembly) => resolveAssembly(site, kind, assembly, band.id)),
-    ),
+/** Every assembly of the site, settled for each step of its way. */
+function settleAll(site: Site, advances: Advances): SettledWay[] {
+  return assemblyKinds.flatMap((kind) =>
+    Object.values(site[kind]).map((assembly) => {
+      const { steps } = wayDown(site, advances, kind, assembly);
+      return { steps, settled: steps.map((step) => resolveAssembly(site, kind, assembly, step)) };
+    }),
   );
 }
 
 /** The font files that the site ships. */
-export function siteFonts(site: Site) {
-  return usedFonts(site, usedTypeStyles(site, settleAll(site).flat()));
+export function siteFonts(site: Site, advances: Advances) {
+  const settled = settleAll(site, advances).flatMap((way) => way.settled);
+  return usedFonts(site, usedTypeStyles(site, settled), settled);
 }
 
 function shippedFace(file: ShippedFile): Rules {
@@ -99,12 +110,16 @@ function typeRules({ kind, properties }: PieceKind): Rules {
   return style === undefined ? {} : { [`.${kind}`]: standardTypeCss(style) };
 }
 
-/** The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values per band. */
-export function renderStylesheet(site: Site): string {
-  const perBand = settleAll(site);
-  const kinds = usedKinds(perBand[0]!);
-  const styles = usedTypeStyles(site, perBand.flat());
-  const { shipped, uploaded } = usedFonts(site, styles);
+/**
+ * The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
+ * widths of texts decides where bars stop fitting.
+ */
+export function renderStylesheet(site: Site, advances = unmeasured): string {
+  const assemblies = settleAll(site, advances);
+  const settled = assemblies.flatMap((way) => way.settled);
+  const kinds = usedKinds(settled);
+  const styles = usedTypeStyles(site, settled);
+  const { shipped, uploaded } = usedFonts(site, styles, settled);
   const names = settleNames(site);
   const { brand, css } = cssNames(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
@@ -112,7 +127,7 @@ export function renderStylesheet(site: Site): string {
     at: '@media (scripting: none)',
     inside: kinds.flatMap((kind) => [kind.openWithoutScriptsCss ?? {}, kind.withoutScriptsCss ?? {}]),
   };
-  const phased = perBand[0]!.some((assembly) => assembly.phased);
+  const phased = settled.some((assembly) => assembly.phased);
   const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
   const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
   return (
@@ -133,7 +148,7 @@ export function renderStylesheet(site: Site): string {
         ),
       ),
       layer('initial', withoutIdle(initialCss(kinds, css))),
-      layer('values', ...valuesCss({ site, perBand, styles, names, brand, css })),
+      layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
       layer(
         'open',

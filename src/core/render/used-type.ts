@@ -2,13 +2,15 @@ import { shippedFamily, shippedFiles, type FontFace, type ShippedFile } from '..
 import { typeStyleProperties } from '../brand/type-style';
 import type { Weight } from '../brand/weights';
 import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
-import { settledValues } from '../resolve/settled-values';
+import { settledValues, type StatedValues } from '../resolve/settled-values';
 import type { TypeStyle } from '../site/brand';
 import type { FontFile } from '../site/font';
 import type { Site } from '../site/site';
+import { settledTypeStyle } from '../text/text-width';
 
 /** The type styles that pages and pieces take in some band: those of running text, and every one that a piece names. */
 export function usedTypeStyles(site: Site, settled: readonly SettledAssembly[]): TypeStyle[] {
@@ -36,6 +38,23 @@ function facesOf(site: Site, styles: readonly TypeStyle[]): UsedFace[] {
   );
 }
 
+/** The weights in which a piece sets texts beside that of its own style: those of its states, of headings in it, and of what it says itself. */
+function moreWeights(site: Site, { kind, values, band }: SettledPiece): unknown[] {
+  const { properties, weights } = pieceKind(kind);
+  const stated = properties
+    .filter(({ name, by }) => by === 'state' && name.endsWith('Weight'))
+    .flatMap(({ name }) => Object.values(values[name] as StatedValues));
+  const headings =
+    values.shownAs !== 'columns' ? [] : [settledTypeStyle(site, values.headingStyle as Id, band).weight];
+  return [...stated, ...headings, ...(weights?.(values) ?? [])].filter((weight) => weight !== null);
+}
+
+function pieceFaces(site: Site, piece: SettledPiece): UsedFace[] {
+  if (piece.values.typeStyle === undefined) return [];
+  const { family, slant } = settledTypeStyle(site, piece.values.typeStyle as Id, piece.band);
+  return moreWeights(site, piece).map((weight) => ({ family, slant, weight: String(weight) as Weight }));
+}
+
 const characters = new WeakMap<object, ReadonlySet<string>>();
 
 /** The characters of everything that is written in a part of the document; parts that did not change are not read again. */
@@ -61,12 +80,16 @@ export interface UsedUpload {
   file: FontFile;
 }
 
-/** The font files that these type styles need: of shipped families only the faces and character sets in use, of uploaded ones all. */
+/** The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets in use, of uploaded ones all. */
 export function usedFonts(
   site: Site,
   styles: readonly TypeStyle[],
+  settled: readonly SettledAssembly[],
 ): { shipped: ShippedFile[]; uploaded: UsedUpload[] } {
-  const faces = facesOf(site, styles);
+  const faces = [
+    ...facesOf(site, styles),
+    ...settled.flatMap(settledPieces).flatMap((piece) => pieceFaces(site, piece)),
+  ];
   const families = [...new Set(faces.map(({ family }) => family))];
   const written = siteCharacters(site);
   const shipped = families.flatMap((id) => {

@@ -1,6 +1,7 @@
 import { bandChain, narrowerThan } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { bandEnd, coveredHeight } from '../fit/heights';
+import type { WayStep } from '../fit/way-down';
 import { px } from '../lengths/length';
 import {
   changedRules,
@@ -30,11 +31,17 @@ import type { BrandNames } from './css-names';
 import { divisionRules } from './division';
 import type { Names } from './names';
 
+/** An assembly settled for each step of its way from the widest viewport to the narrowest. */
+export interface SettledWay {
+  steps: readonly WayStep[];
+  settled: readonly SettledAssembly[];
+}
+
 /** What the values of a site are written with. */
 export interface ValuesInput {
   site: Site;
-  /** Every assembly of the site, settled for each band, widest first. */
-  perBand: readonly (readonly SettledAssembly[])[];
+  /** Every assembly of the site, settled for each step of its way, widest first. */
+  assemblies: readonly SettledWay[];
   styles: readonly TypeStyle[];
   names: Names;
   brand: BrandNames;
@@ -86,56 +93,67 @@ export function stateRules(
 }
 
 /**
- * The rules of something for each band: all of the widest, then what each narrower band says other than the one before. Only
+ * The rules of something for each step: all of the first, then what each narrower one says other than the one before. Only
  * things whose selectors are their own can be written apart from each other.
  */
-type RulesByBand = readonly Rules[];
+type RulesByStep = readonly Rules[];
 
-function byBand(bands: readonly Rules[]): RulesByBand {
-  return bands.map((rules, index) =>
-    index === 0 ? withoutIdle(rules) : changedRules(bands[index - 1]!, rules),
+function byStep(steps: readonly Rules[]): RulesByStep {
+  return steps.map((rules, index) =>
+    index === 0 ? withoutIdle(rules) : changedRules(steps[index - 1]!, rules),
   );
 }
 
-function joinByBand(input: ValuesInput, parts: readonly RulesByBand[]): RulesByBand {
-  return input.site.bands.map((_, index) => joinRules(...parts.map((part) => part[index]!)));
+/** Parts with the same steps, as one. */
+function joinBySteps(parts: readonly RulesByStep[]): RulesByStep {
+  return (parts[0] ?? []).map((_, index) => joinRules(...parts.map((part) => part[index]!)));
 }
 
-/** What was written of something settled, as long as it bears the same names. */
+/** What was written of something settled, as long as it is the same in every step and bears the same names. */
 interface Known {
   named: string;
+  settled: readonly object[];
   css: CssNames;
-  rules: RulesByBand;
+  rules: RulesByStep;
 }
 
-/** Writes things once, by what they are settled to in the widest band, until that or their names are others. */
+function sameSteps(before: readonly object[], now: readonly object[]): boolean {
+  return before.length === now.length && before.every((settled, index) => settled === now[index]);
+}
+
+/** Writes things once, by what they are settled to in every step, until that or their names are others. */
 function writtenOnce<T extends object>(
-  nameOf: (input: ValuesInput, bands: readonly T[]) => string,
-  write: (input: ValuesInput, bands: readonly T[]) => RulesByBand,
+  nameOf: (input: ValuesInput, settled: readonly T[]) => string,
+  write: (input: ValuesInput, settled: readonly T[], steps: readonly WayStep[]) => RulesByStep,
 ) {
   const known = new WeakMap<T, Known>();
-  return (input: ValuesInput, bands: readonly T[]): RulesByBand => {
-    const named = nameOf(input, bands);
-    const kept = known.get(bands[0]!);
-    if (kept?.named === named && kept.css === input.css) return kept.rules;
-    const rules = write(input, bands);
-    known.set(bands[0]!, { named, css: input.css, rules });
+  return (input: ValuesInput, settled: readonly T[], steps: readonly WayStep[]): RulesByStep => {
+    const named = nameOf(input, settled);
+    const kept = known.get(settled[0]!);
+    if (kept?.named === named && kept.css === input.css && sameSteps(kept.settled, settled))
+      return kept.rules;
+    const rules = write(input, settled, steps);
+    known.set(settled[0]!, { named, settled, css: input.css, rules });
     return rules;
   };
 }
 
 function unstatedRules(
   { properties, jointCss }: PieceKind,
-  values: Record<string, unknown>,
+  { values, counts }: Pick<SettledPiece, 'values' | 'counts'>,
   css: CssNames,
 ): Rules {
-  return joinRules(propertyRules(properties, values, css), jointCss?.(values) ?? {});
+  return joinRules(propertyRules(properties, values, css), jointCss?.(values, counts) ?? {});
 }
 
 /** What is initial, without what another value may take back. */
 function initialRulesOf(kind: PieceKind, css: CssNames): Rules {
   const properties = kind.properties.filter(({ givesWay }) => !givesWay);
-  return unstatedRules({ ...kind, properties }, initialValues(kind.properties), css);
+  return unstatedRules(
+    { ...kind, properties },
+    { values: initialValues(kind.properties), counts: { items: 0 } },
+    css,
+  );
 }
 
 /** The initial rules of kinds, as long as the brand bears the same names. */
@@ -166,7 +184,7 @@ function otherThan(initial: Rules, rules: Rules): Rules {
 
 function pieceRulesIn({ names, css }: ValuesInput, piece: SettledPiece): Rules {
   const kind = pieceKind(piece.kind);
-  const unstated = otherThan(initialPieceRules(css, kind), unstatedRules(kind, piece.values, css));
+  const unstated = otherThan(initialPieceRules(css, kind), unstatedRules(kind, piece, css));
   const rules = joinRules(unstated, stateRules(kind.properties, piece.values, css));
   return scopeRules(rules, `.${names.get(piece.id)!}`);
 }
@@ -174,7 +192,7 @@ function pieceRulesIn({ names, css }: ValuesInput, piece: SettledPiece): Rules {
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
   (input, bands) =>
-    byBand(
+    byStep(
       bands.map((piece) =>
         joinRules(
           pieceRulesIn(input, piece),
@@ -216,8 +234,8 @@ function jumpRules({ site }: ValuesInput, header: Id, band: Id): Rules {
 }
 
 /** What of a header's bars and pieces may look otherwise in a phase, in a band. */
-function phasedPartsIn(input: ValuesInput, assembly: Assembly, band: Id, phase: Phase): Rules {
-  const settled = resolveAssembly(input.site, 'headers', assembly, band, phase);
+function phasedPartsIn(input: ValuesInput, assembly: Assembly, step: WayStep, phase: Phase): Rules {
+  const settled = resolveAssembly(input.site, 'headers', assembly, step, phase);
   const ofPiece = (id: Id) => saysPhases(assembly.pieces[id]!.values);
   const rules = settled.bars.flatMap((bar) => {
     const held = bar.bays.flatMap(({ pieces }) => pieces);
@@ -241,14 +259,15 @@ const laterPhases = [
 function phaseRules(
   input: ValuesInput,
   { id }: SettledAssembly,
+  steps: readonly WayStep[],
   { phase, after, selector }: (typeof laterPhases)[number],
-): RulesByBand {
+): RulesByStep {
   const assembly = input.site.headers[id]!;
   const header = `.${input.names.get(id)!}${selector}`;
   let said: Rules = {};
-  return input.site.bands.map((band) => {
-    const before = joinRules(phasedPartsIn(input, assembly, band.id, after), said);
-    const rules = changedRules(before, phasedPartsIn(input, assembly, band.id, phase));
+  return steps.map((step) => {
+    const before = joinRules(phasedPartsIn(input, assembly, step, after), said);
+    const rules = changedRules(before, phasedPartsIn(input, assembly, step, phase));
     said = joinRules(said, rules);
     return Object.fromEntries(
       Object.entries(rules).map(([inside, declarations]) => [`${header} ${inside}`, declarations]),
@@ -261,32 +280,31 @@ const assemblyRules = writtenOnce<SettledAssembly>(
     [widest!.id, ...widest!.bars.map(({ id }) => id), ...settledPieces(widest!).map(({ id }) => id)]
       .map((id) => names.get(id))
       .join(' '),
-  (input, bands) => {
+  (input, settled, steps) => {
     const { names, css } = input;
-    const [widest] = bands;
-    const whole = bands.map(({ id, kind, values, phased }, index) =>
+    const [widest] = settled;
+    const whole = settled.map(({ id, kind, values, phased }, index) =>
       scopeRules(
         joinRules(
           propertyRules(assemblyProperties[kind], values, css),
           phased ? scrollRules(values, css) : {},
-          phased ? jumpRules(input, id, input.site.bands[index]!.id) : {},
+          phased ? jumpRules(input, id, steps[index]!.band) : {},
         ),
         `.${names.get(id)!}`,
       ),
     );
-    const bars = widest!.bars.map((_, index) =>
-      bands.map(({ bars: settled }) => barRulesIn(input, settled[index]!)),
-    );
-    const pieces = bands.map(settledPieces);
-    return joinByBand(input, [
-      ...[whole, ...bars].map(byBand),
+    const bars = widest!.bars.map((_, index) => settled.map((each) => barRulesIn(input, each.bars[index]!)));
+    const pieces = settled.map(settledPieces);
+    return joinBySteps([
+      ...[whole, ...bars].map(byStep),
       ...pieces[0]!.map((_, index) =>
         pieceRules(
           input,
-          pieces.map((settled) => settled[index]!),
+          pieces.map((each) => each[index]!),
+          steps,
         ),
       ),
-      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, phase)) : []),
+      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, steps, phase)) : []),
     ]);
   },
 );
@@ -323,20 +341,32 @@ export function withoutIdle(rules: Rules): Rules {
   );
 }
 
-/** The designer’s values as CSS: all of the widest band, then one media query for each narrower band with what changes there. */
+/** Rules that hold below a width, in CSS px; from the widest viewport on where it is null. */
+interface RulesBelow {
+  below: number | null;
+  rules: Rules;
+}
+
+/** What an assembly, or the brand, says at each of its steps. */
+function rulesBelow(steps: readonly Pick<WayStep, 'below'>[], rules: RulesByStep): RulesBelow[] {
+  return steps.map(({ below }, index) => ({ below, rules: rules[index]! }));
+}
+
+/** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
 export function valuesCss(input: ValuesInput): CssNode[] {
   const { bands } = input.site;
-  const [widest, ...narrower] = joinByBand(input, [
-    byBand(bands.map(({ id }) => brandRules(input, id))),
-    ...input.perBand[0]!.map((_, index) =>
-      assemblyRules(
-        input,
-        input.perBand.map((assemblies) => assemblies[index]!),
-      ),
+  const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
+  const all = [
+    ...rulesBelow(bandSteps, byStep(bands.map(({ id }) => brandRules(input, id)))),
+    ...input.assemblies.flatMap(({ steps, settled }) =>
+      rulesBelow(steps, assemblyRules(input, settled, steps)),
     ),
-  ]);
+  ];
+  const at = (width: number | null) =>
+    joinRules(...all.filter(({ below }) => below === width).map(({ rules }) => rules));
+  const widths = [...new Set(all.flatMap(({ below }) => (below === null ? [] : [below])))];
   return [
-    widest!,
-    ...narrower.map((rules, index): Block => ({ at: narrowerThan(bands[index]!.from), inside: [rules] })),
+    at(null),
+    ...widths.sort((a, b) => b - a).map((width): Block => ({ at: narrowerThan(width), inside: [at(width)] })),
   ];
 }

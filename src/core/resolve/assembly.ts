@@ -1,5 +1,5 @@
 import { bandChain } from '../bands/band';
-import { orderKey } from '../menus/band-order';
+import { itemShown, orderKey } from '../menus/band-order';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
@@ -7,6 +7,7 @@ import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../properties/id';
 import { phaseCell, type Phase } from '../properties/phases';
+import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
@@ -42,30 +43,79 @@ interface Known<T> {
   byCell: Map<string, T>;
 }
 
-/** Settles things once a band and phase, until they or what they are settled with are others. */
-function settledOnce<From extends object, T>(settle: (site: Site, from: From, band: Id, phase: Phase) => T) {
+/**
+ * A place on the way from the widest viewport to the narrowest: the band, and what has begun so far, the widest band first. Beside
+ * bands these are collapse rules: each holds until something that began later says otherwise.
+ */
+export interface WayPlace {
+  band: Id;
+  begun: readonly Id[];
+}
+
+/** The place of a band where no rule has begun. */
+export function bandPlace(site: Site, band: Id): WayPlace {
+  const chain = bandChain(site.bands);
+  return { band, begun: chain.slice(0, chain.indexOf(band) + 1) };
+}
+
+/** Settles things once a place and phase, until they or what they are settled with are others. */
+function settledOnce<From extends object, T>(
+  settle: (site: Site, from: From, place: WayPlace, phase: Phase) => T,
+) {
   const known = new WeakMap<From, Known<T>>();
-  return (site: Site, from: From, band: Id, phase: Phase): T => {
+  return (site: Site, from: From, place: WayPlace, phase: Phase): T => {
     const { bands, menus } = site;
     let kept = known.get(from);
     if (kept?.bands !== bands || kept.menus !== menus) {
       kept = { bands, menus, byCell: new Map() };
       known.set(from, kept);
     }
-    const cell = phaseCell(band, phase);
-    const settled = kept.byCell.get(cell) ?? settle(site, from, band, phase);
+    const cell = phaseCell(place.begun.join(' '), phase);
+    const settled = kept.byCell.get(cell) ?? settle(site, from, place, phase);
     kept.byCell.set(cell, settled);
     return settled;
   };
 }
 
-const resolvePiece = settledOnce((site, { id, kind, values: own }: Piece, band, phase): SettledPiece => {
+/** The values of a piece with what the rules of its assembly turn, each under the name of its rule. */
+function withTurns({ bars }: Assembly, { id, values }: Piece, begun: readonly Id[]): Values {
+  const turns = Object.values(bars)
+    .flatMap(({ rules = [] }) => rules)
+    .filter((rule) => begun.includes(rule.id))
+    .flatMap((rule) => rule.turns.map((turn) => ({ ...turn, rule: rule.id })))
+    .filter((turn) => turn.piece === id);
+  return turns.reduce(
+    (all: Values, { property, value, rule }) => ({ ...all, [property]: { ...all[property], [rule]: value } }),
+    values,
+  );
+}
+
+function settlePiece(
+  site: Site,
+  { id, kind }: Piece,
+  values: Values,
+  { band, begun }: WayPlace,
+  phase: Phase,
+): SettledPiece {
   const chain = bandChain(site.bands);
   const { properties, variant } = pieceKind(kind);
-  const values = settledValues(own, properties, chain, band, phase);
+  const settled = settledValues(values, properties, begun, begun.at(-1)!, phase);
   const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
-  return { id, kind, band, values, variant: variant?.(values, { menuOrder }) ?? '' };
-});
+  const menu = typeof settled.menu === 'string' ? site.menus[settled.menu]! : null;
+  const items = menu?.top.filter((item) => itemShown(menu, item, chain, band)).length ?? 0;
+  return {
+    id,
+    kind,
+    band,
+    values: settled,
+    variant: variant?.(settled, { menuOrder }) ?? '',
+    counts: { items },
+  };
+}
+
+const resolvePiece = settledOnce((site, piece: Piece, place, phase) =>
+  settlePiece(site, piece, piece.values, place, phase),
+);
 
 const resolveOf = {
   headers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'headers', assembly, ...at)),
@@ -73,26 +123,34 @@ const resolveOf = {
   footers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'footers', assembly, ...at)),
 };
 
-/** An assembly settled for a band of the site and a phase of scrolling; what did not change since is not settled again. */
+/** An assembly settled for a band, or for a place on the way down, and a phase of scrolling; what did not change since is not settled again. */
 export function resolveAssembly(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
-  band: Id,
+  at: Id | WayPlace,
   phase: Phase = 'top',
 ): SettledAssembly {
-  return resolveOf[kind](site, assembly, band, phase);
+  return resolveOf[kind](site, assembly, typeof at === 'string' ? bandPlace(site, at) : at, phase);
 }
 
 function settleAssembly(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
-  band: Id,
+  place: WayPlace,
   phase: Phase,
 ): SettledAssembly {
   const chain = bandChain(site.bands);
-  const piece = (id: Id) => resolvePiece(site, assembly.pieces[id]!, band, phase);
+  const { band } = place;
+  const piece = (id: Id) => {
+    const own = assembly.pieces[id]!;
+    const turned = withTurns(assembly, own, place.begun);
+    // What no rule turns is as the band has it, and settled once for it.
+    return turned === own.values
+      ? resolvePiece(site, own, bandPlace(site, band), phase)
+      : settlePiece(site, own, turned, place, phase);
+  };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
     const settledBays = bays.map((bay) => ({

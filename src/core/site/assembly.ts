@@ -6,6 +6,7 @@ import { barProperties } from '../properties/bar';
 import { idSchema, type Id } from '../properties/id';
 import { MOST_BAYS } from '../properties/kinds/division';
 import { valuesSchema, type Values } from '../properties/property';
+import { collapseRulesSchema } from './collapse-rule';
 import { nameSchema } from './name';
 
 export interface Piece {
@@ -41,6 +42,8 @@ export const barSchema = v.strictObject({
     v.maxLength(MOST_BAYS, `A bar has at most ${MOST_BAYS} bays.`),
   ),
   values: valuesSchema(barProperties),
+  /** What it does as the room shrinks. */
+  rules: v.optional(collapseRulesSchema),
 });
 export type Bar = v.InferOutput<typeof barSchema>;
 

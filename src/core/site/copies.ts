@@ -1,5 +1,6 @@
 import type { Id } from '../properties/id';
 import type { Assembly, Bar, Piece } from './assembly';
+import type { CollapseRule } from './collapse-rule';
 import type { IdSource } from './defaults';
 
 /** A copy of a piece under an id of its own. */
@@ -12,6 +13,11 @@ export function copyBar(assembly: Assembly, bar: Bar, ids: IdSource): { bar: Bar
   const pieces = new Map<Id, Piece>(
     bar.bays.flatMap((bay) => bay.pieces.map((id) => [id, copyPiece(assembly.pieces[id]!, ids)])),
   );
+  const copyRule = (rule: CollapseRule): CollapseRule => ({
+    ...rule,
+    id: ids(),
+    turns: rule.turns.map((turn) => ({ ...turn, piece: pieces.get(turn.piece)!.id })),
+  });
   const copied: Bar = {
     ...bar,
     id: ids(),
@@ -20,6 +26,7 @@ export function copyBar(assembly: Assembly, bar: Bar, ids: IdSource): { bar: Bar
       ...bay,
       pieces: bay.pieces.map((id) => pieces.get(id)!.id),
     })),
+    ...(bar.rules && { rules: bar.rules.map(copyRule) }),
   };
   return { bar: copied, pieces: [...pieces.values()] };
 }

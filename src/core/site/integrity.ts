@@ -7,6 +7,7 @@ import type { Assembly, Bar } from './assembly';
 import { MENU_LEVELS, type Menu } from './menu';
 import { pathKey } from './page';
 import type { Problem } from './problem';
+import { ruleProblems } from './rule-problems';
 import { partsOf } from './parts';
 import { partKinds, type Site } from './site';
 import { allUses, allValues } from './uses';
@@ -245,7 +246,10 @@ export function integrityProblems(site: Site): Problem[] {
     ...pageProblems(site),
     ...Object.values(site.menus).flatMap(menuProblems),
     ...assemblyKinds.flatMap((kind) =>
-      Object.values(site[kind]).flatMap((each) => assemblyProblems(each, `${kind}.${each.id}`)),
+      Object.values(site[kind]).flatMap((each) => [
+        ...assemblyProblems(each, `${kind}.${each.id}`),
+        ...ruleProblems(site, each, `${kind}.${each.id}`),
+      ]),
     ),
     ...placingProblems(site),
     ...colourProblems(site),

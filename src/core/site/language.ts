@@ -58,6 +58,16 @@ const names: Record<string, string> = {
   zh: '中文',
 };
 
+/** Languages that are written from right to left, unless their tag names another script. */
+const rightToLeft = new Set(['ar', 'dv', 'fa', 'he', 'ps', 'ur', 'yi']);
+
+/** The direction in which a language is written (HTML, 3.2.6.4 "The dir attribute"). */
+export function directionOf(tag: string): 'ltr' | 'rtl' {
+  const [language, script = ''] = tag.split('-') as [string, string?];
+  if (/^[A-Z][a-z]{3}$/.test(script)) return ['Arab', 'Hebr', 'Thaa'].includes(script) ? 'rtl' : 'ltr';
+  return rightToLeft.has(language) ? 'rtl' : 'ltr';
+}
+
 /** A language’s name in itself, with its region or script where it has one; the tag where it is not known. */
 export function languageName(tag: string): string {
   const [language, ...rest] = tag.split('-') as [string, ...string[]];

@@ -10,7 +10,14 @@ export interface FontSource {
   name: string;
   /** The place on the weight axis, for a variable font; null for any other. */
   weight: number | null;
+  features?: FontFeatures;
 }
+
+/**
+ * OpenType features that are other than a font has them: figures of one width (`font-variant-numeric`), and no ligatures, which
+ * browsers leave out between letters that are set apart (CSS Text 3, 8.2).
+ */
+export type FontFeatures = 'tnum' | '-liga -clig';
 
 /** A stretch of text that one font sets. */
 export interface TextRun {
@@ -40,15 +47,29 @@ function uploadedSource(file: FontFile, weight: number): FontSource {
   };
 }
 
+/** A face of a family, and what else decides which features set a text in it. */
+interface FaceOfFamily extends FontFace {
+  family: Id;
+  letterSpacing: number;
+  features?: FontFeatures;
+}
+
+function featuresOf({ letterSpacing, features }: FaceOfFamily): { features?: FontFeatures } {
+  const set = features ?? (letterSpacing === 0 ? undefined : '-liga -clig');
+  return set === undefined ? {} : { features: set };
+}
+
 /**
  * The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own; a
  * character that none of them holds is counted to the first.
  */
-export function textRuns(site: Site, family: Id, face: FontFace, text: string): TextRun[] {
+export function textRuns(site: Site, face: FaceOfFamily, text: string): TextRun[] {
+  const { family } = face;
+  const featured = featuresOf(face);
   const shipped = shippedFamily(family);
   if (!shipped) {
     const file = nearestFile(site.fonts[family]!.files, face);
-    return [{ source: uploadedSource(file, Number(face.weight)), text }];
+    return [{ source: { ...uploadedSource(file, Number(face.weight)), ...featured }, text }];
   }
   const nearest = nearestFace(shipped, face);
   const subsetOf = (character: string) =>
@@ -61,7 +82,10 @@ export function textRuns(site: Site, family: Id, face: FontFace, text: string): 
     if (last?.subset === subset) last.run.text += character;
     else {
       const name = shippedFileName({ family, subset, ...nearest });
-      runs.push({ subset, run: { source: { from: 'shipped', name, weight: null }, text: character } });
+      runs.push({
+        subset,
+        run: { source: { from: 'shipped', name, weight: null, ...featured }, text: character },
+      });
     }
   }
   return runs.map(({ run }) => run);

@@ -1,7 +1,9 @@
+import type { FontSource } from './font-source';
+
 /** What is used of the HarfBuzz library, so that the core need not load it. */
 export type HarfBuzz = Pick<
   typeof import('harfbuzzjs'),
-  'Blob' | 'Face' | 'Font' | 'Buffer' | 'Variation' | 'shape'
+  'Blob' | 'Face' | 'Font' | 'Buffer' | 'Feature' | 'Variation' | 'shape'
 >;
 
 /** The advance of a text in em. */
@@ -11,15 +13,20 @@ export type Shape = (text: string) => number;
  * Makes a function that shapes texts with a font given as plain OpenType or TrueType bytes (not WOFF, which HarfBuzz takes for
  * an empty font). `weight` is the place on the axis of a variable font.
  */
-export function shapeWith(hb: HarfBuzz, bytes: Uint8Array, weight: number | null): Shape {
+export function shapeWith(
+  hb: HarfBuzz,
+  bytes: Uint8Array,
+  { weight, features }: Pick<FontSource, 'weight' | 'features'>,
+): Shape {
   const face = new hb.Face(new hb.Blob(bytes));
   const font = new hb.Font(face);
   if (weight !== null) font.setVariations([new hb.Variation('wght', weight)]);
+  const set = (features?.split(' ') ?? []).map((each) => hb.Feature.fromString(each)!);
   return (text) => {
     const buffer = new hb.Buffer();
     buffer.addText(text);
     buffer.guessSegmentProperties();
-    hb.shape(font, buffer);
+    hb.shape(font, buffer, set);
     return buffer.getGlyphPositions().reduce((sum, { xAdvance }) => sum + xAdvance, 0) / face.upem;
   };
 }

@@ -8,48 +8,117 @@ import type { Id } from '../properties/id';
 import { settledValues } from '../resolve/settled-values';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
-import { textRuns } from './font-source';
+import { textRuns, type FontFeatures } from './font-source';
 
-/** How a text is set, at one width of the viewport. */
-export interface TextSetting extends FontFace {
+/** What of a setting decides how wide a text is beside its size. */
+export interface TextFace extends FontFace {
   family: Id;
-  /** In CSS px. */
-  size: number;
   /** In CSS px, added after every character (CSS Text 3, 8.2). */
   letterSpacing: number;
   case: 'none' | 'uppercase' | 'lowercase';
+  features?: FontFeatures;
 }
 
-/** What else decides how a piece's texts are set. */
-interface At {
-  /** A weight in place of that of the style. */
-  weight?: number;
-  /** The width of the viewport in CSS px; where the piece's band begins, when it is left out. */
-  at?: number;
+/** How texts are set, with a size that may be fluid. */
+export interface TextStyle extends TextFace {
+  size: Length;
+  /** In times of the size. */
+  lineHeight: number;
+}
+
+/** How a text is set at one width of the viewport; its size is in CSS px. */
+export interface TextSetting extends TextFace {
+  size: number;
+}
+
+/** A type style of the brand as a band has it. */
+export function settledTypeStyle(site: Site, style: Id, band: Id): TextStyle {
+  const { values } = site.brand.typeStyles[style]!;
+  return settledValues(values, typeStyleProperties, bandChain(site.bands), band) as unknown as TextStyle;
 }
 
 /** How a piece's texts are set: in its type style, in its own size where it has one. */
+export function pieceStyle(site: Site, { values, band }: SettledPiece): TextStyle {
+  const settled = settledTypeStyle(site, values.typeStyle as Id, band);
+  return { ...settled, size: (values.textSize as Length | null) ?? settled.size };
+}
+
+/** A style in another weight; in its own where none is given. */
+export function inWeight<S extends FontFace>(style: S, weight: number | null | undefined): S {
+  return weight === null || weight === undefined ? style : { ...style, weight: String(weight) as Weight };
+}
+
+/** How a piece's texts are set at a width of the viewport in CSS px; where its band begins, when none is given. */
 export function pieceSetting(
   site: Site,
-  { values, band }: SettledPiece,
-  { weight, at }: At = {},
+  piece: SettledPiece,
+  { weight, at }: { weight?: number; at?: number } = {},
 ): TextSetting & { lineHeight: number } {
-  const style = site.brand.typeStyles[values.typeStyle as Id]!;
-  const settled = settledValues(style.values, typeStyleProperties, bandChain(site.bands), band);
-  const size = (values.textSize ?? settled.size) as Length;
-  const { from } = site.bands.find((each) => each.id === band)!;
-  const heavier = weight === undefined ? {} : { weight: String(weight) as Weight };
-  return {
-    ...(settled as unknown as TextSetting & { lineHeight: number }),
-    ...heavier,
-    size: lengthAt(size, at ?? Math.max(from, NARROWEST)),
-  };
+  const style = inWeight(pieceStyle(site, piece), weight);
+  const { from } = site.bands.find((each) => each.id === piece.band)!;
+  return { ...style, size: lengthAt(style.size, at ?? Math.max(from, NARROWEST)) };
 }
 
 /** A text as it is shown in a case (CSS Text 3, 2.1 "text-transform"). */
-export function cased(text: string, as: TextSetting['case'], language: string): string {
+export function cased(text: string, as: TextFace['case'], language: string): string {
   if (as === 'uppercase') return text.toLocaleUpperCase(language);
   return as === 'lowercase' ? text.toLocaleLowerCase(language) : text;
+}
+
+/** How wide a text on one line is: in em of its size, and in CSS px of letter spacing beside. */
+export interface TextExtent {
+  em: number;
+  spacing: number;
+}
+
+/** Scripts whose letters are joined: they are not set apart (CSS Text 3, 8.2.2 "Cursive scripts"). */
+const joined = /[\p{Script=Arabic}\p{Script=Syriac}\p{Script=Mongolian}\p{Script=Nko}]/u;
+
+/** After how many characters of a text letter spacing is put. */
+function spaced(text: string): number {
+  return [...text].filter((character) => !joined.test(character)).length;
+}
+
+/** Extents by what decides them, as long as nothing else is known of the fonts. */
+const known = new WeakMap<Advances, { fonts: Site['fonts']; extents: Map<string, TextExtent> }>();
+
+/** How wide a text on one line is, whatever its size; null as long as some of it was not measured. */
+export function textExtent(
+  site: Site,
+  advances: Advances,
+  face: TextFace,
+  text: string,
+  language: string,
+): TextExtent | null {
+  let kept = known.get(advances);
+  if (kept?.fonts !== site.fonts) {
+    kept = { fonts: site.fonts, extents: new Map() };
+    known.set(advances, kept);
+  }
+  const { family, weight, slant, letterSpacing, features } = face;
+  const key = [family, weight, slant, letterSpacing, face.case, features, language, text].join('\n');
+  const extent = kept.extents.get(key) ?? shapedExtent(site, advances, face, text, language);
+  if (extent) kept.extents.set(key, extent);
+  return extent;
+}
+
+function shapedExtent(
+  site: Site,
+  advances: Advances,
+  face: TextFace,
+  text: string,
+  language: string,
+): TextExtent | null {
+  const shown = cased(text, face.case, language);
+  let em = 0;
+  let measured = true;
+  // All of it is asked for, so that what is missing can be measured at once.
+  for (const run of textRuns(site, face, shown)) {
+    const advance = advances.of(run.source, run.text);
+    if (advance === null) measured = false;
+    else em += advance;
+  }
+  return measured ? { em, spacing: spaced(shown) * face.letterSpacing } : null;
 }
 
 /** The width of a text on one line, in CSS px; null as long as some of it was not measured. */
@@ -60,14 +129,6 @@ export function textWidth(
   text: string,
   language: string,
 ): number | null {
-  const shown = cased(text, setting.case, language);
-  let width = [...shown].length * setting.letterSpacing;
-  let known = true;
-  // All of it is asked for, so that what is missing can be measured at once.
-  for (const run of textRuns(site, setting.family, setting, shown)) {
-    const advance = advances.of(run.source, run.text);
-    if (advance === null) known = false;
-    else width += advance * setting.size;
-  }
-  return known ? width : null;
+  const extent = textExtent(site, advances, setting, text, language);
+  return extent && extent.em * setting.size + extent.spacing;
 }

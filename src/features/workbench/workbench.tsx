@@ -2,10 +2,14 @@
 
 import { memo, useEffect, useMemo, useState } from 'react';
 import * as v from 'valibot';
+import { useFitSurvey } from '@/client/fit-survey';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import { Ruler, type RulerBand } from '@/ui/ruler/ruler';
+import type { RulerBand } from '@/ui/ruler/model';
+import { Ruler } from '@/ui/ruler/ruler';
+import { rulerRules } from './fit/ruler-rules';
+import { rulerStretches } from './fit/ruler-stretches';
 import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
 import { PreviewArea } from './preview/preview-area';
@@ -98,6 +102,15 @@ const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; as
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
   const assembly = site[kind][assemblyId];
+  const survey = useFitSurvey(site, kind, assemblyId);
+  const fit = useMemo(
+    () => assembly && survey && rulerStretches(site, assembly, survey),
+    [site, assembly, survey],
+  );
+  const rules = useMemo(
+    () => (assembly && survey ? rulerRules(site, assembly, survey) : []),
+    [site, assembly, survey],
+  );
   if (!assembly) return null;
   return (
     <>
@@ -106,6 +119,8 @@ const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; as
         scale={SCALE}
         bands={rulerBands(site.bands)}
         views={views}
+        fit={fit ?? null}
+        rules={rules}
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}
       />

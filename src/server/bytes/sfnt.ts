@@ -46,11 +46,24 @@ function fromWoff(woff: Buffer): Buffer {
   return font;
 }
 
+let unpacking: Promise<unknown> = Promise.resolve();
+
+/**
+ * WOFF2 is unpacked one after the other: the library gives a view of memory of its own, which the next call writes over, also before
+ * the first caller goes on.
+ */
+function fromWoff2(bytes: Buffer): Promise<Buffer> {
+  const unpacked = unpacking.then(async () => {
+    const { default: woff2 } = await import('wawoff2');
+    return Buffer.from(await woff2.decompress(bytes));
+  });
+  unpacking = unpacked.catch(() => null);
+  return unpacked;
+}
+
 /** A font of any format that is taken, as plain OpenType or TrueType; throws when it is torn. */
 export async function asSfnt(bytes: Buffer): Promise<Buffer> {
   const signature = bytes.subarray(0, 4).toString('latin1');
   if (signature === 'wOFF') return fromWoff(bytes);
-  if (signature !== 'wOF2') return bytes;
-  const { default: woff2 } = await import('wawoff2');
-  return Buffer.from(await woff2.decompress(bytes));
+  return signature === 'wOF2' ? fromWoff2(bytes) : bytes;
 }

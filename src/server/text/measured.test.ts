@@ -52,7 +52,7 @@ test.each(['Sailings', 'AVATAR To WA', 'Fahrpläne & Überfahrten', 'office fi f
 );
 
 test('each character set is a font of its own, and what is in two of them is set by one', async () => {
-  const runs = textRuns(sampleSite(), 'source-sans-3', setting, 'Bőd Ελλάδα 12');
+  const runs = textRuns(sampleSite(), { ...setting, family: 'source-sans-3' }, 'Bőd Ελλάδα 12');
   expect(runs.map(({ text }) => text)).toEqual(['B', 'ő', 'd ', 'Ελλάδα', ' 12']);
   expect(runs.map(({ source }) => source.name.split('-')[3])).toEqual([
     'latin',
@@ -103,4 +103,12 @@ test('a heavier state is wider by what was measured, with what follows it; other
   const [boats, bold] = [await width('Boats'), await width('Boats', { weight: '700' })];
   expect(growths![0]).toMatchObject({ label: 'Boats' });
   expect(growths![0]!.by).toBeCloseTo(bold! - boats!, 6);
+});
+
+test('fonts that are unpacked at the same time are those that were asked for', async () => {
+  const names = [400, 700, 400, 900].map((weight) => `figtree/files/figtree-latin-${weight}-normal.woff2`);
+  const together = await Promise.all(names.map((name) => asSfnt(file(name))));
+  for (const [index, name] of names.entries())
+    expect(together[index]!.equals(await asSfnt(file(name)))).toBe(true);
+  expect(together[0]!.equals(together[1]!)).toBe(false);
 });

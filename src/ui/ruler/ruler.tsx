@@ -1,32 +1,21 @@
 'use client';
 
 import { useRef, type RefObject } from 'react';
-import { percentOf, type RulerScale } from './scale';
+import type { RulerBand, RulerRule, RulerStretch, RulerView } from './model';
+import { FitStrip } from './fit-strip';
+import { stopsOf } from './pins';
+import { percentOf, stretchStyle, type RulerScale } from './scale';
 import styles from './ruler.module.css';
 import { useWidthDrag } from './use-width-drag';
-
-/** A band on the ruler; `edge` says how far its lower edge may be moved, null for the narrowest. */
-export interface RulerBand {
-  id: string;
-  name: string;
-  from: number;
-  to: number;
-  edge: { least: number; most: number; below: string } | null;
-}
-
-/** A view's handle: its width and how far it may go. */
-export interface RulerView {
-  id: string;
-  name: string;
-  width: number;
-  least: number;
-  most: number;
-}
 
 interface RulerProps {
   scale: RulerScale;
   bands: readonly RulerBand[];
   views: readonly RulerView[];
+  /** How things stand at every width; null while it is worked out for the first time. */
+  fit: readonly RulerStretch[] | null;
+  /** What rules do as the room shrinks. */
+  rules: readonly RulerRule[];
   onBreakpoint(band: string, from: number, gesture: string): void;
   onView(view: string, width: number): void;
 }
@@ -70,34 +59,44 @@ function ViewHandle({
   view,
   track,
   scale,
+  stretches,
   onView,
-}: { view: RulerView; track: Track } & Pick<RulerProps, 'scale' | 'onView'>) {
+}: { view: RulerView; track: Track; stretches: readonly RulerStretch[] } & Pick<
+  RulerProps,
+  'scale' | 'onView'
+>) {
   const drag = useWidthDrag({
     track,
     scale,
     value: view.width,
     least: view.least,
     most: view.most,
+    stops: stopsOf(stretches),
     onChange: (width) => onView(view.id, width),
   });
   const at = percentOf(view.width, scale);
+  const status = stretches.find(({ to }) => view.width < to)?.status;
   return (
     <span
       {...drag}
       className={`${styles.handle} ${at > 88 ? styles.handleAtEnd : ''}`}
       style={{ insetInlineStart: `${at}%` }}
       aria-label={`Width of the ${view.name} view`}
+      title="Drag, or arrow keys; Page Up and Page Down go to the next change of fit"
     >
       <span className={styles.handleSign} aria-hidden="true" />
       <span className={styles.handleName}>{view.name}</span>
       <span className="figures">{view.width}</span>
+      {status && <span className={`${styles.sign} ${styles[status]}`} aria-hidden="true" />}
+      {status && <span className={styles.handleName}>{status}</span>}
     </span>
   );
 }
 
-/** The axis of viewport widths, with bands whose edges can be moved and a handle for each view. */
-export function Ruler({ scale, bands, views, onBreakpoint, onView }: RulerProps) {
+/** The axis of viewport widths, with bands whose edges can be moved, how things stand at each width, and a handle for each view. */
+export function Ruler({ scale, bands, views, fit, rules, onBreakpoint, onView }: RulerProps) {
   const track = useRef<HTMLDivElement>(null);
+  const stretches = fit ?? [];
   return (
     <section className={styles.ruler} aria-label="Ruler">
       <div className={styles.track} ref={track}>
@@ -110,14 +109,7 @@ export function Ruler({ scale, bands, views, onBreakpoint, onView }: RulerProps)
         </div>
         <div className={styles.bands}>
           {bands.map((band) => (
-            <div
-              key={band.id}
-              className={styles.band}
-              style={{
-                insetInlineStart: `${percentOf(band.from, scale)}%`,
-                inlineSize: `${percentOf(band.to, scale) - percentOf(band.from, scale)}%`,
-              }}
-            >
+            <div key={band.id} className={styles.band} style={stretchStyle(band, scale)}>
               {band.name}
             </div>
           ))}
@@ -127,9 +119,26 @@ export function Ruler({ scale, bands, views, onBreakpoint, onView }: RulerProps)
               <BandEdge key={band.id} band={band} track={track} scale={scale} onBreakpoint={onBreakpoint} />
             ))}
         </div>
+        {rules.length > 0 && (
+          <ul className={styles.rules} aria-label="Collapse rules">
+            {rules.map(({ from, to, text }) => (
+              <li key={to} title={text} style={stretchStyle({ from, to }, scale)}>
+                {text}
+              </li>
+            ))}
+          </ul>
+        )}
+        <FitStrip scale={scale} views={views} fit={fit} onView={onView} />
         <div className={styles.handles}>
           {views.map((view) => (
-            <ViewHandle key={view.id} view={view} track={track} scale={scale} onView={onView} />
+            <ViewHandle
+              key={view.id}
+              view={view}
+              track={track}
+              scale={scale}
+              stretches={stretches}
+              onView={onView}
+            />
           ))}
         </div>
       </div>

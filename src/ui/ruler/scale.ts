@@ -14,3 +14,9 @@ export function widthAt(offset: number, length: number, { from, to }: RulerScale
   const share = Math.min(Math.max(offset / length, 0), 1);
   return Math.round(from + share * (to - from));
 }
+
+/** Where a stretch of widths lies on the ruler, as a style. */
+export function stretchStyle({ from, to }: { from: number; to: number }, scale: RulerScale) {
+  const start = percentOf(from, scale);
+  return { insetInlineStart: `${start}%`, inlineSize: `${percentOf(to, scale) - start}%` };
+}

@@ -9,14 +9,16 @@ interface WidthDrag {
   value: number;
   least: number;
   most: number;
+  /** The widths to which Page Up and Page Down go. */
+  stops?: readonly number[];
   /** Called with a new width and the number of the gesture that it belongs to. */
   onChange(width: number, gesture: string): void;
 }
 
 let gestures = 0;
 
-/** What makes an element a handle on the ruler: dragging, and keys that step by 1 px, by 10 with shift, or to an end. */
-export function useWidthDrag({ track, scale, value, least, most, onChange }: WidthDrag) {
+/** What makes an element a handle on the ruler: dragging, and keys that step by 1 px, by 10 with shift, to the next stop, or to an end. */
+export function useWidthDrag({ track, scale, value, least, most, stops = [], onChange }: WidthDrag) {
   const gesture = useRef<string | null>(null);
   const change = (width: number, of: string) => {
     const next = Math.min(Math.max(width, least), most);
@@ -55,8 +57,8 @@ export function useWidthDrag({ track, scale, value, least, most, onChange }: Wid
         ArrowDown: -step,
         ArrowRight: step,
         ArrowUp: step,
-        PageDown: -10,
-        PageUp: 10,
+        PageDown: (stops.findLast((stop) => stop < value) ?? value) - value,
+        PageUp: (stops.find((stop) => stop > value) ?? value) - value,
       };
       const next =
         event.key === 'Home' ? least : event.key === 'End' ? most : value + (steps[event.key] ?? 0);

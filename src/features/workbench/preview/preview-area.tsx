@@ -7,7 +7,7 @@ import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
-import type { RulerView } from '@/ui/ruler/ruler';
+import type { RulerView } from '@/ui/ruler/model';
 import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
 import styles from './preview.module.css';

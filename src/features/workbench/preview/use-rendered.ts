@@ -22,7 +22,7 @@ function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage
 /** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
 export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, wantedFile: string) {
   const advances = useAdvances();
-  const css = useMemo(() => renderStylesheet(site), [site]);
+  const css = useMemo(() => renderStylesheet(site, advances), [site, advances]);
   const page = useMemo(
     () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
     [site, wantedFile],

@@ -1,5 +1,5 @@
 import { bandRange, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
-import type { RulerView } from '@/ui/ruler/ruler';
+import type { RulerView } from '@/ui/ruler/model';
 
 /** The width that a view of a band starts with: that of a common screen, in CSS px, by the band's place from the widest. */
 const commonWidths = [1216, 768, 375];

@@ -3,18 +3,34 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
-import type { Place } from '@/core/edit/place';
+import { spotOf } from '@/core/edit/pieces';
+import type { AssemblyPlace, Place } from '@/core/edit/place';
+import type { Site } from '@/core/site/site';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
 import { hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
+import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
 import { useSheetActions } from './use-sheet-actions';
 
+/** What the columns of the panel are: cells of an axis of the sheet, or the collapse rules of the bar. */
+type PanelAxis = SheetAxis | 'fit';
+
+/** The bar that a place is, or that the piece of a place stands in; null for any other place. */
+function barOf(site: Site, place: Place): { at: AssemblyPlace; bar: string } | null {
+  if (place.on !== 'bar' && place.on !== 'piece' && place.on !== 'bay') return null;
+  const at = { in: place.in, assembly: place.assembly };
+  const assembly = site[place.in][place.assembly];
+  const bar = place.on === 'piece' ? assembly && spotOf(assembly, place.piece)?.bar : place.bar;
+  return bar && assembly?.bars[bar] ? { at, bar } : null;
+}
+
 /** What a value without one of its own follows, along each axis. */
-const followed: Record<SheetAxis, string> = {
+const followed: Record<PanelAxis, string> = {
+  fit: '',
   width: 'a wider band',
   state: 'another state',
   scroll: 'a wider band or an earlier phase',
@@ -40,17 +56,21 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
   const site = useSite();
   const place = places[0]!;
   const { actions, inputs } = useSheetActions(places);
-  const [wanted, setWanted] = useState<SheetAxis>('width');
-  const axes = useMemo((): SheetAxis[] => {
+  const [wanted, setWanted] = useState<PanelAxis>('width');
+  const axes = useMemo((): PanelAxis[] => {
     const all = (has: typeof hasStates) => places.every((each) => has(site, each));
     return [
       'width',
       ...(all(hasStates) ? ['state' as const] : []),
       ...(all(hasPhases) ? ['scroll' as const] : []),
+      ...(all((_, each) => barOf(site, each) !== null) ? ['fit' as const] : []),
     ];
   }, [site, places]);
   const axis = axes.includes(wanted) ? wanted : 'width';
-  const { columns, groups } = useMemo(() => sheetTable(site, places, axis), [site, places, axis]);
+  const { columns, groups } = useMemo(
+    () => sheetTable(site, places, axis === 'fit' ? 'width' : axis),
+    [site, places, axis],
+  );
   return (
     <section className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
@@ -70,11 +90,12 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
           )}
         </span>
       </div>
+      {axis === 'fit' && barOf(site, place) && <RulesPanel {...barOf(site, place)!} />}
       {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
       )}
       {axis === 'scroll' && 'assembly' in place && <ScrollPanel header={place.assembly} />}
-      {groups.length > 0 ? (
+      {axis === 'fit' ? null : groups.length > 0 ? (
         <Sheet title={title} columns={columns} groups={groups} actions={actions} follows={followed[axis]} />
       ) : (
         <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>

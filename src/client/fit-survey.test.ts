@@ -1,0 +1,42 @@
+import { expect, test } from '@jest/globals';
+import { sampleSite } from '@/core/site/sample.test-data';
+import type { FitAnswer, FitQuestion } from '@/workers/fit-messages';
+import { fitSurveys } from './fit-survey';
+
+const place = { kind: 'headers', assembly: 'h', bar: null } as const;
+const survey = { bars: [], rules: [], complete: true };
+
+/** Surveys whose questions are answered by hand. */
+function byHand() {
+  const asked: { question: FitQuestion; answer(): void }[] = [];
+  const ask = fitSurveys((question, answered: (answer: FitAnswer) => void) =>
+    asked.push({ question, answer: () => answered({ number: question.number, survey }) }),
+  );
+  return { asked, ask };
+}
+
+test('the first question brings the whole document, the next one what changed', () => {
+  const { asked, ask } = byHand();
+  const site = sampleSite();
+  ask(site, place, () => {});
+  expect(asked[0]!.question.change.set).toMatchObject({ name: 'Tern Point' });
+  asked[0]!.answer();
+  ask({ ...site, name: 'Other' }, place, () => {});
+  expect(asked[1]!.question.change).toEqual({ set: { name: 'Other' }, inside: {}, gone: [] });
+});
+
+test('while one is worked out, only the newest survey and the newest forecast wait, the survey first', () => {
+  const { asked, ask } = byHand();
+  const site = sampleSite();
+  const answers: string[] = [];
+  const named = (name: string) => ({ ...site, name });
+  ask(named('a'), place, () => answers.push('a'));
+  ask(named('b'), { ...place, bar: 'b' }, () => answers.push('forecast b'));
+  ask(named('c'), { ...place, bar: 'b' }, () => answers.push('forecast c'));
+  ask(named('d'), place, () => answers.push('d'));
+  ask(named('e'), place, () => answers.push('e'));
+  expect(asked).toHaveLength(1);
+  for (let index = 0; index < 3; index += 1) asked[index]!.answer();
+  expect(answers).toEqual(['a', 'e', 'forecast c']);
+  expect(asked).toHaveLength(3);
+});

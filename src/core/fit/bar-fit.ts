@@ -1,0 +1,180 @@
+import { bandChain } from '../bands/band';
+import { bent, constant, valueAt, zeros, type Piecewise, type Span } from '../lengths/piecewise';
+import { brandProperties } from '../properties/brand';
+import type { Id } from '../properties/id';
+import type { SettledAssembly, SettledBar } from '../resolve/assembly';
+import { settledValues } from '../resolve/settled-values';
+import { rowConditions } from './bars-in-row';
+import { bayRoom, type BayRoom } from './bay-room';
+import { divisionConditions } from './division-fit';
+import { worstFit, type Condition, type FitStatus } from './fit-status';
+import { roomContext, type Circumstances, type Tally } from './room-context';
+
+/** What is the matter with a bar at the width at which it is worst. */
+export interface Cause extends Pick<Condition, 'trouble' | 'pieces' | 'status'> {
+  /** By how much it is short, in CSS px. */
+  by: number;
+}
+
+/** A stretch of viewport widths over which a bar stands the same, in CSS px. */
+export interface FitStretch extends Span {
+  status: FitStatus;
+  /** What is the matter, the worst first; empty where it fits. */
+  causes: readonly Cause[];
+}
+
+/** Less than a browser tells apart: its lengths are in 1/64 px. */
+const UNSEEN = 1 / 64;
+
+/** Something within one band: the span of widths of it that is looked at, and whether its texts were measured. */
+export interface Within {
+  band: Id;
+  span: Span;
+  tally: Tally;
+}
+
+/** The gutter beside a bar's bays and the most that they take, in CSS px. */
+function barLimits({ site }: Circumstances, bar: SettledBar, band: Id): { gutter: number; most: number } {
+  const { gutter, contentWidth } = settledValues(
+    site.brand.values,
+    brandProperties,
+    bandChain(site.bands),
+    band,
+  ) as { gutter: number; contentWidth: number };
+  return { gutter, most: bar.values.contentWidth === 'full' ? Infinity : contentWidth };
+}
+
+/** The width that a bar has for its bays, in CSS px over the viewport width. */
+export function availableWidth(
+  circumstances: Circumstances,
+  { kind, values }: SettledAssembly,
+  bar: SettledBar,
+  { band, span }: Pick<Within, 'band' | 'span'>,
+): Piecewise {
+  const { gutter, most } = barLimits(circumstances, bar, band);
+  const { stands, width, sideWidth, sideGutter } = values as Record<string, number | string | undefined>;
+  if (stands === 'side' || stands === 'spread')
+    return constant(Math.min(most, Number(sideWidth) - 2 * Number(sideGutter)), span);
+  const panel = kind === 'drawers' ? Number(width) : Infinity;
+  return bent(span, [panel, most + 2 * gutter].filter(Number.isFinite), (viewport) =>
+    Math.min(most, Math.min(panel, viewport) - 2 * gutter),
+  );
+}
+
+function baysOf(
+  circumstances: Circumstances,
+  { bays, values }: SettledBar,
+  { span, tally }: Within,
+): BayRoom[] {
+  return bays.map((bay) =>
+    bayRoom(bay, values.pieceGap as number, span, (piece) => roomContext(circumstances, piece, span, tally)),
+  );
+}
+
+/** Everything that has to hold for a bar of an assembly to fit within a span of widths of one band. */
+function conditionsOf(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  bar: SettledBar,
+  within: Within,
+): readonly Condition[] {
+  const { bars, values } = assembly;
+  const shown = (each: SettledBar) => each.values.shown !== 'hidden';
+  if (!shown(bar)) return [];
+  if (values.stands === 'row') {
+    const inRow = bars.filter(shown).map((each) => ({
+      bar: each,
+      bays: baysOf(circumstances, each, within),
+      ...barLimits(circumstances, each, within.band),
+    }));
+    return rowConditions(inRow, within.span);
+  }
+  const available = availableWidth(circumstances, assembly, bar, within);
+  const bays = baysOf(circumstances, bar, within);
+  return divisionConditions({ bar, bays, available, span: within.span });
+}
+
+function causesAt(conditions: readonly Condition[], status: FitStatus, { from, to }: Span): Cause[] {
+  const most = ({ slack }: Condition) => -Math.min(valueAt(slack, from), valueAt(slack, to));
+  return conditions
+    .map((condition) => ({ condition, by: most(condition) }))
+    .filter(({ condition, by }) => condition.status === status && by > UNSEEN)
+    .sort((a, b) => b.by - a.by)
+    .map(({ condition: { trouble, pieces }, by }) => ({
+      status: status as Cause['status'],
+      trouble,
+      pieces,
+      by,
+    }));
+}
+
+/** Works out what has to hold; where a width is given, with letters set as they are at it. */
+type ConditionsOver = (span: Span, sizedAt?: number) => readonly Condition[];
+
+/** How far from the line a change may lie once letters are set at whole 64ths of a px, and how near to it is near enough, in CSS px. */
+const NEARBY = 2;
+const NEAR_ENOUGH = 1 / 64;
+
+/**
+ * Where a condition begins or ceases to hold. Letters that grow with the viewport do so in steps, so a change that was found on
+ * the line through them is looked for once more with letters as they are set there.
+ */
+function changesOf(
+  conditions: readonly Condition[],
+  over: ConditionsOver,
+  { span, tally }: Within,
+): number[] {
+  if (!tally.grows) return conditions.flatMap(({ slack }) => zeros(slack));
+  return conditions.flatMap(({ slack }, index) =>
+    zeros(slack).map((found) => {
+      const set = (width: number) =>
+        valueAt(over({ from: width, to: width }, width)[index]!.slack, width) >= -UNSEEN;
+      return steppedChange(set, found, span);
+    }),
+  );
+}
+
+/** Where something that is true on one side ceases to be so, near to where it was found; there, when it is the same on both sides. */
+function steppedChange(holds: (width: number) => boolean, found: number, span: Span): number {
+  let [below, above] = [Math.max(span.from, found - NEARBY), Math.min(span.to, found + NEARBY)];
+  const holdsBelow = holds(below);
+  if (holds(above) === holdsBelow) return found;
+  while (above - below > NEAR_ENOUGH) {
+    const middle = (below + above) / 2;
+    if (holds(middle) === holdsBelow) below = middle;
+    else above = middle;
+  }
+  return (below + above) / 2;
+}
+
+/** The stretches of a span at whose ends some condition begins or ceases to hold. */
+function stretchesOf(over: ConditionsOver, within: Within): FitStretch[] {
+  const { span } = within;
+  const conditions = over(span);
+  const changes = changesOf(conditions, over, within);
+  const ends = [...new Set([span.from, ...changes, span.to])].sort((a, b) => a - b);
+  const stretches: FitStretch[] = [];
+  for (let index = 1; index < ends.length; index += 1) {
+    const [from, to] = [ends[index - 1]!, ends[index]!];
+    const middle = (from + to) / 2;
+    const status = worstFit(
+      conditions.filter(({ slack }) => valueAt(slack, middle) < -UNSEEN).map((each) => each.status),
+    );
+    const last = stretches.at(-1);
+    if (last?.status === status) last.to = to;
+    else stretches.push({ from, to, status, causes: [] });
+  }
+  return stretches.map((stretch) => ({ ...stretch, causes: causesAt(conditions, stretch.status, stretch) }));
+}
+
+/** How a bar stands over a span of widths of one band: its stretches from the narrowest to the widest. */
+export function barFit(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  bar: SettledBar,
+  within: Within,
+): FitStretch[] {
+  const over: ConditionsOver = (span, sizedAt) =>
+    conditionsOf({ ...circumstances, sizedAt }, assembly, bar, { ...within, span });
+  return stretchesOf(over, within);
+}

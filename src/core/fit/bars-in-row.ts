@@ -1,0 +1,77 @@
+import {
+  constant,
+  less,
+  narrowest,
+  times,
+  total,
+  widest,
+  type Piecewise,
+  type Span,
+} from '../lengths/piecewise';
+import type { SettledBar } from '../resolve/assembly';
+import { divisionOf, edgePlace, hasMiddle, occupied, shareOf } from '../resolve/places';
+import { aloneInBay, idsIn, type BayRoom } from './bay-room';
+import type { Condition } from './fit-status';
+
+/** A bar among others in one row. */
+export interface BarInRow {
+  bar: SettledBar;
+  bays: readonly BayRoom[];
+  /** The padding before and after its bays, in CSS px. */
+  gutter: number;
+  /** The most that its bays take, in CSS px. */
+  most: number;
+}
+
+/** The width of a bar's bays beside each other as its division asks for it, each bay of a width (CSS Grid 2, 12.5 to 12.7). */
+function asDivided({ bar, bays }: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
+  const division = divisionOf(bar);
+  const widths = bays.map(widthOf);
+  const zero = constant(0, span);
+  const gaps = (count: number) => constant(Math.max(0, count - 1) * (bar.values.bayGap as number), span);
+  if (division.by === 'stack')
+    return widest(zero, ...bays.flatMap(({ pieces }) => pieces.map((piece) => widthOf(aloneInBay(piece)))));
+  if (division.by === 'shares') {
+    const sum = bays.reduce((all, _, index) => all + shareOf(division.shares, index), 0);
+    const each = widths.map((width, index) => times(width, 1 / shareOf(division.shares, index)));
+    return total(times(widest(zero, ...each), sum), gaps(bays.length));
+  }
+  if (hasMiddle(bar)) {
+    const middles = widths.filter((_, index) => edgePlace(index, bays.length) === 'middle');
+    const edge = widest(widths[0]!, widths.at(-1)!);
+    return total(edge, edge, gaps(bays.length), ...middles);
+  }
+  const held = widths.filter((_, index) => occupied(bar.bays[index]!));
+  return total(gaps(held.length), ...held);
+}
+
+/** What has to hold for bars that stand in one row over the whole width: together they need no more than it. */
+export function rowConditions(bars: readonly BarInRow[], span: Span): Condition[] {
+  const viewport: Piecewise = { at: [span.from, span.to], values: [span.from, span.to] };
+  const needs = (widthOf: (bay: BayRoom) => Piecewise) =>
+    bars.map((each) =>
+      total(
+        constant(2 * each.gutter, span),
+        each.most === Infinity
+          ? asDivided(each, span, widthOf)
+          : narrowest(constant(each.most, span), asDivided(each, span, widthOf)),
+      ),
+    );
+  const all = bars.flatMap(({ bays }) => bays);
+  const wrapping = all.filter(({ wraps }) => wraps);
+  return [
+    {
+      status: wrapping.length > 0 ? 'wraps' : 'tight',
+      trouble: wrapping.length > 0 ? 'wrapped' : 'narrowed',
+      slack: less(viewport, ...needs(({ ideal }) => ideal)),
+      pieces: idsIn(wrapping.length > 0 ? wrapping : all),
+    },
+    {
+      status: 'overflows',
+      trouble: 'sticks-out',
+      slack: less(viewport, ...needs(({ least }) => least)),
+      pieces: idsIn(all),
+    },
+    ...all.flatMap(({ conditions }) => conditions),
+  ];
+}

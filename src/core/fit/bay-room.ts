@@ -1,0 +1,107 @@
+import { less, total, valueAt, widest, type Piecewise, type Span } from '../lengths/piecewise';
+import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
+import type { RoomContext } from '../pieces/room';
+import type { Id } from '../properties/id';
+import type { SettledBay } from '../resolve/assembly';
+import type { Condition } from './fit-status';
+
+/** A piece with all that is to be known of its room, the gaps before and after it included. */
+export interface PieceRoom {
+  id: Id;
+  preferred: Piecewise;
+  least: Piecewise;
+  floor: Piecewise;
+  ideal: Piecewise;
+  wraps: boolean;
+}
+
+/** The room of what stands in a bay, beside each other. */
+export interface BayRoom extends Omit<PieceRoom, 'id'> {
+  pieces: readonly PieceRoom[];
+  /** What has to hold whatever the width of the bay: pieces that have a width of their own. */
+  conditions: readonly Condition[];
+}
+
+/** A piece as if it had a bay for itself, as in a stack. */
+export function aloneInBay(piece: PieceRoom): BayRoom {
+  return { ...piece, pieces: [piece], conditions: [] };
+}
+
+/** The ids of everything in some bays. */
+export function idsIn(bays: readonly BayRoom[]): Id[] {
+  return bays.flatMap(({ pieces }) => pieces.map(({ id }) => id));
+}
+
+/** Makes what a piece may ask about its room. */
+export type ContextOf = (piece: SettledPiece) => RoomContext;
+
+/** A piece that was given a width has that; what stands in it may need more. */
+function heldConditions(
+  id: Id,
+  width: Piecewise,
+  { preferred, least, wraps }: Omit<PieceRoom, 'id'>,
+): Condition[] {
+  const sticksOut: Condition = {
+    status: 'overflows',
+    trouble: 'sticks-out',
+    slack: less(width, least),
+    pieces: [id],
+  };
+  const wrapped: Condition = {
+    status: 'wraps',
+    trouble: 'wrapped',
+    slack: less(width, preferred),
+    pieces: [id],
+  };
+  return wraps ? [sticksOut, wrapped] : [sticksOut];
+}
+
+function pieceRoom(
+  piece: SettledPiece,
+  context: RoomContext,
+): { room: PieceRoom; conditions: Condition[] } | null {
+  const { id, kind, values } = piece;
+  const own = values.shown === 'hidden' ? null : pieceKind(kind).room(values, context);
+  if (own === null) return null;
+  const { preferred, least = preferred, floor = least, ideal = preferred, wraps = false } = own;
+  const beside = context.px((values.gapBefore as number) + (values.gapAfter as number));
+  const withGaps = (width: Piecewise) => total(width, beside);
+  const given = (values.pieceWidth as number | null | undefined) ?? null;
+  if (given !== null) {
+    const width = context.px(given);
+    const held = withGaps(width);
+    const narrowest = withGaps(context.px(Math.min(given, valueAt(least, least.at[0]!))));
+    return {
+      room: { id, preferred: held, least: narrowest, floor: held, ideal: held, wraps },
+      conditions: heldConditions(id, width, { preferred, least, floor, ideal, wraps }),
+    };
+  }
+  const room = {
+    id,
+    preferred: withGaps(preferred),
+    least: withGaps(least),
+    floor: withGaps(floor),
+    ideal: withGaps(widest(ideal, preferred)),
+    wraps,
+  };
+  return { room, conditions: [] };
+}
+
+/** The room of a bay whose pieces stand beside each other with a gap between them, in CSS px. */
+export function bayRoom(bay: SettledBay, gap: number, span: Span, contextOf: ContextOf): BayRoom {
+  const found = bay.pieces.map((piece) => pieceRoom(piece, contextOf(piece))).filter((each) => each !== null);
+  const pieces = found.map(({ room }) => room);
+  const gaps = Math.max(0, pieces.length - 1) * gap;
+  const nothing: Piecewise = { at: [span.from, span.to], values: [gaps, gaps] };
+  const sum = (of: (piece: PieceRoom) => Piecewise) => total(nothing, ...pieces.map(of));
+  return {
+    pieces,
+    preferred: sum(({ preferred }) => preferred),
+    least: sum(({ least }) => least),
+    floor: sum(({ floor }) => floor),
+    ideal: sum(({ ideal }) => ideal),
+    wraps: pieces.some((piece) => piece.wraps),
+    conditions: found.flatMap(({ conditions }) => conditions),
+  };
+}

@@ -1,0 +1,29 @@
+import type { Piecewise } from '../lengths/piecewise';
+import type { Id } from '../properties/id';
+
+/** How a bar stands at a width, from the best to the worst. */
+export const fitLabels = {
+  fits: 'fits',
+  tight: 'tight',
+  wraps: 'wraps',
+  overflows: 'overflows',
+} as const;
+export type FitStatus = keyof typeof fitLabels;
+const order = Object.keys(fitLabels) as FitStatus[];
+
+/** The worst of some states; `fits` of none. */
+export function worstFit(statuses: readonly FitStatus[]): FitStatus {
+  return order.findLast((status) => statuses.includes(status)) ?? 'fits';
+}
+
+/** What is the matter where a condition does not hold. */
+export type Trouble = 'narrowed' | 'off-centre' | 'uneven' | 'wrapped' | 'sticks-out';
+
+/** Something that holds as long as some room is left; where it is negative, a bar has the status. In CSS px over the viewport width. */
+export interface Condition {
+  status: Exclude<FitStatus, 'fits'>;
+  trouble: Trouble;
+  slack: Piecewise;
+  /** The pieces that are concerned. */
+  pieces: readonly Id[];
+}

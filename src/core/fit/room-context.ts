@@ -1,0 +1,147 @@
+import { bandChain } from '../bands/band';
+import {
+  constant,
+  isFlat,
+  less,
+  lengthOver,
+  times,
+  total,
+  valueAt,
+  type Piecewise,
+  type Span,
+} from '../lengths/piecewise';
+import { itemShown } from '../menus/band-order';
+import { menuEntries } from '../menus/entries';
+import type { MenuEntry, SettledPiece } from '../pieces/piece';
+import type { RoomContext, RoomEntry, SetOtherwise } from '../pieces/room';
+import type { Id } from '../properties/id';
+import { languageName } from '../site/language';
+import type { Site } from '../site/site';
+import type { Advances } from '../text/advances';
+import { unbreakable } from '../text/line-breaks';
+import { inWeight, pieceStyle, settledTypeStyle, textExtent, type TextStyle } from '../text/text-width';
+
+/** Under what circumstances something is measured. */
+export interface Circumstances {
+  site: Site;
+  advances: Advances;
+  /** The page on which it stands; null for none. */
+  page: Id | null;
+  language: string;
+  /** The reader's own text size, in CSS px. */
+  root: number;
+  /** The width of the viewport at which fluid sizes of text are taken, in CSS px; where it is left out, they grow along. */
+  sizedAt?: number;
+}
+
+/** What came about while rooms were asked for. */
+export interface Tally {
+  /** Whether all texts had been measured. */
+  complete: boolean;
+  /** Whether letters grow with the viewport. */
+  grows?: boolean;
+}
+
+/** A style as a part of a piece has it. */
+function styleOf(
+  site: Site,
+  piece: SettledPiece,
+  own: TextStyle,
+  { heading, weight, plain, tabular }: SetOtherwise,
+): TextStyle {
+  const { weight: headed, size, case: cased } = heading ? settledTypeStyle(site, heading, piece.band) : own;
+  return inWeight(
+    {
+      ...own,
+      weight: headed,
+      size,
+      case: plain ? 'none' : cased,
+      letterSpacing: plain ? 0 : own.letterSpacing,
+      ...(tabular ? { features: 'tnum' as const } : {}),
+    },
+    weight,
+  );
+}
+
+/** The entries of a menu as they take room, in the order of a band. */
+function roomEntries({ site, page, language }: Circumstances, id: Id, band: Id): RoomEntry[] {
+  const menu = site.menus[id];
+  if (!menu) return [];
+  const chain = bandChain(site.bands);
+  const shown = (entry: MenuEntry) => itemShown(menu, entry.id, chain, band);
+  const asRoom = (entry: MenuEntry): RoomEntry => ({
+    ...entry,
+    shown: shown(entry),
+    children: entry.children.filter(shown).map(asRoom),
+  });
+  return menuEntries(site, menu, { page, language, band, target: () => null }).map(asRoom);
+}
+
+/** The style of a piece, settled when it is first asked for: not every piece has one. */
+function pieceStyleOnce(site: Site, piece: SettledPiece): () => TextStyle {
+  let style: TextStyle | null = null;
+  return () => (style ??= pieceStyle(site, piece));
+}
+
+/** What fonts are set at: whole 64ths of a px (26.6 fixed point, as in TrueType). */
+const setSize = (size: number) => Math.floor(size * 64) / 64;
+
+/** What a piece may ask about its room over a span of viewport widths within its band. */
+export function roomContext(
+  circumstances: Circumstances,
+  piece: SettledPiece,
+  span: Span,
+  tally: Tally = { complete: true },
+): RoomContext {
+  const { site, advances, language, root, sizedAt } = circumstances;
+  const px = (length: number) => constant(length, span);
+  const rem = (length: number) => lengthOver(length, span, root);
+  const own = pieceStyleOnce(site, piece);
+  const sized = new Map<unknown, Piecewise>();
+  /** The size of a style over the span; worked out once. */
+  const sizeOf = ({ size }: TextStyle): Piecewise => {
+    const known = sized.get(size) ?? lengthOver(size, span, root);
+    sized.set(size, known);
+    return known;
+  };
+  /** The size at which letters are set. */
+  const setOver = (style: TextStyle): Piecewise => {
+    const size = sizeOf(style);
+    if (isFlat(size)) return px(setSize(size.values[0]!));
+    tally.grows = true;
+    return sizedAt === undefined ? size : px(setSize(valueAt(size, sizedAt)));
+  };
+  const text = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
+    const style = styleOf(site, piece, own(), otherwise);
+    const extent = textExtent(site, advances, style, words, language);
+    if (extent === null) {
+      tally.complete = false;
+      return px(0);
+    }
+    const line = times(setOver(style), extent.em * (otherwise.scale ?? 1));
+    return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
+  };
+  return {
+    px,
+    rem,
+    em: (count) => times(sizeOf(own()), count),
+    text,
+    widestWord(words) {
+      const space = text(' ');
+      // A space draws the letter before it nearer, also where a line ends there.
+      const widths = unbreakable(words).map((word) => less(text(`${word} `), space));
+      return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
+    },
+    line() {
+      const style = own();
+      return times(sizeOf(style), style.lineHeight);
+    },
+    border: (border) => (border === null ? 0 : site.brand.borders[border]!.value.width),
+    entries: (menu) => roomEntries(circumstances, menu, piece.band),
+    artwork: (id) => site.artwork[id] ?? null,
+    logo: (version) => site.brand.logo[version],
+    measured: () => tally.complete,
+    siteName: site.name,
+    languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
+  };
+}

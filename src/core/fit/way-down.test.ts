@@ -1,0 +1,229 @@
+import { expect, test } from '@jest/globals';
+import { applyEdits } from '../edit/apply';
+import type { Edit } from '../edit';
+import { renderPage } from '../render/page';
+import { renderStylesheet } from '../render/stylesheet';
+import { resolveAssembly, settledPieces } from '../resolve/assembly';
+import type { CollapseRule, RuleWhen } from '../site/collapse-rule';
+import { copyBar } from '../site/copies';
+import { countedIds, sampleSite } from '../site/sample.test-data';
+import type { Site } from '../site/site';
+import { unmeasured } from '../text/advances';
+import { evenLetters } from './even-letters.test-data';
+import { surveyFit } from './survey';
+import { wayDown } from './way-down';
+
+const at = { in: 'headers', assembly: 'h' } as const;
+const shownAs = (value: string, cell = 'phone'): Edit => ({
+  edit: 'setValue',
+  place: { on: 'piece', ...at, piece: 'menu' },
+  property: 'shownAs',
+  cell,
+  value,
+});
+const rule = (id: string, when: RuleWhen, value = 'button'): CollapseRule => ({
+  id,
+  when,
+  turns: [{ piece: 'menu', property: 'shownAs', value }],
+});
+const setRule = (each: CollapseRule): Edit => ({ edit: 'setRule', at, bar: 'b', rule: each });
+
+function edited(...edits: Edit[]): Site {
+  const outcome = applyEdits(sampleSite(), edits);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
+const refusal = (...edits: Edit[]) => {
+  const outcome = applyEdits(sampleSite(), edits);
+  return outcome.ok ? null : outcome.reason;
+};
+const way = (site: Site, advances = evenLetters) => wayDown(site, advances, 'headers', site.headers.h!);
+const survey = (site: Site) =>
+  surveyFit(
+    { site, advances: evenLetters, page: null, language: 'en', root: 16 },
+    'headers',
+    site.headers.h!,
+  );
+
+/** A menu of long labels, a row at every width, which stops fitting somewhere within the desktop. */
+const long: Edit[] = [
+  shownAs('row'),
+  {
+    edit: 'labelItem',
+    menu: 'm',
+    item: 'i1',
+    label: 'A label that is very, very long and goes on for a while',
+  },
+  {
+    edit: 'labelItem',
+    menu: 'm',
+    item: 'i2',
+    label: 'Another one that is no shorter than the first of them',
+  },
+];
+
+/** Where the bar stops fitting without any rule. */
+const stops = survey(edited(...long)).bars[0]!.stretches.findLast(({ status }) => status === 'overflows')!.to;
+
+test('without rules the way is that of the bands', () => {
+  const { steps, rules } = way(sampleSite());
+  expect(steps.map(({ below, band }) => [below, band])).toEqual([
+    [null, 'desktop'],
+    [1024, 'tablet'],
+    [640, 'phone'],
+  ]);
+  expect(rules).toEqual([]);
+});
+
+test('a rule begins where the bar stops fitting, with the room to spare that was asked for', () => {
+  const begins = (margin: number) =>
+    way(edited(...long, setRule(rule('r1', { by: 'fit', margin })))).rules[0]!.below;
+  expect(begins(0)).toBe(Math.ceil(stops));
+  expect(begins(16)).toBe(Math.ceil(stops) + 16);
+});
+
+test('with it, the bar overflows in no band that follows it, and what it turned holds in narrower bands too', () => {
+  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const wider = survey(site).bars[0]!.stretches.filter(({ to }) => to > 640);
+  expect(wider.map(({ status }) => status)).not.toContain('overflows');
+  const shown = way(site).steps.map(
+    (step) =>
+      settledPieces(resolveAssembly(site, 'headers', site.headers.h!, step)).find(({ id }) => id === 'menu')!
+        .values.shownAs,
+  );
+  // Its own value on the phone begins later, and holds there.
+  expect(shown).toEqual(['row', 'button', 'button', 'row']);
+});
+
+test('rules follow each other; one that a later one overtakes, or that is never needed, says so', () => {
+  const chain = way(
+    edited(
+      ...long,
+      setRule(rule('r1', { by: 'fit', margin: 0 }, 'column')),
+      setRule(rule('r2', { by: 'width', below: 700 })),
+    ),
+  );
+  expect(chain.rules.map(({ rule: id, below }) => [id, below])).toEqual([
+    ['r1', Math.ceil(stops)],
+    ['r2', 700],
+  ]);
+  const overtaken = way(
+    edited(
+      ...long,
+      setRule(rule('r1', { by: 'fit', margin: 0 })),
+      setRule(rule('r2', { by: 'width', below: Math.ceil(stops) + 100 })),
+    ),
+  );
+  expect(overtaken.rules).toContainEqual(
+    expect.objectContaining({ rule: 'r1', below: null, reason: 'later rule' }),
+  );
+  const idle = way(edited(setRule(rule('r1', { by: 'fit', margin: 0 }))));
+  expect(idle.rules).toEqual([expect.objectContaining({ below: null, reason: 'fits' })]);
+  const withBand = way(edited(setRule(rule('r1', { by: 'band', band: 'tablet' }))));
+  expect(withBand.rules[0]!.below).toBe(1024);
+});
+
+test('a rule waits for texts that were not measured; it is not guessed', () => {
+  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  expect(way(site, unmeasured).rules).toEqual([
+    expect.objectContaining({ below: null, reason: 'unmeasured' }),
+  ]);
+  expect(way(site, unmeasured).steps).toHaveLength(3);
+  expect(way(site).rules[0]!.below).toBe(Math.ceil(stops));
+});
+
+test('the language that needs the most room decides', () => {
+  const german = 'Noch eine Beschriftung, die länger ist als alles andere, was hier sonst steht';
+  const site = edited(
+    ...long,
+    { edit: 'setLanguages', languages: ['en', 'de'] },
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: german, language: 'de' },
+    setRule(rule('r1', { by: 'fit', margin: 0 })),
+  );
+  const [only] = way(site).rules;
+  expect(only).toMatchObject({ language: 'de' });
+  expect(only!.below).toBeGreaterThan(Math.ceil(stops));
+});
+
+test('the stylesheet says it in one media query at that width, in em, and the page holds the button that it shows', () => {
+  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const css = renderStylesheet(site, evenLetters);
+  const query = `@media (width < ${Number((Math.ceil(stops) / 16).toFixed(4))}em)`;
+  expect(css).toContain(query);
+  expect(css.slice(css.indexOf(query)).split('@media')[1]).toMatch(/\.menu-button \{\s*display: inline-flex/);
+  const page = renderPage(
+    site,
+    site.pages.home!,
+    { header: site.headers.h!, footer: null },
+    'en',
+    evenLetters,
+  );
+  expect(page).toContain('class="menu-button"');
+});
+
+test('what a rule turns is written anew when the rule changes', () => {
+  const first = edited(...long, setRule(rule('r1', { by: 'width', below: 900 })));
+  renderStylesheet(first, evenLetters);
+  const changed = applyEdits(first, [setRule(rule('r1', { by: 'width', below: 900 }, 'column'))]);
+  if (!changed.ok) throw new Error(changed.reason);
+  const block = renderStylesheet(changed.site, evenLetters).split('(width < 56.25em)')[1]!;
+  expect(block).toMatch(/flex-direction: column/);
+});
+
+test.each([
+  [
+    'a piece of another bar',
+    { piece: 'list', property: 'shownAs', value: 'button' },
+    'does not stand in the bar',
+  ],
+  ['a property that is no piece’s', { piece: 'menu', property: 'nothing', value: 1 }, 'has not'],
+  ['what is not by width', { piece: 'menu', property: 'opens', value: 'd' }, 'not by width'],
+  ['a value of another kind', { piece: 'menu', property: 'shownAs', value: 'sideways' }, 'cannot be'],
+])('a rule that turns %s is refused with the reason', (_, turn, reason) => {
+  const wrong: CollapseRule = { id: 'r1', when: { by: 'fit', margin: 0 }, turns: [turn] };
+  expect(refusal(setRule(wrong))).toContain(reason);
+});
+
+test('a piece that leaves its bar is turned no more, and a rule can be removed', () => {
+  const site = edited(setRule(rule('r1', { by: 'fit', margin: 0 })), {
+    edit: 'removePiece',
+    at,
+    piece: 'menu',
+  });
+  expect(site.headers.h!.bars.b!.rules).toEqual([expect.objectContaining({ turns: [] })]);
+  const removed = applyEdits(site, [{ edit: 'removeRule', at, bar: 'b', rule: 'r1' }]);
+  expect(removed.ok && removed.site.headers.h!.bars.b!.rules).toBeUndefined();
+  expect(refusal({ edit: 'removeRule', at, bar: 'b', rule: 'r1' })).toContain('no longer');
+  expect(refusal(setRule(rule('desktop', { by: 'fit', margin: 0 })))).toContain('an id that');
+});
+
+test('a rule may begin beyond the ruler; a bar that never fits is turned at every width', () => {
+  const far = way(edited(setRule(rule('r1', { by: 'width', below: 2400 }))));
+  expect(far.rules[0]!.below).toBe(2400);
+  const words = 'words '.repeat(12);
+  const endless = edited(
+    ...long,
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: words },
+    { edit: 'labelItem', menu: 'm', item: 'i2', label: words },
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: 'menu' },
+      property: 'textSize',
+      cell: 'desktop',
+      value: 40,
+    },
+    setRule(rule('r1', { by: 'fit', margin: 0 })),
+  );
+  expect(way(endless).rules[0]!.below).toBe(4000);
+});
+
+test('a copy of a bar has rules of its own, for its own pieces', () => {
+  const site = edited(setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const header = site.headers.h!;
+  const { bar, pieces } = copyBar(header, header.bars.b!, countedIds());
+  const outcome = applyEdits(site, [{ edit: 'addBar', at, bar, pieces }]);
+  expect(outcome.ok).toBe(true);
+  const [copied] = bar.rules!;
+  expect(copied!.id).not.toBe('r1');
+  expect(pieces.map(({ id }) => id)).toContain(copied!.turns[0]!.piece);
+});

@@ -1,0 +1,180 @@
+import { NARROWEST } from '../bands/band';
+import { ROOT_TEXT_PX } from '../lengths/length';
+import type { AssemblyKind } from '../properties/assembly';
+import type { Id } from '../properties/id';
+import { resolveAssembly, type WayPlace } from '../resolve/assembly';
+import type { Assembly, Bar } from '../site/assembly';
+import { RULE_LIMITS, type CollapseRule } from '../site/collapse-rule';
+import type { Site } from '../site/site';
+import type { Advances } from '../text/advances';
+import { barFit } from './bar-fit';
+import type { Tally } from './room-context';
+
+/** A step on the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
+export interface WayStep extends WayPlace {
+  below: number | null;
+}
+
+/** What becomes of a rule: below which width it holds, in CSS px; null where it never does. */
+export interface RuleOutcome {
+  bar: Id;
+  rule: Id;
+  below: number | null;
+  /** The language whose words need the most room; null where the width was not solved. */
+  language: string | null;
+  /** Why it never takes effect. */
+  reason: 'fits' | 'later rule' | 'unmeasured' | null;
+}
+
+export interface WayDown {
+  steps: readonly WayStep[];
+  rules: readonly RuleOutcome[];
+}
+
+/** Something that begins below a width. */
+interface Beginning {
+  below: number;
+  id: Id;
+  /** The band that begins; null for a rule. */
+  band: Id | null;
+}
+
+/** The bands but the widest, each with the width below which it begins. */
+function bandBeginnings({ bands }: Site): Beginning[] {
+  return bands.slice(1).map(({ id }, index) => ({ below: bands[index]!.from, id, band: id }));
+}
+
+/** The widest viewport at which a bar stops fitting, and the language in which it does. */
+interface Stop {
+  at: number;
+  language: string;
+}
+
+/** The widest viewport at which a bar stops fitting between two widths, as it is at a place, in any language; null where it fits. */
+function stopsFitting(
+  { site, advances, kind, assembly, bar }: Solving,
+  place: WayPlace,
+  { from, to }: { from: number; to: number },
+): Stop | 'unmeasured' | null {
+  const settled = resolveAssembly(site, kind, assembly, place);
+  const index = assembly.order.indexOf(bar.id);
+  const tally: Tally = { complete: true };
+  const page = site.pageOrder[0] ?? null;
+  const stops = site.languages.flatMap((language): Stop[] => {
+    const circumstances = { site, advances, page, language, root: ROOT_TEXT_PX };
+    const within = { band: place.band, span: { from, to }, tally };
+    const stretches = barFit(circumstances, settled, settled.bars[index]!, within);
+    return stretches
+      .filter(({ status }) => status === 'wraps' || status === 'overflows')
+      .map(({ to: at }) => ({ at, language }));
+  });
+  if (!tally.complete) return 'unmeasured';
+  return stops.reduce<Stop | null>((most, stop) => (most === null || stop.at > most.at ? stop : most), null);
+}
+
+interface Solving {
+  site: Site;
+  advances: Advances;
+  kind: AssemblyKind;
+  assembly: Assembly;
+  bar: Bar;
+}
+
+/** The width below which a rule begins whatever the bar needs; null for one that begins where it stops fitting. */
+function fixedWidth(site: Site, { when }: CollapseRule): number | null {
+  if (when.by === 'width') return when.below;
+  if (when.by === 'fit') return null;
+  return bandBeginnings(site).find(({ id }) => id === when.band)?.below ?? RULE_LIMITS.most;
+}
+
+/**
+ * Where the rules of a bar begin. They follow each other in their order: one that waits for the bar to stop fitting is looked for
+ * once the one before it has begun, and given up where a later one begins at its width.
+ */
+function ruleBeginnings(solving: Solving): RuleOutcome[] {
+  const { site, bar } = solving;
+  const outcomes: RuleOutcome[] = [];
+  let waiting = [...(bar.rules ?? [])];
+  let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
+  let top = RULE_LIMITS.most;
+  const bands = bandBeginnings(site);
+  const begin = (rule: CollapseRule, below: number, language: string | null = null) => {
+    outcomes.push({ bar: bar.id, rule: rule.id, below, language, reason: null });
+    place = { ...place, begun: [...place.begun, rule.id] };
+    waiting = waiting.slice(waiting.indexOf(rule) + 1);
+    top = below;
+  };
+  const giveUp = (rules: readonly CollapseRule[], reason: RuleOutcome['reason']) =>
+    outcomes.push(
+      ...rules.map((rule) => ({ bar: bar.id, rule: rule.id, below: null, language: null, reason })),
+    );
+
+  while (waiting.length > 0) {
+    const band = bands.find(({ id, below }) => below <= top && !place.begun.includes(id));
+    const fixed = waiting
+      .flatMap((rule) => {
+        const below = fixedWidth(site, rule);
+        return below === null ? [] : [{ rule, below }];
+      })
+      .sort((a, b) => b.below - a.below)[0];
+    const next = Math.max(band?.below ?? 0, fixed?.below ?? 0, NARROWEST);
+    const [first] = waiting as [CollapseRule];
+    if (first.when.by === 'fit' && next < top) {
+      const stops = stopsFitting(solving, place, { from: next, to: top });
+      if (stops === 'unmeasured') {
+        giveUp(waiting, 'unmeasured');
+        return outcomes;
+      }
+      if (stops !== null) {
+        begin(first, Math.min(top, Math.ceil(stops.at) + first.when.margin), stops.language);
+        continue;
+      }
+    }
+    if (band && band.below === next) {
+      place = { band: band.id, begun: [...place.begun, band.id] };
+      top = Math.min(top, band.below);
+    } else if (fixed && fixed.below === next) {
+      giveUp(waiting.slice(0, waiting.indexOf(fixed.rule)), 'later rule');
+      begin(fixed.rule, Math.min(top, fixed.below));
+    } else {
+      giveUp(waiting, 'fits');
+      waiting = [];
+    }
+  }
+  return outcomes;
+}
+
+/** Bands and rules in the order in which they begin; where both begin together, the rule comes after the band. */
+function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
+  const rules = outcomes.flatMap(({ rule, below }): Beginning[] =>
+    below === null ? [] : [{ below, id: rule, band: null }],
+  );
+  const beginnings = [...bandBeginnings(site), ...rules].sort(
+    (a, b) => b.below - a.below || Number(a.band === null) - Number(b.band === null),
+  );
+  const widest = site.bands[0]!.id;
+  return beginnings.reduce<WayStep[]>(
+    (steps, { below, id, band }) => {
+      const last = steps.at(-1)!;
+      return [...steps, { below, band: band ?? last.band, begun: [...last.begun, id] }];
+    },
+    [{ below: null, band: widest, begun: [widest] }],
+  );
+}
+
+const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDown }>();
+
+/**
+ * The way of an assembly from the widest viewport to the narrowest: its bands, and its collapse rules where they begin. As long as
+ * a text is not measured, rules that wait for their bar to stop fitting have not begun.
+ */
+export function wayDown(site: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
+  const kept = known.get(assembly);
+  if (kept?.site === site && kept.advances === advances) return kept.way;
+  const rules = assembly.order.flatMap((id) =>
+    ruleBeginnings({ site, advances, kind, assembly, bar: assembly.bars[id]! }),
+  );
+  const way = { steps: stepsOf(site, rules), rules };
+  if (rules.every(({ reason }) => reason !== 'unmeasured')) known.set(assembly, { site, advances, way });
+  return way;
+}

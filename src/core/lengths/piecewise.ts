@@ -1,0 +1,140 @@
+import { isFluid, type Length } from './fluid';
+import { ROOT_TEXT_PX } from './length';
+
+/** A range of viewport widths in CSS px, both ends included. */
+export interface Span {
+  from: number;
+  to: number;
+}
+
+/**
+ * A continuous function of the viewport width made of straight stretches, in CSS px: the widths at which it bends, ascending,
+ * the ends of its span among them, and its values there.
+ */
+export interface Piecewise {
+  readonly at: readonly number[];
+  readonly values: readonly number[];
+}
+
+/** A function that is straight between its ends and the widths at which it may bend; what lies outside of the span is left out. */
+export function bent(span: Span, bends: readonly number[], valueAt: (width: number) => number): Piecewise {
+  const inside = bends.filter((width) => width > span.from && width < span.to).sort((a, b) => a - b);
+  const at = [span.from, ...inside, span.to];
+  return { at, values: at.map(valueAt) };
+}
+
+/** The same value at every width. */
+export function constant(value: number, { from, to }: Span): Piecewise {
+  return { at: [from, to], values: [value, value] };
+}
+
+/**
+ * A length over the viewport width, as its CSS has it (`lengthCss`): the ends of a fluid one are in `rem`, so they follow the
+ * reader's own text size; `root` is that size in CSS px.
+ */
+export function lengthOver(length: Length, span: Span, root = ROOT_TEXT_PX): Piecewise {
+  const larger = root / ROOT_TEXT_PX;
+  if (!isFluid(length)) return constant(length * larger, span);
+  const { from, to } = length;
+  const slope = (to.px - from.px) / (to.at - from.at);
+  const start = (from.px - slope * from.at) * larger;
+  const [least, most] = [Math.min(from.px, to.px) * larger, Math.max(from.px, to.px) * larger];
+  const bends = slope === 0 ? [] : [(least - start) / slope, (most - start) / slope];
+  return bent(span, bends, (width) => Math.min(most, Math.max(least, start + slope * width)));
+}
+
+/** The value at a width; beyond its span, that of the nearer end. */
+export function valueAt({ at, values }: Piecewise, width: number): number {
+  const next = at.findIndex((bend) => bend >= width);
+  if (next < 0) return values.at(-1)!;
+  if (next === 0) return values[0]!;
+  const [before, after] = [at[next - 1]!, at[next]!];
+  const share = after === before ? 1 : (width - before) / (after - before);
+  return values[next - 1]! + (values[next]! - values[next - 1]!) * share;
+}
+
+function sameBends(one: Piecewise, other: Piecewise): boolean {
+  return one.at.length === other.at.length && one.at.every((bend, index) => bend === other.at[index]);
+}
+
+/** The widths at which any of two functions bends. */
+function allBends(one: Piecewise, other: Piecewise): number[] {
+  return [...new Set([...one.at, ...other.at])].sort((a, b) => a - b);
+}
+
+/** Both at the same bends. */
+function aligned(
+  one: Piecewise,
+  other: Piecewise,
+): { at: readonly number[]; a: readonly number[]; b: readonly number[] } {
+  if (sameBends(one, other)) return { at: one.at, a: one.values, b: other.values };
+  const at = allBends(one, other);
+  return { at, a: at.map((width) => valueAt(one, width)), b: at.map((width) => valueAt(other, width)) };
+}
+
+function plus(one: Piecewise, other: Piecewise): Piecewise {
+  const { at, a, b } = aligned(one, other);
+  return { at, values: a.map((value, index) => value + b[index]!) };
+}
+
+/** The sum of one or more functions of the same span. */
+export function total(first: Piecewise, ...others: readonly Piecewise[]): Piecewise {
+  return others.reduce(plus, first);
+}
+
+/** A function as many times as large. */
+export function times({ at, values }: Piecewise, factor: number): Piecewise {
+  return { at, values: values.map((value) => value * factor) };
+}
+
+/** What is left of one when another is taken away. */
+export function less(one: Piecewise, ...others: readonly Piecewise[]): Piecewise {
+  return others.reduce((left, other) => plus(left, times(other, -1)), one);
+}
+
+/** The widths at which two functions cross between their bends. */
+function crossings(at: readonly number[], a: readonly number[], b: readonly number[]): number[] {
+  return at.slice(1).flatMap((width, index) => {
+    const [before, after] = [a[index]! - b[index]!, a[index + 1]! - b[index + 1]!];
+    if (before * after >= 0) return [];
+    return [at[index]! + ((width - at[index]!) * before) / (before - after)];
+  });
+}
+
+function picked(one: Piecewise, other: Piecewise, pick: (a: number, b: number) => number): Piecewise {
+  const { at, a, b } = aligned(one, other);
+  const crossed = crossings(at, a, b);
+  if (crossed.length === 0) return { at, values: a.map((value, index) => pick(value, b[index]!)) };
+  const bends = [...at, ...crossed].sort((left, right) => left - right);
+  return { at: bends, values: bends.map((width) => pick(valueAt(one, width), valueAt(other, width))) };
+}
+
+/** The larger of functions at each width. */
+export function widest(first: Piecewise, ...others: readonly Piecewise[]): Piecewise {
+  return others.reduce((most, other) => picked(most, other, Math.max), first);
+}
+
+/** The smaller of functions at each width. */
+export function narrowest(first: Piecewise, ...others: readonly Piecewise[]): Piecewise {
+  return others.reduce((least, other) => picked(least, other, Math.min), first);
+}
+
+/** Less than this is nothing but the rounding of sums. */
+const NOTHING = 1e-9;
+
+/** The widths inside its span at which a function passes through zero, or comes to it and stays. */
+export function zeros({ at, values }: Piecewise): number[] {
+  const cleared = values.map((value) => (Math.abs(value) < NOTHING ? 0 : value));
+  const through = crossings(
+    at,
+    cleared,
+    cleared.map(() => 0),
+  );
+  const touched = at.filter((_, index) => index > 0 && index < at.length - 1 && cleared[index] === 0);
+  return [...through, ...touched].sort((a, b) => a - b);
+}
+
+/** Whether a function is the same at every width. */
+export function isFlat({ values }: Piecewise): boolean {
+  return values.every((value) => value === values[0]);
+}

@@ -1,0 +1,62 @@
+import { ICON_SIZE } from '../icons/icons';
+import { total, widest, type Piecewise } from '../lengths/piecewise';
+import type { State } from '../properties/states';
+import { INDENT, TOGGLE_WIDTH } from './menu-css';
+import { belowPart, itemPart, reservedWeight } from './menu-parts';
+import { dressOf, type RoomContext, type RoomEntry, type SetOtherwise } from './room';
+
+type Values = Record<string, unknown>;
+
+const stateOf: Record<'page' | 'trail', State> = { page: 'current', trail: 'trail' };
+
+/** What of a link stands beside its label: its icon, its badge and the gaps between them (menu-css.ts). */
+function signsWidth(
+  { icon, badge, description }: RoomEntry,
+  weight: number | null,
+  context: RoomContext,
+): Piecewise[] {
+  if (icon === null && badge === '' && description === '') return [];
+  const signs = [context.em(2 * 0.5)];
+  if (icon !== null) signs.push(context.em(ICON_SIZE));
+  if (badge !== '') signs.push(context.text(badge, { scale: 0.75, weight }), context.em(0.75));
+  return signs;
+}
+
+/** The width of a link in a menu, without the button beside it. */
+function linkWidth(
+  values: Values,
+  entry: RoomEntry,
+  context: RoomContext,
+  { below = false, otherwise = {} }: { below?: boolean; otherwise?: SetOtherwise } = {},
+): Piecewise {
+  const state = entry.current === null ? 'rest' : stateOf[entry.current];
+  const own = dressOf(values, itemPart.prefix, state);
+  const dressed = below ? dressOf(values, belowPart.prefix, state) : own;
+  const text = (weight: number | null) => context.text(entry.label, { ...otherwise, weight });
+  const reserved = reservedWeight(values);
+  const label = text(dressed.weight ?? own.weight);
+  return total(
+    reserved === null ? label : widest(label, text(reserved)),
+    context.px(2 * ((values.itemPaddingInline as number) + context.border(dressed.edge ?? own.edge))),
+    ...signsWidth(entry, dressed.weight ?? own.weight, context),
+  );
+}
+
+/** The width of an entry of the first level in a row, without the gap to the next. */
+export function entryWidth(values: Values, entry: RoomEntry, context: RoomContext): Piecewise {
+  const link = linkWidth(values, entry, context);
+  return entry.children.length === 0 ? link : total(link, context.rem(TOGGLE_WIDTH));
+}
+
+/** The width of an entry under which its children stand open, indented by some CSS px at the usual text size. */
+export function openWidth(
+  values: Values,
+  entry: RoomEntry,
+  context: RoomContext,
+  { indent, ...how }: { indent: number; below?: boolean; otherwise?: SetOtherwise },
+): Piecewise {
+  const children = entry.children.map((child) =>
+    total(context.rem(indent), openWidth(values, child, context, { indent: INDENT, below: true })),
+  );
+  return widest(linkWidth(values, entry, context, how), ...children);
+}

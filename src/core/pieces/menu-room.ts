@@ -1,0 +1,133 @@
+import { total, widest, type Piecewise } from '../lengths/piecewise';
+import type { Id } from '../properties/id';
+import { brandLogoWidth } from './logo';
+import { INDENT, type ShownAs } from './menu-css';
+import { entryWidth, openWidth } from './menu-entry-width';
+import { menuButtonPart } from './menu-parts';
+import { splitAfter } from './menu-split';
+import { dressOf, row, type Room, type RoomContext, type RoomEntry } from './room';
+
+type Values = Record<string, unknown>;
+
+/** The button that stands for a menu (menu-css.ts). */
+function buttonWidth(values: Values, context: RoomContext): Piecewise {
+  const { weight, edge } = dressOf(values, menuButtonPart.prefix);
+  return total(
+    context.em(1.1 + 0.6 + 2 * 0.8),
+    context.text((values.buttonLabel as string) || 'Menu', { weight, plain: true }),
+    context.px(2 * (edge === null ? 1 : context.border(edge))),
+  );
+}
+
+interface Lists {
+  values: Values;
+  entries: readonly RoomEntry[];
+  context: RoomContext;
+}
+
+function gapOf({ values, context }: Lists, name = 'itemGap'): Piecewise {
+  return context.px(values[name] as number);
+}
+
+/** A row whose gaps may get narrower. */
+function rowRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const widths = entries.map((entry) => entryWidth(values, entry, context));
+  const preferred = row(context, widths, gapOf(lists));
+  return shrinksGaps(values)
+    ? { preferred, least: row(context, widths, gapOf(lists, 'itemGapLeast')) }
+    : { preferred };
+}
+
+/** Whether the gaps of a menu may get narrower than it has them. */
+export function shrinksGaps({ shownAs, around, turned, itemGap, itemGapLeast }: Values): boolean {
+  return (
+    shownAs === 'row' &&
+    !around &&
+    !turned &&
+    itemGapLeast !== null &&
+    (itemGapLeast as number) < (itemGap as number)
+  );
+}
+
+/** The entries as lines that are turned by 90 degrees: each as wide as its line is high. */
+function turnedRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const width = total(context.line(), context.px(2 * (values.itemPaddingBlock as number)));
+  const along = values.shownAs === 'row' || values.shownAs === 'cells' || values.shownAs === 'columns';
+  return {
+    preferred: along
+      ? row(
+          context,
+          entries.map(() => width),
+          gapOf(lists),
+        )
+      : width,
+  };
+}
+
+/** Cells are as wide as the widest of them where they are all alike; they ask for no more than what stands in them. */
+function cellsRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const widths = entries.map((entry) => entryWidth(values, entry, context));
+  const cell = widest(context.px(0), ...widths);
+  return {
+    preferred: row(context, widths, gapOf(lists)),
+    ideal: row(
+      context,
+      widths.map(() => cell),
+      gapOf(lists),
+    ),
+  };
+}
+
+function columnRoom({ values, entries, context }: Lists): Room {
+  const widths = entries.map((entry) => openWidth(values, entry, context, { indent: INDENT }));
+  return { preferred: widest(context.px(0), ...widths) };
+}
+
+/** Columns with headings, which go below each other where they do not fit beside each other. */
+function columnsRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const otherwise = { heading: values.headingStyle as Id };
+  const widths = entries.map((entry) => openWidth(values, entry, context, { indent: 0, otherwise }));
+  return {
+    preferred: row(context, widths, gapOf(lists)),
+    least: widest(context.px(0), ...widths),
+    wraps: true,
+  };
+}
+
+const roomOf: Record<Exclude<ShownAs, 'button'>, (lists: Lists) => Room> = {
+  row: rowRoom,
+  cells: cellsRoom,
+  column: columnRoom,
+  columns: columnsRoom,
+};
+
+/** Both sides of the logo take the same room where there is enough of it, so that the logo is truly in the middle. */
+function aroundRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const collapsed = values.shownAs === 'button';
+  const logo = brandLogoWidth(context, collapsed ? 'compact' : 'full', values.logoHeight as number);
+  const shown = (half: readonly RoomEntry[]) =>
+    rowRoom({ ...lists, entries: half.filter((entry) => entry.shown) }).preferred;
+  const at = (values.splitAfter as number | null) ?? splitAfter(values, entries, context);
+  const [before, after] = collapsed
+    ? [values.opens === null ? context.px(0) : buttonWidth(values, context), context.px(0)]
+    : [shown(entries.slice(0, at)), shown(entries.slice(at))];
+  const sides = widest(before, after);
+  return { preferred: total(logo, sides, sides), least: total(logo, before, after) };
+}
+
+/** How much room a menu needs in the form in which it is shown; null where it has nothing to show in any band. */
+export function menuRoom(values: Values, context: RoomContext): Room | null {
+  const all = values.menu === null ? [] : context.entries(values.menu as string);
+  if (all.length === 0) return null;
+  const shownAs = values.shownAs as ShownAs;
+  if (values.around) return aroundRoom({ values, entries: all, context });
+  if (shownAs === 'button')
+    return { preferred: values.opens === null ? context.px(0) : buttonWidth(values, context) };
+  const lists = { values, entries: all.filter((entry) => entry.shown), context };
+  return values.turned ? turnedRoom(lists) : roomOf[shownAs](lists);
+}

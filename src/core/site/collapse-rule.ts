@@ -1,0 +1,52 @@
+import * as v from 'valibot';
+import { idSchema } from '../properties/id';
+
+/** The least and the most room that a rule may keep beyond what a bar needs, in CSS px. */
+export const MARGIN_LIMITS = { least: 0, most: 400 };
+
+/** The widths, in CSS px, below which a rule may begin: the widest is also how far bars are looked at for it. */
+export const RULE_LIMITS = { least: 321, most: 4000 };
+
+/** The room that a new rule keeps: that of a scroll bar. */
+export const USUAL_MARGIN = 16;
+
+/** When a rule begins: where its bar stops fitting, with some room to spare; below a width; or with a band. */
+const whenSchema = v.variant('by', [
+  v.strictObject({
+    by: v.literal('fit'),
+    margin: v.pipe(
+      v.number(),
+      v.minValue(MARGIN_LIMITS.least, 'The room to spare is 0 px or more.'),
+      v.maxValue(MARGIN_LIMITS.most, `The room to spare is ${MARGIN_LIMITS.most} px at most.`),
+    ),
+  }),
+  v.strictObject({
+    by: v.literal('width'),
+    below: v.pipe(
+      v.number(),
+      v.integer('A width is a whole number of px.'),
+      v.minValue(RULE_LIMITS.least, 'A rule begins above 320 px.'),
+      v.maxValue(RULE_LIMITS.most, `A rule begins at ${RULE_LIMITS.most} px at the widest.`),
+    ),
+  }),
+  v.strictObject({ by: v.literal('band'), band: v.string() }),
+]);
+export type RuleWhen = v.InferOutput<typeof whenSchema>;
+
+/** What a piece turns to: another value of one of its properties by width. */
+export const turnSchema = v.strictObject({ piece: idSchema, property: v.string(), value: v.unknown() });
+export type Turn = v.InferOutput<typeof turnSchema>;
+
+/** What a bar does as the room shrinks: when, and what its pieces turn to. It holds until something that begins later says otherwise. */
+export const collapseRuleSchema = v.strictObject({
+  id: idSchema,
+  when: whenSchema,
+  turns: v.pipe(v.array(turnSchema), v.maxLength(80, 'A rule turns at most 80 things.')),
+});
+export type CollapseRule = v.InferOutput<typeof collapseRuleSchema>;
+
+/** The rules of a bar in the order in which they follow each other as the room shrinks. */
+export const collapseRulesSchema = v.pipe(
+  v.array(collapseRuleSchema),
+  v.maxLength(8, 'A bar has at most 8 rules.'),
+);

@@ -1,0 +1,37 @@
+import { textKey, type Advances } from './advances';
+import type { FontSource } from './font-source';
+import type { Shape } from './shaper';
+
+/**
+ * Does work with texts measured. A font that is missing is asked for, and the work done again; what was measured stays known. A
+ * font that cannot be had leaves its texts unmeasured.
+ */
+export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>) {
+  const shapes = new Map<string, Shape | null>();
+  const known = new Map<string, number>();
+  return async <T>(work: (advances: Advances) => T): Promise<T> => {
+    const missing = new Map<string, FontSource>();
+    const advances: Advances = {
+      of(source, text) {
+        const key = textKey(source, text);
+        const measured = known.get(key);
+        if (measured !== undefined) return measured;
+        const font = textKey(source, '');
+        const shape = shapes.get(font);
+        if (shape === undefined) missing.set(font, source);
+        if (!shape) return null;
+        const advance = shape(text);
+        known.set(key, advance);
+        return advance;
+      },
+    };
+    for (;;) {
+      const done = work(advances);
+      if (missing.size === 0) return done;
+      await Promise.all(
+        [...missing].map(async ([key, source]) => void shapes.set(key, await shapeOf(source))),
+      );
+      missing.clear();
+    }
+  };
+}

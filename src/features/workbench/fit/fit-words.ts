@@ -1,0 +1,35 @@
+import { fitLabels, type Trouble } from '@/core/fit/fit-status';
+import type { Cause } from '@/core/fit/bar-fit';
+import { firstWidth, type WholeStretch } from '@/core/fit/whole-fit';
+import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
+import { pieceTitle } from '@/core/site/uses';
+
+/** What is said of pieces in trouble, by how many px at most. */
+const troubles: Record<Trouble, (pieces: string, px: string) => string> = {
+  narrowed: (pieces, px) => `${pieces} get narrower, by up to ${px} px`,
+  'off-centre': (pieces, px) => `${pieces} is pushed off the middle, for want of up to ${px} px`,
+  uneven: (pieces, px) => `the cells of ${pieces} are not of one width, for want of up to ${px} px`,
+  wrapped: (pieces, px) => `${pieces} breaks its line, for want of up to ${px} px`,
+  'sticks-out': (pieces, px) => `${pieces} need up to ${px} px more than there are`,
+};
+
+function causeText(site: Site, assembly: Assembly, { trouble, pieces, by }: Cause): string {
+  const names = pieces.map((id) => pieceTitle(site, assembly.pieces[id]!));
+  return troubles[trouble](names.join(', '), String(Math.max(1, Math.round(by))));
+}
+
+/** A range of widths in words. */
+function rangeText({ from, to }: Pick<WholeStretch, 'from' | 'to'>, last: number): string {
+  const first = firstWidth({ from });
+  return to >= last ? `from ${first} px` : `${first}–${firstWidth({ from: to }) - 1} px`;
+}
+
+/** How an assembly stands over a stretch of widths, and why, in one line; `last` is the widest width that was looked at. */
+export function stretchText(site: Site, assembly: Assembly, stretch: WholeStretch, last: number): string {
+  const range = rangeText(stretch, last);
+  if (stretch.bar === null) return `${range}: all bars fit`;
+  const name = assembly.bars[stretch.bar]!.name;
+  const why = stretch.causes.slice(0, 1).map((cause) => causeText(site, assembly, cause));
+  return `${range}: “${name}” ${fitLabels[stretch.status]}${why.length > 0 ? ` – ${why[0]}` : ''}`;
+}

@@ -1,0 +1,220 @@
+'use client';
+
+import { Button, InputNumber, Select } from 'antd';
+import { useMemo, useRef } from 'react';
+import { newId } from '@/client/new-id';
+import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
+import type { AssemblyPlace } from '@/core/edit/place';
+import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
+import type { Assembly, Bar } from '@/core/site/assembly';
+import {
+  MARGIN_LIMITS,
+  RULE_LIMITS,
+  USUAL_MARGIN,
+  type CollapseRule,
+  type RuleWhen,
+} from '@/core/site/collapse-rule';
+import { languageName } from '@/core/site/language';
+import type { Site } from '@/core/site/site';
+import { pieceTitle } from '@/core/site/uses';
+import { ForecastTable } from './forecast-table';
+import { asTurned, turnChoices, withTurn } from './turns';
+import styles from './fit.module.css';
+
+interface RulesPanelProps {
+  at: AssemblyPlace;
+  bar: string;
+}
+
+/** The collapse rules of a bar as columns, in the order in which they begin: what each of its pieces turns to. */
+export function RulesPanel({ at, bar: id }: RulesPanelProps) {
+  const site = useSite();
+  const advances = useAdvances();
+  const edit = useEdit();
+  const assembly = site[at.in][at.assembly]!;
+  const bar = assembly.bars[id]!;
+  const outcomes = useMemo(
+    () => wayDown(site, advances, at.in, assembly).rules,
+    [site, advances, at.in, assembly],
+  );
+  const rules = bar.rules ?? [];
+  const set = (rule: CollapseRule) => edit([{ edit: 'setRule', at, bar: id, rule }]);
+  const add = (when: RuleWhen) => set({ id: newId(), when, turns: firstTurns(assembly, bar) });
+  const pieces = bar.bays.flatMap((bay) => bay.pieces).map((piece) => assembly.pieces[piece]!);
+  return (
+    <section className={styles.rules} aria-label={`Collapse rules of “${bar.name}”`}>
+      <p className="quiet">
+        What “{bar.name}” does as the room shrinks. Each rule holds from its width down, until a later one or
+        a narrower band says otherwise.
+      </p>
+      {rules.length > 0 && (
+        <table className="rows">
+          <thead>
+            <tr>
+              <th scope="col">Piece</th>
+              {rules.map((rule) => (
+                <th key={rule.id} scope="col">
+                  <RuleHead
+                    site={site}
+                    rule={rule}
+                    outcome={outcomes.find((each) => each.rule === rule.id) ?? null}
+                    set={set}
+                    remove={() => edit([{ edit: 'removeRule', at, bar: id, rule: rule.id }])}
+                  />
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {pieces.map((piece) => (
+              <tr key={piece.id}>
+                <th scope="row">{pieceTitle(site, piece)}</th>
+                {rules.map((rule, index) => (
+                  <td key={rule.id}>
+                    <Select
+                      size="small"
+                      variant="borderless"
+                      className={styles.turn}
+                      aria-label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
+                      value={asTurned(rule, piece)}
+                      options={turnChoices(piece)}
+                      onChange={(choice) => set(withTurn(rule, piece, choice))}
+                      popupMatchSelectWidth={false}
+                    />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className={styles.add}>
+        <Button size="small" onClick={() => add({ by: 'fit', margin: USUAL_MARGIN })}>
+          Add a rule for when it stops fitting
+        </Button>
+        <Button size="small" onClick={() => add({ by: 'width', below: site.bands[0]!.from || 1024 })}>
+          … below a width
+        </Button>
+        {site.bands.length > 1 && (
+          <Button size="small" onClick={() => add({ by: 'band', band: site.bands[1]!.id })}>
+            … with a band
+          </Button>
+        )}
+      </div>
+      <ForecastTable at={at} bar={id} />
+    </section>
+  );
+}
+
+/** What a new rule turns: the menus of the bar that can become a menu button. */
+function firstTurns(assembly: Assembly, bar: Bar): CollapseRule['turns'] {
+  return bar.bays
+    .flatMap(({ pieces }) => pieces)
+    .filter((piece) => assembly.pieces[piece]!.values.opens !== undefined)
+    .map((piece) => ({ piece, property: 'shownAs', value: 'button' }));
+}
+
+interface RuleHeadProps {
+  site: Site;
+  rule: CollapseRule;
+  outcome: RuleOutcome | null;
+  set(rule: CollapseRule): void;
+  remove(): void;
+}
+
+/** When a rule begins, where that turns out to be, and the means to change it. */
+function RuleHead({ site, rule, outcome, set, remove }: RuleHeadProps) {
+  const { when } = rule;
+  return (
+    <div className={styles.head}>
+      <b>{outcomeText(outcome)}</b>
+      {site.languages.length > 1 && outcome?.language && (
+        <span className="quiet">for {languageName(outcome.language)}, which needs the most</span>
+      )}
+      {when.by === 'fit' && (
+        <label>
+          when it stops fitting, with{' '}
+          <Whole
+            label="Room to spare, in px"
+            value={when.margin}
+            least={MARGIN_LIMITS.least}
+            most={MARGIN_LIMITS.most}
+            keep={(margin) => set({ ...rule, when: { by: 'fit', margin } })}
+          />{' '}
+          px to spare
+        </label>
+      )}
+      {when.by === 'width' && (
+        <label>
+          below{' '}
+          <Whole
+            label="Below, in px"
+            value={when.below}
+            least={RULE_LIMITS.least}
+            most={RULE_LIMITS.most}
+            keep={(below) => set({ ...rule, when: { by: 'width', below } })}
+          />{' '}
+          px
+        </label>
+      )}
+      {when.by === 'band' && (
+        <label>
+          with{' '}
+          <Select
+            size="small"
+            aria-label="With the band"
+            value={when.band}
+            options={site.bands.slice(1).map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(band) => set({ ...rule, when: { by: 'band', band } })}
+          />
+        </label>
+      )}
+      <button type="button" className="plain quiet" onClick={remove}>
+        remove
+      </button>
+    </div>
+  );
+}
+
+/** Where a rule begins, or why it never does. */
+function outcomeText(outcome: RuleOutcome | null): string {
+  if (outcome === null || outcome.reason === 'unmeasured') return 'being measured…';
+  if (outcome.below !== null) return `below ${outcome.below} px`;
+  return outcome.reason === 'fits'
+    ? 'never: the bar fits down to 320 px'
+    : 'never: a later rule begins before the bar stops fitting';
+}
+
+interface WholeProps {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  keep(value: number): void;
+}
+
+/** A whole number of px, kept when it was typed: on Enter, or when the field is left. */
+function Whole({ label, value, least, most, keep }: WholeProps) {
+  const typed = useRef<number | null>(null);
+  const commit = () => {
+    const next = typed.current;
+    typed.current = null;
+    if (next !== null && next !== value) keep(next);
+  };
+  return (
+    <InputNumber<number>
+      size="small"
+      className={styles.whole}
+      aria-label={label}
+      key={value}
+      defaultValue={value}
+      min={least}
+      max={most}
+      precision={0}
+      controls={false}
+      onChange={(next) => (typed.current = next)}
+      onPressEnter={commit}
+      onBlur={commit}
+    />
+  );
+}

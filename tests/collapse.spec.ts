@@ -1,0 +1,156 @@
+import { expect, type Page } from '@playwright/test';
+import { surveyFit } from '../src/core/fit/survey';
+import { wayDown } from '../src/core/fit/way-down';
+import type { Site } from '../src/core/site/site';
+import { openDatabase } from '../src/server/db/open';
+import { measured } from '../src/server/text/measured';
+import { copyOfDemo, openCell, saved, storedSite, view } from './support/site';
+import { test } from './support/test';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-collapse-')));
+let id: string;
+
+test.beforeEach(async ({ page, request }) => {
+  id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers`);
+});
+
+const pins = (page: Page) => page.getByRole('group', { name: 'Changes of fit' }).getByRole('button');
+/** The widths of the pins, once they have been worked out. */
+async function pinWidths(page: Page): Promise<number[]> {
+  await expect(pins(page).first()).toBeVisible();
+  const names = await pins(page).evaluateAll((all) => all.map((pin) => pin.getAttribute('aria-label')!));
+  return names.map((name) => Number(/at (\d+) px/.exec(name)![1]));
+}
+
+test('pins stand where the fit changes; a narrower gap moves one, and handles jump to it', async ({
+  page,
+}) => {
+  const before = await pinWidths(page);
+  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+  await openCell(page, 'Between items', 'Desktop');
+  await page.keyboard.type('22');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  // Six items have five gaps between them, of 20 px more each: by that the change moves.
+  const most = Math.max(...before);
+  await expect.poll(() => pinWidths(page)).toContain(most + 100);
+  await expect(pins(page).last()).toHaveAccessibleName(/Main bar.*overflows.*Menu: Main/);
+
+  const handle = page.getByRole('slider', { name: 'Width of the Desktop view' });
+  await handle.focus();
+  await page.keyboard.press('PageDown');
+  await expect(handle).toHaveAttribute('aria-valuenow', String(most + 100));
+  await page.keyboard.press('PageDown');
+  await expect(handle).toHaveAttribute('aria-valuenow', String(most + 99));
+  await expect(page.getByText('Desktop').locator('..').getByText('overflows')).toBeVisible();
+});
+
+test('a rule for when it stops fitting collapses the handed-over header at the very pixel', async ({
+  page,
+  request,
+  context,
+}) => {
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+  await saved(page);
+  await expect(page.getByText(/^below \d+ px$/)).toBeVisible();
+  const below = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
+  await expect(page.getByRole('list', { name: 'Collapse rules' })).toContainText('Menu: Main → menu button');
+
+  // The core says the same, and that the bar fits everywhere.
+  const { site } = (await storedSite(request, id)) as unknown as { site: Site };
+  const header = site.headers[site.placing.header!]!;
+  const [way, survey] = await measured(db, (advances) => [
+    wayDown(site, advances, 'headers', header),
+    surveyFit({ site, advances, page: null, language: 'de', root: 16 }, 'headers', header),
+  ]);
+  expect(way.rules.map((rule) => rule.below)).toEqual([below]);
+  expect(survey.bars[1]!.stretches.map(({ status }) => status)).toEqual(['fits']);
+
+  const visitor = await context.newPage();
+  for (const [language, file] of [
+    ['en', ''],
+    ['de', 'de/index.html'],
+  ]) {
+    await visitor.setViewportSize({ width: below, height: 700 });
+    await visitor.goto(`/try/${id}/${file}`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const button = visitor.locator('header .menu-button');
+    await expect(
+      visitor.locator('header nav .menu-list').filter({ visible: true }).last(),
+      language,
+    ).toBeVisible();
+    await expect(button, language).toBeHidden();
+    const overflow = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    await expect.poll(overflow, `${language} at ${below}`).toBeLessThanOrEqual(0);
+    await visitor.setViewportSize({ width: below - 1, height: 700 });
+    await expect(button, language).toBeVisible();
+    for (const width of [below - 1, 1024, 800, 640, 480, 320]) {
+      await visitor.setViewportSize({ width, height: 700 });
+      // A narrower logo is loaded a moment after the width has changed.
+      await expect.poll(overflow, `${language} at ${width}`).toBeLessThanOrEqual(0);
+    }
+    await button.click();
+    await expect(visitor.getByRole('dialog')).toBeVisible();
+    await visitor.keyboard.press('Escape');
+  }
+});
+
+test('more room to spare moves the rule; what the preview shows follows; undo takes it back', async ({
+  page,
+}) => {
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+  const head = page.getByText(/^below \d+ px$/);
+  await expect(head).toBeVisible();
+  const first = Number(/\d+/.exec((await head.textContent())!)![0]);
+  const spare = page.getByLabel('Room to spare, in px');
+  await spare.fill('66');
+  await spare.press('Enter');
+  await expect(page.getByText(`below ${first + 50} px`)).toBeVisible();
+  await expect(view(page, 'Desktop').locator('header .menu-button')).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: /Undo/ }).click();
+  await expect(page.getByText(`below ${first} px`)).toBeVisible();
+  await page.getByRole('button', { name: 'remove', exact: true }).click();
+  await expect(view(page, 'Desktop').locator('header .menu-button')).toBeHidden();
+});
+
+test('a rule that never takes effect says why', async ({ page }) => {
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: '… below a width' }).click();
+  const below = page.getByLabel('Below, in px');
+  await below.fill('1900');
+  await below.press('Enter');
+  await expect(page.getByText('below 1900 px')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+  await expect(page.getByText('never: the bar fits down to 320 px')).toBeVisible();
+});
+
+test('what may come is foreseen for the bar, and moves as one types', async ({ page }) => {
+  await page.getByText('by fit', { exact: true }).click();
+  const ahead = page.getByRole('region', { name: 'Forecasts' });
+  const change = (name: string) =>
+    ahead
+      .getByRole('row', { name: new RegExp(`^${name}`) })
+      .getByRole('cell')
+      .nth(1);
+  await expect(change('In Deutsch')).toHaveText(/^\+\d+ px$/);
+  await expect(ahead.getByText(/Items of average length .* Desktop 0,/)).toBeVisible();
+  const fits = ahead
+    .getByRole('row', { name: /^As it is/ })
+    .getByRole('cell')
+    .first();
+  const before = parseInt((await fits.textContent())!, 10);
+  await page.getByText('by width', { exact: true }).click();
+  await openCell(page, 'Between pieces', 'Desktop');
+  await page.keyboard.type('46');
+  await page.keyboard.press('Enter');
+  await page.getByText('by fit', { exact: true }).click();
+  // One gap between the menu and the button, of 30 px more.
+  await expect(fits).toHaveText(`${before + 30} px`);
+});

@@ -1,0 +1,58 @@
+import { expect } from '@playwright/test';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { starters } from '../src/core/starters';
+import { startHeader } from '../src/core/starters/starter';
+import { countedIds } from '../src/core/site/sample.test-data';
+import type { Site } from '../src/core/site/site';
+import { openDatabase } from '../src/server/db/open';
+import { seedDemo } from '../src/server/demo/seed';
+import { loadSite } from '../src/server/sites/store';
+import { compareFit, TOLERANCE } from './support/browser-fit';
+import { generatedSite } from './support/generated-header';
+import { test } from './support/test';
+
+const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-fit-')));
+await seedDemo(db, new Date(0));
+const demo = (id: string) => loadSite(db, id)!.site;
+
+const withHeader = (site: Site, header: string): Site => ({ ...site, placing: { ...site.placing, header } });
+const withStarter = (site: Site, id: string): Site => {
+  const header = startHeader(
+    site,
+    starters.find((each) => each.id === id)!,
+    id,
+    countedIds(),
+  );
+  return { ...withHeader(site, header.id), headers: { ...site.headers, [header.id]: header } };
+};
+
+async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Site[]) {
+  const comparisons = [];
+  for (const site of sites) comparisons.push(await compareFit(page, db, site));
+  expect(comparisons.flatMap(({ disagreements }) => disagreements)).toEqual([]);
+  const errors = comparisons.flatMap((each) => each.errors);
+  expect(errors.filter((error) => error > TOLERANCE).length / Math.max(1, errors.length)).toBeLessThan(0.02);
+}
+
+for (const id of ['hollin-sound', 'orrery-house'])
+  test(`every header of ${id} changes its fit where Chromium says`, ({ page }) =>
+    agrees(
+      page,
+      Object.keys(demo(id).headers).map((header) => withHeader(demo(id), header)),
+    ));
+
+test('every starter changes its fit where Chromium says', ({ page }) =>
+  agrees(
+    page,
+    starters.map(({ id }) => withStarter(demo('hollin-sound'), id)),
+  ));
+
+const SEEDS = 200;
+const PARTS = 4;
+for (let part = 0; part < PARTS; part += 1)
+  test(`generated headers change their fit where Chromium says, ${part + 1} of ${PARTS}`, ({ page }) => {
+    const seeds = Array.from({ length: SEEDS / PARTS }, (_, index) => 1 + part + index * PARTS);
+    return agrees(page, seeds.map(generatedSite));
+  });

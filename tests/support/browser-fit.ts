@@ -1,0 +1,265 @@
+import type { Page } from '@playwright/test';
+import { bandAt } from '../../src/core/bands/band';
+import { resolveAssembly } from '../../src/core/resolve/assembly';
+import { divisionOf } from '../../src/core/resolve/places';
+import { renderFiles } from '../../src/core/render/files';
+import type { Site } from '../../src/core/site/site';
+import type { FitStatus } from '../../src/core/fit/fit-status';
+import type { FitStretch } from '../../src/core/fit/bar-fit';
+import { surveyFit } from '../../src/core/fit/survey';
+import type { Db } from '../../src/server/db/open';
+import { fileBytes, mediaType, runtimeScript } from '../../src/server/handover/sources';
+import { measured } from '../../src/server/text/measured';
+
+/** What Chromium makes of one bar at one width of the viewport: how it stands, and the room it needs and has in CSS px. */
+export interface SeenBar {
+  status: FitStatus;
+  /** The width that its bays have. */
+  available: number;
+  /** The width at which nothing in it is narrowed: its max-content width. */
+  preferred: number;
+  /** What in it is not as it was designed. */
+  tight: string | null;
+}
+
+/** Serves the files that a site hands over under an origin of their own, and opens a page with a frame in it for the home page. */
+export async function openHandedOver(page: Page, db: Db, site: Site) {
+  const rendered = await measured(db, (advances) => renderFiles(site, runtimeScript(), advances));
+  const files = new Map(rendered.map((file) => [file.path, file]));
+  await page.unroute(`${ORIGIN}/**`);
+  await page.route(`${ORIGIN}/**`, (route) => {
+    const path = new URL(route.request().url()).pathname.slice(1) || 'index.html';
+    if (path === 'frames') return route.fulfill({ contentType: 'text/html', body: FRAMES });
+    const file = files.get(path);
+    return file
+      ? route.fulfill({ contentType: mediaType(path), body: fileBytes(db, file) })
+      : route.fulfill({ status: 404 });
+  });
+  await page.goto(`${ORIGIN}/frames`);
+  await page.evaluate(async () => {
+    const frame = document.querySelector('iframe')!;
+    const inside = frame.contentDocument!;
+    // Also those of texts that only other widths show.
+    await Promise.all([...inside.fonts].map((font) => font.load()));
+    await inside.fonts.ready;
+  });
+}
+
+const ORIGIN = 'http://site.example.test';
+const FRAMES =
+  '<!doctype html><style>body{margin:0}</style><iframe src="/index.html" style="border:0;inline-size:1920px;block-size:900px"></iframe>';
+
+/** How far the core and Chromium may differ at a change of fit, in CSS px of width or of room. */
+export const TOLERANCE = 0.5;
+
+/** Where letters grow with the viewport, Chromium rounds each of many to 1/64 px: a thousandth of a long row at most. */
+const tolerance = ({ preferred }: SeenBar) => Math.max(TOLERANCE, preferred / 1000);
+
+/** Where the core and Chromium disagree about the header of a site, and by how many px they differ where it begins to fit. */
+export async function compareFit(page: Page, db: Db, site: Site) {
+  const header = site.headers[site.placing.header!]!;
+  const language = site.languages[0]!;
+  const survey = await measured(db, (advances) =>
+    surveyFit({ site, advances, page: site.pageOrder[0]!, language, root: 16 }, 'headers', header),
+  );
+  await openHandedOver(page, db, site);
+  const changes = survey.bars.map(({ stretches }) => stretches.slice(1).map(({ from }) => from));
+  const widths = [...new Set([...changes.flat().flatMap(beside), ...REGULAR])]
+    .filter((width) => width >= 320 && width <= 1920)
+    .sort((a, b) => a - b);
+  const at = widths.map((width) => {
+    const { bars } = resolveAssembly(site, 'headers', header, bandAt(site.bands, width).id);
+    return { width, edges: bars.map((bar) => divisionOf(bar).by === 'edges') };
+  });
+  const seen = new Map((await seenAt(page, at)).map((bars, index) => [widths[index]!, bars]));
+  const bands = site.bands.map(({ from }) => from);
+  const disagreements: string[] = [];
+  const errors: number[] = [];
+  survey.bars.forEach(({ stretches }, bar) => {
+    for (const width of widths) {
+      const { status } = stretches.findLast(({ from }) => from <= width)!;
+      const near = changes[bar]!.some(
+        (change) => !bands.includes(change) && Math.abs(change - width) < TOLERANCE,
+      );
+      const chromium = seen.get(width)![bar]!;
+      // Letters grow in steps, so that over some widths the room that is left may hover around none.
+      const even = Math.abs(chromium.available - chromium.preferred) < tolerance(chromium);
+      if (!near && !even && chromium.status !== status)
+        disagreements.push(
+          `${header.name}, bar ${bar + 1} at ${width}: Chromium ${chromium.status} (${chromium.available - chromium.preferred}; ${chromium.tight}), core ${said(stretches)}`,
+        );
+    }
+    stretches.slice(1).forEach(({ from, status }, index) => {
+      // Where cells are uneven the bar still has all the width that it asks for.
+      const uneven = stretches[index]!.causes.some(({ trouble }) => trouble === 'uneven');
+      const fitsAbove = status === 'fits' && stretches[index]!.status !== 'fits' && !uneven;
+      if (bands.includes(from) || !fitsAbove) return;
+      const [below, above] = [Math.ceil(from) - 1, Math.ceil(from)].map((width) => seen.get(width)![bar]!);
+      const [less, more] = [below!, above!].map(({ available, preferred }) => available - preferred);
+      const inWidth = Math.ceil(from) - 1 + less! / (less! - more!) - from;
+      const inRoom = less! + (more! - less!) * (from - Math.ceil(from) + 1);
+      const error = Math.min(Math.abs(inWidth), Math.abs(inRoom));
+      errors.push(error);
+      if (error > tolerance(below!))
+        disagreements.push(
+          `${header.name}, bar ${bar + 1}: room of ${less} at ${Math.ceil(from) - 1}, of ${more} above it; core ${said(stretches)}`,
+        );
+    });
+  });
+  return { disagreements, errors };
+}
+
+const said = (stretches: readonly FitStretch[]) =>
+  stretches
+    .map(
+      ({ from, status, causes }) =>
+        `${from.toFixed(2)} ${status} ${causes.map(({ trouble, by }) => `${trouble} ${by.toFixed(1)}`).join(' ')}`,
+    )
+    .join(' | ');
+
+/** Whole widths on both sides of a change. */
+const beside = (change: number) => [-2, -1, 0, 1].map((step) => Math.ceil(change) + step);
+const REGULAR = Array.from({ length: 14 }, (_, index) => 320 + 121 * index);
+
+/** A width of the viewport, and which of the bars are divided by edges there. */
+interface At {
+  width: number;
+  edges: boolean[];
+}
+
+/** How the bars of the header (or of another part of the page) stand at these widths of the viewport, by width and bar. */
+export function seenAt(page: Page, at: At[], within = '.header'): Promise<SeenBar[][]> {
+  return page.evaluate(probe, { at, within });
+}
+
+/** Runs in the page: everything in it has to be its own. */
+async function probe({ at, within }: { at: At[]; within: string }): Promise<SeenBar[][]> {
+  const frame = document.querySelector('iframe')!;
+  const view = frame.contentWindow!;
+  const inside = frame.contentDocument!;
+  const UNSEEN = 0.04;
+
+  const box = (element: Element) => element.getBoundingClientRect();
+  const shows = (element: Element) => element.getClientRects().length > 0;
+  const style = (element: Element) => view.getComputedStyle(element);
+
+  /** Whether a piece with the gaps that it was given sticks out of its bay. */
+  function gapSticksOut(piece: Element, bay: DOMRect): boolean {
+    const { left, right } = box(piece);
+    const { marginLeft, marginRight } = style(piece);
+    return (
+      left - parseFloat(marginLeft) < bay.left - UNSEEN ||
+      right + parseFloat(marginRight) > bay.right + UNSEEN
+    );
+  }
+
+  /** The boxes of everything that is seen in an element: what is lifted out of the flow is left out, and so is what is in it. */
+  function boxes(element: Element): DOMRect[] {
+    if (style(element).display === 'contents') return [...element.children].flatMap(boxes);
+    if (!shows(element) || ['absolute', 'fixed'].includes(style(element).position)) return [];
+    if (element.closest('[popover]')?.matches(':popover-open')) return [];
+    const texts = [...element.childNodes]
+      .filter((node) => node.nodeType === 3 && node.textContent!.trim() !== '')
+      .flatMap((node) => {
+        const range = inside.createRange();
+        range.selectNodeContents(node);
+        return [...range.getClientRects()];
+      });
+    return [box(element), ...texts, ...[...element.children].flatMap(boxes)];
+  }
+
+  function sticksOut(element: Element, left: number, right: number): boolean {
+    return boxes(element).some((each) => each.left < left - UNSEEN || each.right > right + UNSEEN);
+  }
+
+  /** How many lines a text takes. */
+  function lines(element: Element): number {
+    const range = inside.createRange();
+    range.selectNodeContents(element);
+    const tops = [...range.getClientRects()].map((rect) => rect.bottom);
+    return tops.filter((top, index) => index === 0 || Math.abs(top - tops[index - 1]!) > 4).length;
+  }
+
+  function naturalWidth(element: HTMLElement, size: 'max-content' | 'min-content'): number {
+    const kept = element.getAttribute('style');
+    element.style.inlineSize = size;
+    element.style.maxInlineSize = 'none';
+    element.style.minInlineSize = '0';
+    element.style.flex = 'none';
+    const { width } = box(element);
+    if (kept === null) element.removeAttribute('style');
+    else element.setAttribute('style', kept);
+    return width;
+  }
+
+  const middle = (element: Element) => (box(element).left + box(element).right) / 2;
+  const near = (one: number, other: number) => Math.abs(one - other) <= 0.06;
+
+  /** What in a bar is not as it was designed; null where all of it is. */
+  function whatIsTight(bays: Element, pieces: HTMLElement[], byEdges: boolean): string | null {
+    const narrowed = pieces.find((piece) => box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN);
+    if (narrowed) return `${narrowed.className} is ${box(narrowed).width}`;
+    const columns = style(bays).gridTemplateColumns.split(' ').length;
+    const centre = bays.querySelector(`:scope > .bay-${Math.ceil(columns / 2)}`);
+    if (byEdges && columns % 2 === 1 && columns > 1 && centre && !near(middle(centre), middle(bays)))
+      return `the middle is at ${middle(centre) - middle(bays)}`;
+    return pieces.find((piece) => unevenCells(piece) || logoOffCentre(piece))?.className ?? null;
+  }
+
+  function unevenCells(piece: Element): boolean {
+    const items = [...piece.querySelectorAll(':scope .menu-list > li')].filter(shows);
+    if (items.length < 2 || style(items[0]!).flexGrow !== '1') return false;
+    return items.some((item) => !near(box(item).width, box(items[0]!).width));
+  }
+
+  function logoOffCentre(piece: Element): boolean {
+    const logo = piece.querySelector(':scope > .menu-logo');
+    return logo !== null && !near(middle(logo), middle(piece));
+  }
+
+  function seen(bar: Element, byEdges: boolean): SeenBar {
+    const bays = bar.querySelector(':scope > .bays') as HTMLElement | null;
+    if (bays === null || !shows(bays)) return { status: 'fits', available: 0, preferred: 0, tight: null };
+    const available = box(bays).width;
+    const preferred = naturalWidth(bays, 'max-content');
+    const pieces = [...bays.querySelectorAll<HTMLElement>(':scope > .bay > *')].filter(shows);
+    const columns = [...bays.children].filter(shows);
+    const out =
+      sticksOut(bays, box(bays).left, box(bays).right) ||
+      columns.some((bay) => sticksOut(bay, box(bay).left, box(bay).right)) ||
+      pieces.some(
+        (piece) =>
+          sticksOut(piece, box(piece).left, box(piece).right) ||
+          gapSticksOut(piece, box(piece.parentElement!)),
+      );
+    const wraps = pieces.some(
+      (piece) =>
+        (piece.matches('.text') && lines(piece) > 1) ||
+        [...piece.querySelectorAll('p')].some((text) => lines(text) > 1) ||
+        (piece.matches('.menu') &&
+          style(piece.querySelector('.menu-list') ?? piece).flexWrap === 'wrap' &&
+          new Set([...piece.querySelectorAll('.menu-list > li')].filter(shows).map((item) => box(item).top))
+            .size > 1),
+    );
+    const tight = whatIsTight(bays, pieces, byEdges);
+    const status = out ? 'overflows' : wraps ? 'wraps' : tight === null ? 'fits' : 'tight';
+    return { status, available, preferred, tight };
+  }
+
+  /** Whether every picture shows the file that is for this width; the browser loads another one some time after the width has changed. */
+  const loaded = () =>
+    [...inside.querySelectorAll<HTMLImageElement>('picture > img')].filter(shows).every((image) => {
+      const sources = [...image.parentElement!.querySelectorAll('source')];
+      const holds = sources.find(({ media }) => view.matchMedia(media).matches);
+      const wanted = new URL(holds?.srcset ?? image.getAttribute('src')!, inside.baseURI).href;
+      return image.currentSrc === wanted && image.complete;
+    });
+
+  const all: SeenBar[][] = [];
+  for (const { width, edges } of at) {
+    frame.style.inlineSize = `${width}px`;
+    while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
+    all.push([...inside.querySelectorAll(`${within} .bar`)].map((bar, index) => seen(bar, edges[index]!)));
+  }
+  return all;
+}

@@ -1,0 +1,235 @@
+import { composeAssembly, type Said, type SaidBar, type SaidPiece } from '../../src/core/site/compose';
+import { composeValues } from '../../src/core/site/compose';
+import { typeStyleProperties } from '../../src/core/brand/type-style';
+import { brandProperties } from '../../src/core/properties/brand';
+import { itemProperties } from '../../src/core/properties/menu';
+import { newItem, newMenu, newPage, newSite } from '../../src/core/site/defaults';
+import { countedIds } from '../../src/core/site/sample.test-data';
+import type { Menu } from '../../src/core/site/menu';
+import type { Site } from '../../src/core/site/site';
+
+/** Words of menus by language, with the families that have its letters. */
+const tongues: Record<string, { words: string[]; families: string[] }> = {
+  en: {
+    words: ['Rooms', 'Table', 'Visit us', 'Our story', 'Journal', 'Tickets', 'AVATAR tours', 'Offices'],
+    families: ['figtree', 'archivo', 'fraunces', 'spline-sans-mono', 'bricolage-grotesque'],
+  },
+  de: {
+    words: ['Überfahrten', 'Häfen', 'Fahrräder', 'Größenangaben', 'Öffnungszeiten', 'Über uns', 'Fähre'],
+    families: ['figtree', 'hanken-grotesk', 'source-sans-3', 'literata'],
+  },
+  cs: {
+    words: ['Jízdní řády', 'Úschovna', 'Přístavy', 'Žluťoučký kůň', 'Děti', 'Ďáblice', 'Něco'],
+    families: ['figtree', 'source-serif-4', 'archivo'],
+  },
+  el: {
+    words: ['Δρομολόγια', 'Λιμάνια', 'Εισιτήρια', 'Βοήθεια', 'Νησιά', 'Ώρες'],
+    families: ['source-sans-3', 'literata', 'source-serif-4'],
+  },
+  uk: {
+    words: ['Розклад', 'Гавані', 'Квитки', 'Їжа', 'Ґанок', 'Допомога'],
+    families: ['rubik', 'source-sans-3', 'source-serif-4'],
+  },
+  he: { words: ['לוח זמנים', 'נמלים', 'כרטיסים', 'עזרה', 'איים'], families: ['rubik'] },
+  ar: { words: ['المواعيد', 'الموانئ', 'التذاكر', 'مساعدة', 'الجزر'], families: ['rubik'] },
+};
+
+/** Numbers from 0 to 1 that a seed decides (the generator "mulberry32"). */
+function numbers(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** A site with one page and one header of pieces, divisions, fonts, lengths and a language that the seed decides. */
+export function generatedSite(seed: number): Site {
+  const next = numbers(seed);
+  const whole = (least: number, most: number) => least + Math.floor(next() * (most - least + 1));
+  const one = <T>(of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
+  const perhaps = (share: number) => next() < share;
+
+  const language = one(Object.keys(tongues));
+  const { words, families } = tongues[language]!;
+  const text = (count: number) => Array.from({ length: count }, () => one(words)).join(' ');
+  const size = (): Said[string] =>
+    perhaps(0.4)
+      ? {
+          desktop: {
+            from: { at: whole(320, 800), px: whole(11, 15) },
+            to: { at: whole(900, 1700), px: whole(15, 22) },
+          },
+        }
+      : whole(11, 22);
+
+  const ids = countedIds();
+  const menu = (id: string, count: number): Menu => {
+    const items = Array.from({ length: count }, (_, index) =>
+      newItem({
+        id: `${id}-${index}`,
+        label: text(perhaps(0.2) ? 2 : 1),
+        link: { to: 'page', page: 'home' },
+        values: composeValues(
+          {
+            ...(perhaps(0.2) ? { icon: 'ship' } : {}),
+            ...(perhaps(0.15) ? { badge: String(whole(1, 30)) } : {}),
+            ...(perhaps(0.1) ? { shown: { desktop: 'shown', tablet: 'hidden' } } : {}),
+          },
+          itemProperties,
+        ),
+      }),
+    );
+    const below = perhaps(0.4)
+      ? [newItem({ id: `${id}-b`, label: text(2), link: { to: 'page', page: 'home' } })]
+      : [];
+    if (below.length > 0) items[0]!.children.push(below[0]!.id);
+    return newMenu({
+      id,
+      name: id,
+      top: items.map((item) => item.id),
+      items: Object.fromEntries([...items, ...below].map((item) => [item.id, item])),
+    });
+  };
+  const menus = [menu('main', whole(2, 7)), menu('signs', 3)];
+  for (const item of Object.values(menus[1]!.items))
+    item.values = composeValues(perhaps(0.8) ? { icon: 'anchor' } : {}, itemProperties);
+
+  const place = (): Said => ({
+    ...(perhaps(0.15) ? { gapBefore: whole(1, 30) } : {}),
+    ...(perhaps(0.1) ? { gapAfter: whole(1, 30) } : {}),
+    ...(perhaps(0.12) ? { shown: { desktop: 'shown', [one(['tablet', 'phone'])]: 'hidden' } } : {}),
+  });
+  const typed = (): Said => ({ ...(perhaps(0.3) ? { textSize: size() } : {}), ...place() });
+  const menuPiece = (): SaidPiece => {
+    const gap = whole(0, 32);
+    return [
+      'menu',
+      {
+        menu: 'main',
+        opens: 'drawer',
+        shownAs: perhaps(0.5) ? { desktop: 'row', phone: 'button' } : 'row',
+        itemGap: gap,
+        itemPaddingInline: whole(0, 14),
+        ...(perhaps(0.4) ? { itemGapLeast: Math.floor(gap / 2) } : {}),
+        ...(perhaps(0.3) ? { itemWeight: { rest: 400, hover: 700 } } : {}),
+        ...(perhaps(0.2) ? { itemEdge: { rest: 'border-hairline' } } : {}),
+        ...typed(),
+      },
+    ];
+  };
+  const makers: (() => SaidPiece)[] = [
+    menuPiece,
+    () => [
+      'button',
+      { label: text(2), icon: perhaps(0.4) ? 'ticket' : null, paddingInline: whole(4, 30), ...typed() },
+    ],
+    () => [
+      'search',
+      {
+        fieldWidth: whole(120, 320),
+        fieldLeast: perhaps(0.7) ? whole(64, 120) : null,
+        form: one(['field', 'icon']),
+        ...place(),
+      },
+    ],
+    () => ['basket', { count: whole(0, 120), labelSeen: perhaps(0.5), label: text(1), ...typed() }],
+    () => [
+      'account',
+      { signInLabel: text(1), joinLabel: perhaps(0.5) ? text(1) : '', accountGap: whole(4, 24), ...typed() },
+    ],
+    () => ['language', { said: one(['names', 'codes']), ...typed() }],
+    () => ['social', { menu: 'signs', signSize: whole(16, 40), ...place() }],
+    () => ['text', { text: [text(whole(2, 9))], ...typed() }],
+    () => [
+      'contact',
+      {
+        link: { to: 'telephone', telephone: '+44 1632 960117' },
+        icon: perhaps(0.5) ? 'phone' : null,
+        ...typed(),
+      },
+    ],
+    () => ['logo', { text: text(2), ...typed() }],
+    () => ['divider', place()],
+  ];
+  const pieces = (count: number) => Array.from({ length: count }, () => one(makers)());
+  const bar = (index: number): SaidBar => {
+    const kind = one(['edges', 'middle', 'middle', 'shares', 'ends', 'stack']);
+    const values: Said = {
+      pieceGap: whole(0, 32),
+      bayGap: whole(0, 48),
+      contentWidth: one(['content', 'full']),
+    };
+    const name = `Bar ${index}`;
+    if (kind === 'edges')
+      return { name, values, bays: { start: pieces(whole(1, 3)), end: pieces(whole(1, 3)) } };
+    if (kind === 'middle')
+      return {
+        name,
+        values,
+        bays: { start: pieces(whole(0, 2)), middle: pieces(whole(1, 2)), end: pieces(whole(0, 2)) },
+      };
+    if (kind === 'ends') return { name, values, bays: { [one(['start', 'end'])]: pieces(whole(1, 4)) } };
+    const bays = Array.from({ length: whole(2, 4) }, () => pieces(whole(1, 2)));
+    const shares = bays.map(() => whole(1, 4));
+    return {
+      name,
+      values: { ...values, division: kind === 'stack' ? { by: 'stack' } : { by: 'shares', shares } },
+      bays,
+    };
+  };
+
+  const site = newSite('Tern Point', ids);
+  const header = composeAssembly(
+    {
+      kind: 'headers',
+      name: `seed ${seed}`,
+      bars: Array.from({ length: whole(1, 2) }, (_, index) => bar(index + 1)),
+    },
+    () => ids(),
+    site.bands,
+  );
+  const drawer = composeAssembly(
+    {
+      kind: 'drawers',
+      name: 'Drawer',
+      bars: [{ name: 'Panel', bays: [[['menu', { menu: 'main', shownAs: 'column' }]]] }],
+    },
+    (what) => (what === 'assembly' ? 'drawer' : ids()),
+    site.bands,
+  );
+  const style = (id: string) => ({
+    ...site.brand.typeStyles[id]!,
+    values: {
+      ...site.brand.typeStyles[id]!.values,
+      ...composeValues(
+        {
+          family: one(families),
+          weight: one(['400', '500', '700']),
+          size: size(),
+          letterSpacing: perhaps(0.25) ? one([0.5, 1, 2]) : 0,
+          case: perhaps(0.15) ? 'uppercase' : 'none',
+        },
+        typeStyleProperties,
+      ),
+    },
+  });
+  const styles = Object.keys(site.brand.typeStyles).map(style);
+  return {
+    ...site,
+    languages: [language, language === 'en' ? 'de' : 'en'],
+    brand: {
+      ...site.brand,
+      typeStyles: Object.fromEntries(styles.map((each) => [each.id, each])),
+      values: composeValues({ contentWidth: whole(700, 1500), gutter: whole(0, 48) }, brandProperties),
+    },
+    pageOrder: ['home'],
+    pages: { home: newPage({ id: 'home', title: 'Home', path: '/', parent: null }) },
+    menus: Object.fromEntries(menus.map((each) => [each.id, each])),
+    headers: { [header.id]: header },
+    drawers: { [drawer.id]: drawer },
+    placing: { ...site.placing, header: header.id },
+  };
+}
