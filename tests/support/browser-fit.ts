@@ -26,6 +26,8 @@ export interface SeenBar {
 export async function openHandedOver(page: Page, db: Db, site: Site) {
   const rendered = await measured(db, (advances) => renderFiles(site, runtimeScript(), advances));
   const files = new Map(rendered.map((file) => [file.path, file]));
+  // What changes size from one band to the next would still be on its way there.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.unroute(`${ORIGIN}/**`);
   await page.route(`${ORIGIN}/**`, (route) => {
     const path = new URL(route.request().url()).pathname.slice(1) || 'index.html';
@@ -119,7 +121,7 @@ const said = (stretches: readonly FitStretch[]) =>
 
 /** Whole widths on both sides of a change. */
 const beside = (change: number) => [-2, -1, 0, 1].map((step) => Math.ceil(change) + step);
-const REGULAR = Array.from({ length: 14 }, (_, index) => 320 + 121 * index);
+const REGULAR = Array.from({ length: 9 }, (_, index) => 320 + 199 * index);
 
 /** A width of the viewport, and which of the bars are divided by edges there. */
 interface At {
