@@ -280,7 +280,8 @@ test('contrast over a picture is what a page with that picture comes to, and a s
   await byScroll(page);
   const table = page.getByRole('table', { name: 'Worst contrast over pictures' });
   const cell = table.getByRole('button', { name: 'Desktop, Main bar over Busy harbour' });
-  await expect(cell).toBeVisible();
+  // Pictures are judged after everything that shows at once.
+  await expect(cell).toBeVisible({ timeout: 30_000 });
   await cell.click();
   const figure = async () =>
     Number(/[\d.]+/.exec((await cell.locator('[title]').getAttribute('title'))!)![0]);

@@ -9,8 +9,16 @@ import {
   type Span,
 } from '../lengths/piecewise';
 import type { SettledBar } from '../resolve/assembly';
-import { divisionOf, edgePlace, hasMiddle, occupied, shareOf } from '../resolve/places';
-import { aloneInBay, idsIn, type BayRoom } from './bay-room';
+import {
+  besideEachOther,
+  divisionOf,
+  edgePlace,
+  goesBelow,
+  hasMiddle,
+  occupied,
+  shareOf,
+} from '../resolve/places';
+import { aloneInBay, emptyBay, idsIn, type BayRoom } from './bay-room';
 import type { Condition } from './fit-status';
 
 /** A bar among others in one row. */
@@ -24,7 +32,16 @@ export interface BarInRow {
 }
 
 /** The width of a bar's bays beside each other as its division asks for it, each bay of a width (CSS Grid 2, 12.5 to 12.7). */
-function asDivided({ bar, bays }: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
+function asDivided(row: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
+  const below = row.bar.bays.map((bay) => goesBelow(row.bar, bay));
+  const bays = row.bays.map((bay, index) => (below[index] ? emptyBay(span) : bay));
+  return widest(
+    besideWidth({ ...row, bar: besideEachOther(row.bar), bays }, span, widthOf),
+    ...row.bays.filter((_, index) => below[index]).map(widthOf),
+  );
+}
+
+function besideWidth({ bar, bays }: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
   const division = divisionOf(bar);
   const widths = bays.map(widthOf);
   const zero = constant(0, span);

@@ -1,4 +1,4 @@
-import { less, total, valueAt, widest, type Piecewise, type Span } from '../lengths/piecewise';
+import { constant, less, total, valueAt, widest, type Piecewise, type Span } from '../lengths/piecewise';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import type { RoomContext } from '../pieces/room';
@@ -26,6 +26,12 @@ export interface BayRoom extends Omit<PieceRoom, 'id'> {
 /** A piece as if it had a bay for itself, as in a stack. */
 export function aloneInBay(piece: PieceRoom): BayRoom {
   return { ...piece, pieces: [piece], conditions: [] };
+}
+
+/** A bay in which nothing stands. */
+export function emptyBay(span: Span): BayRoom {
+  const none = constant(0, span);
+  return { pieces: [], preferred: none, least: none, floor: none, ideal: none, wraps: false, conditions: [] };
 }
 
 /** The ids of everything in some bays. */

@@ -9,8 +9,17 @@ import {
   type Span,
 } from '../lengths/piecewise';
 import type { SettledBar } from '../resolve/assembly';
-import { divisionOf, edgePlace, hasMiddle, occupied, shareOf, takesRest } from '../resolve/places';
-import { aloneInBay, idsIn, type BayRoom } from './bay-room';
+import {
+  besideEachOther,
+  divisionOf,
+  edgePlace,
+  goesBelow,
+  hasMiddle,
+  occupied,
+  shareOf,
+  takesRest,
+} from '../resolve/places';
+import { aloneInBay, emptyBay, idsIn, type BayRoom } from './bay-room';
 import type { Condition } from './fit-status';
 
 /** A bar that is looked at: settled for a band, with the room of its bays and what is there for all of them, in CSS px. */
@@ -149,11 +158,22 @@ function stacked({ bays, available }: DividedBar): Condition[] {
   );
 }
 
-/** What has to hold of a bar for it to fit, as it is divided. */
-export function divisionConditions(divided: DividedBar): Condition[] {
+function asDivided(divided: DividedBar): Condition[] {
   const division = divisionOf(divided.bar);
-  const held = divided.bays.flatMap(({ conditions }) => conditions);
-  if (division.by === 'shares') return [...byShares(divided, division.shares), ...held];
-  if (division.by === 'stack') return [...stacked(divided), ...held];
-  return [...(hasMiddle(divided.bar) ? aroundMiddle(divided) : withoutMiddle(divided)), ...held];
+  if (division.by === 'shares') return byShares(divided, division.shares);
+  if (division.by === 'stack') return stacked(divided);
+  return hasMiddle(divided.bar) ? aroundMiddle(divided) : withoutMiddle(divided);
+}
+
+/** What has to hold of a bar for it to fit, as it is divided. A bay below the others has the whole width. */
+export function divisionConditions({ bar, bays, available, span }: DividedBar): Condition[] {
+  const below = bar.bays.map((bay) => goesBelow(bar, bay));
+  const beside = bays.map((bay, index) => (below[index] ? emptyBay(span) : bay));
+  return [
+    ...asDivided({ bar: besideEachOther(bar), bays: beside, available, span }),
+    ...bays
+      .filter((_, index) => below[index])
+      .flatMap((bay) => [...withinBay(bay, available), sticksOut(less(available, bay.least), [bay])]),
+    ...bays.flatMap(({ conditions }) => conditions),
+  ];
 }

@@ -3,7 +3,8 @@ import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import type { Division } from '../properties/kinds/division';
 import type { Id } from '../properties/id';
-import type { SettledAssembly, SettledBar } from '../resolve/assembly';
+import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
+import { goesBelow } from '../resolve/places';
 import type { Site } from '../site/site';
 import { pieceSetting } from '../text/text-width';
 
@@ -22,13 +23,21 @@ function lineWidth(site: Site, border: unknown): number {
 }
 
 /** The height of what stands in a bar, in CSS px: the highest of its pieces, or in a stack all of them below each other. */
-function contentHeight(site: Site, { bays, values }: SettledBar, at: number): number {
-  const heights = bays
-    .map(({ pieces }) => pieces.map((piece) => pieceHeight(site, piece, at)).filter((height) => height > 0))
-    .filter((held) => held.length > 0);
-  if ((values.division as Division).by !== 'stack') return Math.max(0, ...heights.flat());
+function contentHeight(site: Site, bar: SettledBar, at: number): number {
+  const { bays, values } = bar;
+  const inBay = ({ pieces }: SettledBay) =>
+    pieces.map((piece) => pieceHeight(site, piece, at)).filter((height) => height > 0);
+  const heights = bays.map(inBay).filter((held) => held.length > 0);
   const stacked = (parts: readonly number[], gap: unknown) =>
     parts.reduce((sum, part) => sum + part, 0) + Math.max(0, parts.length - 1) * (gap as number);
+  if ((values.division as Division).by !== 'stack') {
+    const beside = bays.filter((bay) => !goesBelow(bar, bay)).flatMap(inBay);
+    const below = bays.filter((bay) => goesBelow(bar, bay)).map(inBay);
+    return stacked(
+      [beside, ...below].map((row) => Math.max(0, ...row)),
+      values.bayGap,
+    );
+  }
   return stacked(
     heights.map((held) => stacked(held, values.pieceGap)),
     values.bayGap,

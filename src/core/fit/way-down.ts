@@ -3,8 +3,9 @@ import { ROOT_TEXT_PX } from '../lengths/length';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { resolveAssembly, type WayPlace } from '../resolve/assembly';
+import { levelId, levelsOf } from '../resolve/turns';
 import type { Assembly, Bar } from '../site/assembly';
-import { RULE_LIMITS, type CollapseRule } from '../site/collapse-rule';
+import { RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barFit } from './bar-fit';
@@ -20,6 +21,10 @@ export interface RuleOutcome {
   bar: Id;
   rule: Id;
   below: number | null;
+  /** Below which widths its turns go a step further, in CSS px, widest first; of those, several may be the same. */
+  further: readonly number[];
+  /** How many steps its turns take altogether, the first included. */
+  levels: number;
   /** The language whose words need the most room; null where the width was not solved. */
   language: string | null;
   /** Why it never takes effect. */
@@ -72,6 +77,12 @@ function stopsFitting(
   return stops.reduce<Stop | null>((most, stop) => (most === null || stop.at > most.at ? stop : most), null);
 }
 
+/** A level of a rule that has not begun. */
+interface Waiting {
+  rule: CollapseRule;
+  level: number;
+}
+
 interface Solving {
   site: Site;
   advances: Advances;
@@ -89,44 +100,69 @@ function fixedWidth(site: Site, { when }: CollapseRule): number | null {
 
 /**
  * Where the rules of a bar begin. They follow each other in their order: one that waits for the bar to stop fitting is looked for
- * once the one before it has begun, and given up where a later one begins at its width.
+ * once the one before it has begun and gone all its steps, and given up where a later one begins at its width.
  */
 function ruleBeginnings(solving: Solving): RuleOutcome[] {
   const { site, bar } = solving;
+  const { assembly } = solving;
   const outcomes: RuleOutcome[] = [];
-  let waiting = [...(bar.rules ?? [])];
+  let waiting: Waiting[] = (bar.rules ?? []).map((rule) => ({ rule, level: 1 }));
   let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
   let top = RULE_LIMITS.most;
   const bands = bandBeginnings(site);
-  const begin = (rule: CollapseRule, below: number, language: string | null = null) => {
-    outcomes.push({ bar: bar.id, rule: rule.id, below, language, reason: null });
-    place = { ...place, begun: [...place.begun, rule.id] };
-    waiting = waiting.slice(waiting.indexOf(rule) + 1);
+  const begin = (next: Waiting, below: number, language: string | null = null) => {
+    const { rule, level } = next;
+    const before = place.begun.slice(0, level === 1 ? undefined : place.begun.indexOf(rule.id));
+    const levels = levelsOf(site, assembly, rule, before);
+    if (level === 1)
+      outcomes.push({ bar: bar.id, rule: rule.id, below, further: [], levels, language, reason: null });
+    else
+      outcomes.push(
+        ...outcomes.splice(-1).map((first) => ({ ...first, further: [...first.further, below] })),
+      );
+    place = { ...place, begun: [...place.begun, levelId(rule.id, level)] };
+    waiting = waiting.slice(waiting.indexOf(next) + 1);
+    if (level < levels) waiting.unshift({ rule, level: level + 1 });
     top = below;
   };
-  const giveUp = (rules: readonly CollapseRule[], reason: RuleOutcome['reason']) =>
+  const giveUp = (given: readonly Waiting[], reason: RuleOutcome['reason']) =>
     outcomes.push(
-      ...rules.map((rule) => ({ bar: bar.id, rule: rule.id, below: null, language: null, reason })),
+      ...given
+        .filter(({ level }) => level === 1)
+        .map(({ rule }) => ({
+          bar: bar.id,
+          rule: rule.id,
+          below: null,
+          further: [],
+          levels: 1,
+          language: null,
+          reason,
+        })),
     );
 
   while (waiting.length > 0) {
     const band = bands.find(({ id, below }) => below <= top && !place.begun.includes(id));
     const fixed = waiting
-      .flatMap((rule) => {
-        const below = fixedWidth(site, rule);
-        return below === null ? [] : [{ rule, below }];
+      .flatMap((each) => {
+        const below = each.level === 1 ? fixedWidth(site, each.rule) : null;
+        return below === null ? [] : [{ each, below }];
       })
       .sort((a, b) => b.below - a.below)[0];
     const next = Math.max(band?.below ?? 0, fixed?.below ?? 0, NARROWEST);
-    const [first] = waiting as [CollapseRule];
-    if (first.when.by === 'fit' && next < top) {
+    const [first] = waiting as [Waiting];
+    const { when } = first.rule;
+    if ((when.by === 'fit' || first.level > 1) && next < top) {
       const stops = stopsFitting(solving, place, { from: next, to: top });
       if (stops === 'unmeasured') {
         giveUp(waiting, 'unmeasured');
         return outcomes;
       }
       if (stops !== null) {
-        begin(first, Math.min(top, Math.ceil(stops.at) + first.when.margin), stops.language);
+        begin(
+          first,
+          Math.min(top, Math.ceil(stops.at) + (when.by === 'fit' ? when.margin : USUAL_MARGIN)),
+          stops.language,
+        );
         continue;
       }
     }
@@ -134,8 +170,8 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
       place = { band: band.id, begun: [...place.begun, band.id] };
       top = Math.min(top, band.below);
     } else if (fixed && fixed.below === next) {
-      giveUp(waiting.slice(0, waiting.indexOf(fixed.rule)), 'later rule');
-      begin(fixed.rule, Math.min(top, fixed.below));
+      giveUp(waiting.slice(0, waiting.indexOf(fixed.each)), 'later rule');
+      begin(fixed.each, Math.min(top, fixed.below));
     } else {
       giveUp(waiting, 'fits');
       waiting = [];
@@ -146,8 +182,10 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
 
 /** Bands and rules in the order in which they begin; where both begin together, the rule comes after the band. */
 function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
-  const rules = outcomes.flatMap(({ rule, below }): Beginning[] =>
-    below === null ? [] : [{ below, id: rule, band: null }],
+  const rules = outcomes.flatMap(({ rule, below: first, further }): Beginning[] =>
+    first === null
+      ? []
+      : [first, ...further].map((below, index) => ({ below, id: levelId(rule, index + 1), band: null })),
   );
   const beginnings = [...bandBeginnings(site), ...rules].sort(
     (a, b) => b.below - a.below || Number(a.band === null) - Number(b.band === null),

@@ -2,7 +2,7 @@ import { EVERYWHERE } from '../bands/follow';
 import type { MenuEntry, Target } from '../pieces/piece';
 import type { Id } from '../properties/id';
 import { linkedPage, type Link } from '../properties/link';
-import { itemProperties } from '../properties/menu';
+import { itemProperties, type Leaves } from '../properties/menu';
 import type { Values } from '../properties/property';
 import type { Menu, MenuItem } from '../site/menu';
 import type { Site } from '../site/site';
@@ -39,12 +39,17 @@ export function pageTrail(site: Site, page: Id | null): Id[] {
   return trail;
 }
 
+/** When an item leaves where room is short. */
+export function leavesOf({ values }: MenuItem): Leaves {
+  return (values.leaves?.[EVERYWHERE] as Leaves | undefined) ?? 'turn';
+}
+
 const saidOnce = itemProperties.filter((property) => property.by === null);
 
 /** What an item says that is the same at every width. */
 function itemWords(
   values: Values,
-): Pick<MenuEntry, 'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow'> {
+): Pick<MenuEntry, 'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'> {
   const settled = saidOnce.map(({ name, initial }) => [name, values[name]?.[EVERYWHERE] ?? initial]);
   return Object.fromEntries(settled);
 }

@@ -1,11 +1,12 @@
-import { joinRules, type Declarations, type Rules } from '../markup/css';
-import { rem } from '../lengths/length';
+import { joinRules, type Block, type Declarations, type Rules } from '../markup/css';
+import { px, rem } from '../lengths/length';
 import { dressedCss } from '../properties/dress';
 import { AS_IT_COMES } from '../properties/property';
 
 /** The forms in which a menu is shown. */
 export const shownAsLabels = {
   row: 'row',
+  scrolling: 'row that scrolls sideways',
   cells: 'equal cells',
   column: 'column',
   columns: 'columns',
@@ -16,9 +17,11 @@ export type ShownAs = keyof typeof shownAsLabels;
 /** How each form stands: whether there is a list, which way it runs, and what becomes of an entry's children. */
 const forms: Record<
   ShownAs,
-  { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' }
+  { list: boolean; direction: string; below: 'dropped' | 'indented' | 'under a heading' | 'left out' }
 > = {
   row: { list: true, direction: 'row', below: 'dropped' },
+  // What scrolls clips what hangs out of it, so nothing drops down there.
+  scrolling: { list: true, direction: 'row', below: 'left out' },
   cells: { list: true, direction: 'row', below: 'dropped' },
   column: { list: true, direction: 'column', below: 'indented' },
   columns: { list: true, direction: 'row', below: 'under a heading' },
@@ -34,7 +37,8 @@ export const headingParts = [
 
 /** Whether the children of an entry show without being asked for: in a form where they stand in the flow, unless its lines are turned. */
 export function belowDisplay(shownAs: ShownAs, turned: boolean): string {
-  return forms[shownAs].below === 'dropped' || turned ? 'none' : 'block';
+  const { below } = forms[shownAs];
+  return below === 'dropped' || below === 'left out' || turned ? 'none' : 'block';
 }
 
 /** A drop-down hangs below its entry; the children of an open list stand in the flow. */
@@ -66,11 +70,17 @@ function formCss(value: ShownAs): Rules {
   const dropped = below === 'dropped';
   const headed = below === 'under a heading';
   const cells = value === 'cells';
+  const scrolls = value === 'scrolling';
   return {
     '& .menu-list': {
       display: list ? 'flex' : 'none',
       'flex-direction': direction,
       'flex-wrap': headed ? 'wrap' : 'nowrap',
+      'overflow-x': scrolls ? 'auto' : 'visible',
+      // Room for the outline of what has the focus.
+      padding: scrolls ? px(SCROLLING.padding) : '0',
+      animation: scrolls ? 'scrolled-edges linear both' : 'none',
+      'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
     },
     '& .menu-list > li': { display: dropped ? 'flex' : 'block', flex: cells ? '1 1 0' : '0 1 auto' },
     '& .menu-list > li > .menu-link': {
@@ -85,11 +95,48 @@ function formCss(value: ShownAs): Rules {
   };
 }
 
+/** A row that scrolls sideways, in CSS px: how wide it is at least, and the room beside its items. */
+export const SCROLLING = { least: 120, padding: 4 };
+
+/** The edges of a row that scrolls fade where there is more: at its end at first, at both, at its start at last (Scroll-driven Animations 1). */
+export const scrollingBlock: Block = {
+  at: '@keyframes scrolled-edges',
+  inside: [
+    { '0%': { 'mask-image': fade('#000, #000 calc(100% - 2rem), #0000') } },
+    { '1%, 99%': { 'mask-image': fade('#0000, #000 2rem, #000 calc(100% - 2rem), #0000') } },
+    { '100%': { 'mask-image': fade('#0000, #000 2rem, #000') } },
+  ],
+};
+
+function fade(stops: string): string {
+  return `linear-gradient(90deg, ${stops})`;
+}
+
 /** By how much what stands below an entry is indented, in CSS px at the usual text size. */
 export const INDENT = 16;
 
 /** The width of the button that opens a drop-down, in CSS px. */
 export const TOGGLE_WIDTH = 24;
+
+/** Items that have an icon as that alone; their label is still read out. */
+export function signsAloneCss(value: boolean): Rules {
+  const link = '& .menu-list > li > .menu-link:has(> .icon)';
+  const other = (css: string) => (value ? css : AS_IT_COMES);
+  return {
+    [link]: { 'column-gap': other('0') },
+    [`${link}::after`]: { display: other('none') },
+    [`${link} > .menu-label`]: {
+      position: other('absolute'),
+      'inline-size': other('1px'),
+      'block-size': other('1px'),
+      overflow: other('hidden'),
+      'clip-path': other('inset(50%)'),
+    },
+  };
+}
+
+/** The width of the sign on a button that opens a drop-down, in CSS px at the usual text size. */
+export const TOGGLE_SIGN = 6.4;
 
 /** A row is what every menu is, unless its form says otherwise. */
 const rowCss = formCss('row');
@@ -188,8 +235,8 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
   },
   '.menu-toggle::before': {
     content: '""',
-    'inline-size': '0.4rem',
-    'block-size': '0.4rem',
+    'inline-size': rem(TOGGLE_SIGN),
+    'block-size': rem(TOGGLE_SIGN),
     border: 'solid currentcolor',
     'border-width': '0 2px 2px 0',
     rotate: '45deg',
@@ -202,7 +249,22 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'min-inline-size': 'max-content',
     'inset-block-start': '100%',
   },
-  '.menu-list > li:last-child > .menu-below': { 'inset-inline-end': '0' },
+  '.menu-list > li:is(:last-child, :has(+ .menu-more:last-child)) > .menu-below': { 'inset-inline-end': '0' },
+  // What has left the row: the button is dressed as an item, its sign behind its label.
+  '.menu-more > .menu-toggle': {
+    display: 'inline-grid',
+    'grid-template-columns': 'auto auto',
+    'column-gap': '0.5em',
+    'inline-size': 'auto',
+    'block-size': 'auto',
+    'align-self': 'stretch',
+    'align-content': 'center',
+  },
+  '.menu-more > .menu-toggle::before': { 'grid-area': '1 / 2' },
+  '.menu-more > .menu-toggle > .menu-label': { 'grid-area': '1 / 1' },
+  '.menu-more > .menu-toggle::after': { 'grid-column': '1' },
+  '.menu-list': { 'scrollbar-width': 'none' },
+  "[dir='rtl'] .menu-list": { 'animation-direction': 'reverse' },
   '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
   '.menu-below .menu-below': { 'padding-inline-start': rem(INDENT) },
   '.menu-logo img': { 'block-size': '40px' },

@@ -1,7 +1,7 @@
 import { ICON_SIZE } from '../icons/icons';
 import { total, widest, type Piecewise } from '../lengths/piecewise';
 import type { State } from '../properties/states';
-import { INDENT, TOGGLE_WIDTH } from './menu-css';
+import { INDENT, TOGGLE_SIGN, TOGGLE_WIDTH } from './menu-css';
 import { belowPart, itemPart, reservedWeight } from './menu-parts';
 import { dressOf, type RoomContext, type RoomEntry, type SetOtherwise } from './room';
 
@@ -14,16 +14,35 @@ function signsWidth(
   { icon, badge, description }: RoomEntry,
   weight: number | null,
   context: RoomContext,
+  alone: boolean,
 ): Piecewise[] {
   if (icon === null && badge === '' && description === '') return [];
-  const signs = [context.em(2 * 0.5)];
+  const signs = alone ? [] : [context.em(2 * 0.5)];
   if (icon !== null) signs.push(context.em(ICON_SIZE));
   if (badge !== '') signs.push(context.text(badge, { scale: 0.75, weight }), context.em(0.75));
   return signs;
 }
 
+/** The width of a label, with the room that it keeps for its heaviest state. */
+function labelWidth(values: Values, label: string, otherwise: SetOtherwise, context: RoomContext): Piecewise {
+  const own = context.text(label, otherwise);
+  const reserved = reservedWeight(values);
+  return reserved === null ? own : widest(own, context.text(label, { ...otherwise, weight: reserved }));
+}
+
+/** The width of the button behind which items go where room is short (menu-css.ts). */
+export function moreWidth(values: Values, context: RoomContext): Piecewise {
+  const { weight, edge } = dressOf(values, itemPart.prefix);
+  return total(
+    labelWidth(values, (values.moreLabel as string) || 'More', { weight }, context),
+    context.em(0.5),
+    context.rem(TOGGLE_SIGN),
+    context.px(2 * ((values.itemPaddingInline as number) + context.border(edge))),
+  );
+}
+
 /** The width of a link in a menu, without the button beside it. */
-function linkWidth(
+export function linkWidth(
   values: Values,
   entry: RoomEntry,
   context: RoomContext,
@@ -32,13 +51,14 @@ function linkWidth(
   const state = entry.current === null ? 'rest' : stateOf[entry.current];
   const own = dressOf(values, itemPart.prefix, state);
   const dressed = below ? dressOf(values, belowPart.prefix, state) : own;
-  const text = (weight: number | null) => context.text(entry.label, { ...otherwise, weight });
-  const reserved = reservedWeight(values);
-  const label = text(dressed.weight ?? own.weight);
+  const weight = dressed.weight ?? own.weight;
+  // Only those of the first level, which stand in the bar itself.
+  const alone = Boolean(values.signsAlone) && entry.icon !== null && !below;
+  const label = alone ? context.px(0) : labelWidth(values, entry.label, { ...otherwise, weight }, context);
   return total(
-    reserved === null ? label : widest(label, text(reserved)),
+    label,
     context.px(2 * ((values.itemPaddingInline as number) + context.border(dressed.edge ?? own.edge))),
-    ...signsWidth(entry, dressed.weight ?? own.weight, context),
+    ...signsWidth(entry, weight, context, alone),
   );
 }
 

@@ -1,8 +1,9 @@
 import { total, widest, type Piecewise } from '../lengths/piecewise';
 import type { Id } from '../properties/id';
 import { brandLogoWidth } from './logo';
-import { INDENT, type ShownAs } from './menu-css';
-import { entryWidth, openWidth } from './menu-entry-width';
+import { INDENT, SCROLLING, type ShownAs } from './menu-css';
+import { standing } from './menu-leaving';
+import { entryWidth, linkWidth, moreWidth, openWidth } from './menu-entry-width';
 import { menuButtonPart } from './menu-parts';
 import { splitAfter } from './menu-split';
 import { dressOf, row, type Room, type RoomContext, type RoomEntry } from './room';
@@ -29,10 +30,28 @@ function gapOf({ values, context }: Lists, name = 'itemGap'): Piecewise {
   return context.px(values[name] as number);
 }
 
+/** The widths of what stands in a row: the entries that have not left for want of room, and the button that stands for the others. */
+function rowWidths({ values, entries, context }: Lists): Piecewise[] {
+  const { inRow, more } = standing(values, entries);
+  return [
+    ...inRow.map((entry) => entryWidth(values, entry, context)),
+    ...(more ? [moreWidth(values, context)] : []),
+  ];
+}
+
+/** A row that scrolls where it is narrower than its entries. */
+function scrollingRoom(lists: Lists): Room {
+  const { values, entries, context } = lists;
+  const widths = entries.map((entry) => linkWidth(values, entry, context));
+  const all = total(row(context, widths, gapOf(lists)), context.px(2 * SCROLLING.padding));
+  const preferred = widest(all, context.px(SCROLLING.least));
+  return { preferred, least: context.px(SCROLLING.least) };
+}
+
 /** A row whose gaps may get narrower. */
 function rowRoom(lists: Lists): Room {
-  const { values, entries, context } = lists;
-  const widths = entries.map((entry) => entryWidth(values, entry, context));
+  const { values, context } = lists;
+  const widths = rowWidths(lists);
   const preferred = row(context, widths, gapOf(lists));
   return shrinksGaps(values)
     ? { preferred, least: row(context, widths, gapOf(lists, 'itemGapLeast')) }
@@ -68,8 +87,8 @@ function turnedRoom(lists: Lists): Room {
 
 /** Cells are as wide as the widest of them where they are all alike; they ask for no more than what stands in them. */
 function cellsRoom(lists: Lists): Room {
-  const { values, entries, context } = lists;
-  const widths = entries.map((entry) => entryWidth(values, entry, context));
+  const { context } = lists;
+  const widths = rowWidths(lists);
   const cell = widest(context.px(0), ...widths);
   return {
     preferred: row(context, widths, gapOf(lists)),
@@ -100,6 +119,7 @@ function columnsRoom(lists: Lists): Room {
 
 const roomOf: Record<Exclude<ShownAs, 'button'>, (lists: Lists) => Room> = {
   row: rowRoom,
+  scrolling: scrollingRoom,
   cells: cellsRoom,
   column: columnRoom,
   columns: columnsRoom,
@@ -110,8 +130,7 @@ function aroundRoom(lists: Lists): Room {
   const { values, entries, context } = lists;
   const collapsed = values.shownAs === 'button';
   const logo = brandLogoWidth(context, collapsed ? 'compact' : 'full', values.logoHeight as number);
-  const shown = (half: readonly RoomEntry[]) =>
-    rowRoom({ ...lists, entries: half.filter((entry) => entry.shown) }).preferred;
+  const shown = (half: readonly RoomEntry[]) => rowRoom({ ...lists, entries: half }).preferred;
   const at = (values.splitAfter as number | null) ?? splitAfter(values, entries, context);
   const [before, after] = collapsed
     ? [values.opens === null ? context.px(0) : buttonWidth(values, context), context.px(0)]
@@ -128,6 +147,9 @@ export function menuRoom(values: Values, context: RoomContext): Room | null {
   if (values.around) return aroundRoom({ values, entries: all, context });
   if (shownAs === 'button')
     return { preferred: values.opens === null ? context.px(0) : buttonWidth(values, context) };
-  const lists = { values, entries: all.filter((entry) => entry.shown), context };
-  return values.turned ? turnedRoom(lists) : roomOf[shownAs](lists);
+  // Those that the band hides count in the order in which items leave a row.
+  const lists = { values, entries: all, context };
+  const shown = { ...lists, entries: all.filter((entry) => entry.shown) };
+  if (values.turned) return turnedRoom(shown);
+  return roomOf[shownAs](shownAs === 'row' || shownAs === 'cells' ? lists : shown);
 }

@@ -12,7 +12,18 @@ import { placeProperties } from '../properties/place';
 import { dressProperties, markerProperties } from '../properties/dress';
 import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { belowDisplay, headingParts, menuCss, shownAsCss, shownAsLabels, type ShownAs } from './menu-css';
+import {
+  belowDisplay,
+  headingParts,
+  menuCss,
+  SCROLLING,
+  scrollingBlock,
+  shownAsCss,
+  shownAsLabels,
+  signsAloneCss,
+  type ShownAs,
+} from './menu-css';
+import { inRow, leavingCss, leavingRanks, leftOf } from './menu-leaving';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
 import { menuRoom, shrinksGaps } from './menu-room';
 import { splitAfter } from './menu-split';
@@ -53,10 +64,18 @@ function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
 interface ListNeeds {
   prefix: string;
   reserve: boolean;
+  /** The label of the button behind which items go where room is short; null where none ever does. */
+  more: string | null;
 }
 
 /** An entry with what stands below it. */
-function entryHtml(entry: MenuEntry, needs: ListNeeds, level: number, context: PieceContext): Element {
+function entryHtml(
+  entry: MenuEntry,
+  needs: ListNeeds,
+  level: number,
+  context: PieceContext,
+  rank: number | null = null,
+): Element {
   const { prefix, reserve } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
@@ -64,7 +83,7 @@ function entryHtml(entry: MenuEntry, needs: ListNeeds, level: number, context: P
   const title = entry.title || null;
   return el(
     'li',
-    { class: context.className(entry.id) },
+    { class: context.className(entry.id), 'data-leaves': rank },
     leading(
       entry.target,
       {
@@ -83,6 +102,50 @@ function entryHtml(entry: MenuEntry, needs: ListNeeds, level: number, context: P
         { class: 'menu-below', id: belowId },
         ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
       ),
+  );
+}
+
+/** A list of entries, and behind them the button with those of it that have left for want of room. */
+function entriesHtml(
+  entries: readonly MenuEntry[],
+  needs: ListNeeds,
+  leaves: boolean,
+  context: PieceContext,
+): Element {
+  const ranks = leaves ? leavingRanks(entries) : null;
+  const rank = ({ id }: MenuEntry) => ranks?.get(id) ?? null;
+  const { more, prefix } = needs;
+  return el(
+    'ul',
+    { class: 'menu-list' },
+    ...entries.map((entry) => entryHtml(entry, needs, 1, context, rank(entry))),
+    more !== null && moreHtml(entries, { ...needs, prefix: `${prefix}-more` }, rank, context),
+  );
+}
+
+function moreHtml(
+  entries: readonly MenuEntry[],
+  needs: ListNeeds,
+  rank: (entry: MenuEntry) => number | null,
+  context: PieceContext,
+): Element {
+  const { prefix, reserve, more } = needs;
+  const attributes = {
+    class: 'menu-link menu-toggle',
+    type: 'button',
+    'aria-expanded': 'false',
+    'aria-controls': prefix,
+    'data-label': reserve ? more : null,
+  };
+  return el(
+    'li',
+    { class: 'menu-more' },
+    el('button', attributes, el('span', { class: 'menu-label' }, more)),
+    el(
+      'ul',
+      { class: 'menu-below', id: prefix },
+      ...entries.map((entry) => entryHtml(entry, needs, 2, context, rank(entry))),
+    ),
   );
 }
 
@@ -121,17 +184,19 @@ type Between = { logo: Node; after: number | null } | null;
 function listHtml(
   piece: SettledPiece,
   context: PieceContext,
-  { alone, between }: { alone: boolean; between: Between },
+  { alone, between, bands }: { alone: boolean; between: Between; bands: readonly SettledPiece[] },
 ): Node[] {
   const { id, values, band } = piece;
   const shown = values.menu === null ? null : context.menu(values.menu as string, band);
   if (!shown || shown.entries.length === 0) return [];
+  const left = bands.map((each) => leftOf(each.values));
   const needs = {
     prefix: `${context.className(id)!}${alone ? '' : `-${band}`}`,
     reserve: reservedWeight(values) !== null,
+    more: left.some(({ behind }) => behind > 0) ? (values.moreLabel as string) || 'More' : null,
   };
-  const list = (entries: readonly MenuEntry[]) =>
-    el('ul', { class: 'menu-list' }, ...entries.map((entry) => entryHtml(entry, needs, 1, context)));
+  const leaves = left.some(({ behind, out }) => behind + out > 0);
+  const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);
   const halves = ({ logo, after }: NonNullable<Between>) => {
     const room = context.room(piece);
     const at = after ?? splitAfter(values, room.entries(values.menu as string), room);
@@ -233,6 +298,39 @@ export const menu: PieceKind = {
       initial: 'Menu',
     }),
     property({
+      name: 'behind',
+      label: 'Items behind “more”',
+      group: 'Collapse',
+      kind: numberKind(0, 40, 'items'),
+      by: 'width',
+      initial: 0,
+    }),
+    property({
+      name: 'leftOut',
+      label: 'Items left out',
+      group: 'Collapse',
+      kind: numberKind(0, 40, 'items'),
+      by: 'width',
+      initial: 0,
+    }),
+    property({
+      name: 'moreLabel',
+      label: 'Label of “more”',
+      group: 'Collapse',
+      kind: textKind(40),
+      by: null,
+      initial: 'More',
+    }),
+    property({
+      name: 'signsAlone',
+      label: 'Items with an icon',
+      group: 'Collapse',
+      kind: flagKind('with their labels', 'as the icon alone'),
+      by: 'width',
+      initial: false,
+      css: signsAloneCss,
+    }),
+    property({
       name: 'itemGap',
       label: 'Between items',
       group: 'Space',
@@ -326,10 +424,11 @@ export const menu: PieceKind = {
     ...placeProperties,
   ],
   css: menuCss,
-  jointCss: (values, { items }) => {
+  jointCss: (values, counts) => {
     const weight = reservedWeight(values);
     const { itemGap, itemGapLeast } = values as Record<string, number>;
     const shrinks = shrinksGaps(values);
+    const scrolls = values.shownAs === 'scrolling' && !values.around;
     return {
       // A second column as wide as the gaps may lose is the first to go; the items spread over what both have.
       '& .menu-list': {
@@ -348,15 +447,19 @@ export const menu: PieceKind = {
       },
       // Equal cells fill the width, so they take what is free.
       '&': {
-        'grid-template-columns': shrinks
-          ? `auto minmax(0, ${px((itemGap! - itemGapLeast!) * Math.max(0, items - 1))})`
-          : AS_IT_COMES,
+        'grid-template-columns': scrolls
+          ? `minmax(${px(SCROLLING.least)}, max-content)`
+          : shrinks
+            ? `auto minmax(0, ${px((itemGap! - itemGapLeast!) * Math.max(0, inRow(values, counts) - 1))})`
+            : AS_IT_COMES,
         'justify-content': shrinks ? 'start' : AS_IT_COMES,
         'flex-grow': values.takesRest || values.shownAs === 'cells' || values.around ? '1' : AS_IT_COMES,
       },
     };
   },
   takesRest: ({ shownAs, around }) => shownAs === 'cells' || around === true,
+  shortCss: leavingCss,
+  blocks: [{ block: scrollingBlock, when: ({ shownAs }) => shownAs === 'scrolling' }],
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
   },
@@ -377,7 +480,7 @@ export const menu: PieceKind = {
     const variants = variantsOf(bands);
     const alone = variants.length === 1;
     const between = betweenOf(piece, context, bands);
-    const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between }));
+    const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between, bands }));
     if (lists.length === 0) return null;
     const named = variants.find((variant) => variant.values.menu !== null)!;
     const { name } = context.menu(named.values.menu as string, named.band)!;

@@ -1,9 +1,10 @@
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
-import type { Rules } from '../markup/css';
+import type { Block, Rules } from '../markup/css';
 import type { Id } from '../properties/id';
 import type { Link } from '../properties/link';
 import type { Property } from '../properties/property';
+import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
 import type { Room, RoomContext } from './room';
 
@@ -37,6 +38,8 @@ export interface MenuEntry {
   description: string;
   title: string;
   newWindow: boolean;
+  /** When it leaves where room is short. */
+  leaves: Leaves;
 }
 
 /** What a piece may ask of the page on which it is rendered. */
@@ -81,9 +84,12 @@ export interface LineOfText {
   size: number;
 }
 
-/** What a piece counts beside its own values: the items of its menu that show in the band. */
+/** What a piece counts beside its own values, of the first level of its menu. */
 export interface Counts {
-  items: number;
+  /** All items, also those that the band hides. */
+  top: number;
+  /** The places of those that show in the order in which they leave where room is short, counted from 1. */
+  ranks: readonly number[];
 }
 
 /** A kind of piece: one file in this folder, and one line in the list of kinds. */
@@ -97,6 +103,10 @@ export interface PieceKind {
   takesRest?(values: Record<string, unknown>): boolean;
   /** Rules that several of the piece's values make together; the same selectors and properties for all values. */
   jointCss?(values: Record<string, unknown>, counts: Counts): Rules;
+  /** Rules of what it leaves out for want of room, above what items say by width; the same selectors for all values. */
+  shortCss?(values: Record<string, unknown>, counts: Counts): Rules;
+  /** Blocks of the stylesheet that a piece with some values needs: animations. */
+  blocks?: readonly { block: Block; when(values: Record<string, unknown>): boolean }[];
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */

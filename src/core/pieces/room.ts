@@ -1,3 +1,4 @@
+import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
 import { ICON_SIZE, type IconName } from '../icons/icons';
 import { total, type Piecewise } from '../lengths/piecewise';
@@ -42,6 +43,7 @@ export interface RoomEntry {
   picture: Id | null;
   badge: string;
   description: string;
+  leaves: Leaves;
   current: 'page' | 'trail' | null;
   /** Whether it shows in the band. */
   shown: boolean;

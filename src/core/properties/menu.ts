@@ -20,6 +20,10 @@ const order = property({
 /** Properties of a menu as a whole. */
 export const menuProperties = [order];
 
+/** When an item leaves its row where room is short: those of one kind go from the end on. */
+export const leavesLabels = { first: 'first', turn: 'in its turn', last: 'last' };
+export type Leaves = keyof typeof leavesLabels;
+
 /** Properties of an item of a menu, beside its label and its link. What they say is read by render/page.ts and its pieces. */
 export const itemProperties = [
   property({
@@ -70,6 +74,14 @@ export const itemProperties = [
     kind: textKind(160, 'shown on pointing at it'),
     by: null,
     initial: '',
+  }),
+  property<Leaves>({
+    name: 'leaves',
+    label: 'Leaves when room is short',
+    group: 'Look',
+    kind: choiceKind(leavesLabels),
+    by: null,
+    initial: 'turn',
   }),
   property({
     name: 'newWindow',

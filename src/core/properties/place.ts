@@ -20,6 +20,15 @@ export const placeProperties = [
     css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
   }),
   property({
+    name: 'ownRow',
+    label: 'Its bay stands',
+    group: 'Place',
+    kind: flagKind('beside the others', 'in a row of its own below'),
+    by: 'width',
+    initial: false,
+    // Where a bay stands is a matter of its bar: render/division.ts.
+  }),
+  property({
     name: 'order',
     label: 'Place in the bay',
     group: 'Place',

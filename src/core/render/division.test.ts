@@ -31,7 +31,7 @@ function bar(
         kind: 'text',
         band: 'd',
         variant: '',
-        counts: { items: 0 },
+        counts: { top: 0, ranks: [] },
         values: { shown: 'shown', takesRest: false, ...piece },
       })),
     })),

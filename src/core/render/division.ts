@@ -2,7 +2,16 @@ import type { Declarations, Rules } from '../markup/css';
 import { AS_IT_COMES } from '../properties/property';
 import type { Division } from '../properties/kinds/division';
 import type { SettledBar, SettledBay } from '../resolve/assembly';
-import { divisionOf, edgePlace, hasMiddle, occupied, shareOf, takesRest } from '../resolve/places';
+import {
+  besideEachOther,
+  divisionOf,
+  edgePlace,
+  goesBelow,
+  hasMiddle,
+  occupied,
+  shareOf,
+  takesRest,
+} from '../resolve/places';
 
 /**
  * The columns of division by edges. With something in the middle, the bays at the edges share the rest equally, so that
@@ -75,13 +84,17 @@ function bayRules(bar: SettledBar, index: number): Declarations {
   const bay = bar.bays[index]!;
   const division = divisionOf(bar);
   const stacked = division.by === 'stack';
-  const along = (bay.values.along ?? ownAlong(division, index, bar.bays.length)) as string;
+  const below = goesBelow(bar, bay);
+  const own = below ? 'start' : ownAlong(division, index, bar.bays.length);
+  const along = (bay.values.along ?? own) as string;
+  const rows = bar.bays.slice(0, index + 1).filter((each) => goesBelow(bar, each)).length;
   const across = (bay.values.across ?? bar.values.across) as string;
   const inStack = stackedAcross(bay, along, across);
   return {
     display: occupied(bay) ? AS_IT_COMES : 'none',
     'flex-direction': stacked ? 'column' : AS_IT_COMES,
-    'grid-column': columnOf(bar, index),
+    'grid-column': below ? '1 / -1' : columnOf(besideEachOther(bar), index),
+    'grid-row': below ? String(1 + rows) : AS_IT_COMES,
     'justify-content': stacked || along === 'start' ? AS_IT_COMES : packing[along]!,
     'align-items': other(stacked ? inStack : across, 'center'),
   };
@@ -100,7 +113,7 @@ export function divisionRules(bar: SettledBar): Rules {
   );
   const across = divisionOf(bar).by === 'stack' ? 'stretch' : (bar.values.across as string);
   return {
-    '& > .bays': { ...columns(bar), 'align-items': other(across, 'center') },
+    '& > .bays': { ...columns(besideEachOther(bar)), 'align-items': other(across, 'center') },
     ...Object.fromEntries(bays),
   };
 }

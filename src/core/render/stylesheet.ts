@@ -22,13 +22,14 @@ import {
   initialBarRules,
   initialPieceRules,
   scopeRules,
+  shortCss,
   valuesCss,
   withoutIdle,
   type SettledWay,
 } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
-const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'open'];
+const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
 
 /** Every assembly of the site, settled for each step of its way. */
 function settleAll(site: Site, advances: Advances): SettledWay[] {
@@ -104,6 +105,16 @@ function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
+/** The animations that some of the pieces need. */
+function neededBlocks(kinds: readonly PieceKind[], settled: readonly SettledAssembly[]): Block[] {
+  const pieces = settled.flatMap(settledPieces);
+  return kinds.flatMap(({ kind, blocks = [] }) =>
+    blocks
+      .filter(({ when }) => pieces.some((piece) => piece.kind === kind && when(piece.values)))
+      .map(({ block }) => block),
+  );
+}
+
 /** The type style in which a kind of piece is set unless it says otherwise. */
 function typeRules({ kind, properties }: PieceKind): Rules {
   const style = properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
@@ -140,6 +151,7 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
       layer('brand', tokens, bodyRules),
       layer(
         'pieces',
+        ...neededBlocks(kinds, settled),
         joinRules(
           assemblyCss,
           phased ? phasedHeaderCss : {},
@@ -150,6 +162,7 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
       layer('initial', withoutIdle(initialCss(kinds, css))),
       layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
+      layer('short', ...shortCss(assemblies, names)),
       layer(
         'open',
         ...kinds.map((kind) => kind.openCss ?? {}),

@@ -151,7 +151,7 @@ function initialRulesOf(kind: PieceKind, css: CssNames): Rules {
   const properties = kind.properties.filter(({ givesWay }) => !givesWay);
   return unstatedRules(
     { ...kind, properties },
-    { values: initialValues(kind.properties), counts: { items: 0 } },
+    { values: initialValues(kind.properties), counts: { top: 0, ranks: [] } },
     css,
   );
 }
@@ -341,6 +341,29 @@ export function withoutIdle(rules: Rules): Rules {
   );
 }
 
+/** What pieces leave out for want of room, above all that says where items show. */
+export function shortCss(assemblies: readonly SettledWay[], names: Names): CssNode[] {
+  return atWidths(
+    assemblies.flatMap(({ steps, settled }) => {
+      const pieces = settled.map(settledPieces);
+      const leaving = pieces[0]!.flatMap((_, index) => {
+        const perStep = pieces.map((each) => each[index]!);
+        const { shortCss: short, properties } = pieceKind(perStep[0]!.kind);
+        if (!short) return [];
+        const initially = initialValues(properties);
+        const leaves = perStep.some(
+          ({ values, counts }) =>
+            Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
+        );
+        if (!leaves) return [];
+        const name = `.${names.get(perStep[0]!.id)!}`;
+        return [byStep(perStep.map(({ values, counts }) => scopeRules(short(values, counts), name)))];
+      });
+      return leaving.length === 0 ? [] : rulesBelow(steps, joinBySteps(leaving));
+    }),
+  );
+}
+
 /** Rules that hold below a width, in CSS px; from the widest viewport on where it is null. */
 interface RulesBelow {
   below: number | null;
@@ -352,16 +375,8 @@ function rulesBelow(steps: readonly Pick<WayStep, 'below'>[], rules: RulesByStep
   return steps.map(({ below }, index) => ({ below, rules: rules[index]! }));
 }
 
-/** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
-export function valuesCss(input: ValuesInput): CssNode[] {
-  const { bands } = input.site;
-  const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
-  const all = [
-    ...rulesBelow(bandSteps, byStep(bands.map(({ id }) => brandRules(input, id)))),
-    ...input.assemblies.flatMap(({ steps, settled }) =>
-      rulesBelow(steps, assemblyRules(input, settled, steps)),
-    ),
-  ];
+/** Rules in one media query for each width below which something changes, widest first. */
+function atWidths(all: readonly RulesBelow[]): CssNode[] {
   const at = (width: number | null) =>
     joinRules(...all.filter(({ below }) => below === width).map(({ rules }) => rules));
   const widths = [...new Set(all.flatMap(({ below }) => (below === null ? [] : [below])))];
@@ -369,4 +384,16 @@ export function valuesCss(input: ValuesInput): CssNode[] {
     at(null),
     ...widths.sort((a, b) => b - a).map((width): Block => ({ at: narrowerThan(width), inside: [at(width)] })),
   ];
+}
+
+/** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
+export function valuesCss(input: ValuesInput): CssNode[] {
+  const { bands } = input.site;
+  const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
+  return atWidths([
+    ...rulesBelow(bandSteps, byStep(bands.map(({ id }) => brandRules(input, id)))),
+    ...input.assemblies.flatMap(({ steps, settled }) =>
+      rulesBelow(steps, assemblyRules(input, settled, steps)),
+    ),
+  ]);
 }

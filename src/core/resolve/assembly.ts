@@ -1,6 +1,8 @@
 import { bandChain } from '../bands/band';
-import { itemShown, orderKey } from '../menus/band-order';
+import { itemShown, orderInBand, orderKey } from '../menus/band-order';
+import { leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
+import { leavingRanks } from '../pieces/menu-leaving';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
@@ -12,6 +14,7 @@ import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { settledValues } from './settled-values';
+import { turnedValues } from './turns';
 
 export interface SettledBar {
   id: Id;
@@ -45,11 +48,11 @@ interface Known<T> {
 
 /**
  * A place on the way from the widest viewport to the narrowest: the band, and what has begun so far, the widest band first. Beside
- * bands these are collapse rules: each holds until something that began later says otherwise.
+ * bands these are levels of collapse rules: each holds until something that began later says otherwise.
  */
 export interface WayPlace {
   band: Id;
-  begun: readonly Id[];
+  begun: readonly string[];
 }
 
 /** The place of a band where no rule has begun. */
@@ -77,19 +80,6 @@ function settledOnce<From extends object, T>(
   };
 }
 
-/** The values of a piece with what the rules of its assembly turn, each under the name of its rule. */
-function withTurns({ bars }: Assembly, { id, values }: Piece, begun: readonly Id[]): Values {
-  const turns = Object.values(bars)
-    .flatMap(({ rules = [] }) => rules)
-    .filter((rule) => begun.includes(rule.id))
-    .flatMap((rule) => rule.turns.map((turn) => ({ ...turn, rule: rule.id })))
-    .filter((turn) => turn.piece === id);
-  return turns.reduce(
-    (all: Values, { property, value, rule }) => ({ ...all, [property]: { ...all[property], [rule]: value } }),
-    values,
-  );
-}
-
 function settlePiece(
   site: Site,
   { id, kind }: Piece,
@@ -102,14 +92,17 @@ function settlePiece(
   const settled = settledValues(values, properties, begun, begun.at(-1)!, phase);
   const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
   const menu = typeof settled.menu === 'string' ? site.menus[settled.menu]! : null;
-  const items = menu?.top.filter((item) => itemShown(menu, item, chain, band)).length ?? 0;
+  const top = menu ? orderInBand(menu, null, chain, band) : [];
+  const ranks = [...leavingRanks(top.map((item) => ({ id: item, leaves: leavesOf(menu!.items[item]!) })))]
+    .filter(([item]) => itemShown(menu!, item, chain, band))
+    .map(([, rank]) => rank);
   return {
     id,
     kind,
     band,
     values: settled,
     variant: variant?.(settled, { menuOrder }) ?? '',
-    counts: { items },
+    counts: { top: top.length, ranks },
   };
 }
 
@@ -145,7 +138,7 @@ function settleAssembly(
   const { band } = place;
   const piece = (id: Id) => {
     const own = assembly.pieces[id]!;
-    const turned = withTurns(assembly, own, place.begun);
+    const turned = turnedValues(site, assembly, own, place.begun);
     // What no rule turns is as the band has it, and settled once for it.
     return turned === own.values
       ? resolvePiece(site, own, bandPlace(site, band), phase)

@@ -8,6 +8,20 @@ export function occupied(bay: SettledBay): boolean {
   return bay.pieces.some((piece) => piece.values.shown !== 'hidden');
 }
 
+/** Whether a bay stands in a row of its own below the others: something in it asks for that, and others stay beside each other. */
+export function goesBelow({ bays, values }: SettledBar, bay: SettledBay): boolean {
+  if ((values.division as Division).by === 'stack') return false;
+  const asks = (each: SettledBay) =>
+    each.pieces.some(({ values: { ownRow, shown } }) => ownRow === true && shown !== 'hidden');
+  return asks(bay) && bays.some((each) => occupied(each) && !asks(each));
+}
+
+/** A bar with those of its bays that stand beside each other; those below hold nothing there. */
+export function besideEachOther(bar: SettledBar): SettledBar {
+  const bays = bar.bays.map((bay) => (goesBelow(bar, bay) ? { ...bay, pieces: [] } : bay));
+  return { ...bar, bays };
+}
+
 /** Whether a piece takes the free space of its bay, since the designer said so or by its form. */
 export function takesRest({ kind, values }: SettledPiece): boolean {
   return Boolean(values.takesRest) || (pieceKind(kind).takesRest?.(values) ?? false);

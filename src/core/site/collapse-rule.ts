@@ -33,8 +33,16 @@ const whenSchema = v.variant('by', [
 ]);
 export type RuleWhen = v.InferOutput<typeof whenSchema>;
 
-/** What a piece turns to: another value of one of its properties by width. */
-export const turnSchema = v.strictObject({ piece: idSchema, property: v.string(), value: v.unknown() });
+/**
+ * What a piece turns to: another value of one of its properties by width. With a step, a number goes towards the value step by
+ * step, each of them only where the bar stops fitting once more.
+ */
+export const turnSchema = v.strictObject({
+  piece: idSchema,
+  property: v.string(),
+  value: v.unknown(),
+  step: v.optional(v.pipe(v.number(), v.gtValue(0, 'A step is more than nothing.'))),
+});
 export type Turn = v.InferOutput<typeof turnSchema>;
 
 /** What a bar does as the room shrinks: when, and what its pieces turn to. It holds until something that begins later says otherwise. */

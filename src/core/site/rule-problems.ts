@@ -9,13 +9,15 @@ import type { Site } from './site';
 function turnReason(
   { pieces }: Assembly,
   held: readonly string[],
-  { piece, property, value }: Turn,
+  { piece, property, value, step }: Turn,
 ): string | null {
   if (!held.includes(piece)) return `turns ${piece}, which does not stand in the bar`;
   const { label, properties } = pieceKind(pieces[piece]!.kind);
   const found = properties.find(({ name }) => name === property);
   if (found?.by !== 'width' || found.kind.references)
     return `turns “${property}”, which ${label} has not, or not by width`;
+  if (step !== undefined && typeof value !== 'number')
+    return `turns “${property}” step by step to what is not a number`;
   const parsed = v.safeParse(found.kind.schema, value);
   return parsed.success ? null : `turns “${property}” to what it cannot be: ${parsed.issues[0].message}`;
 }

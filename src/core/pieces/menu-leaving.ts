@@ -1,0 +1,66 @@
+import { AS_IT_COMES } from '../properties/property';
+import type { Id } from '../properties/id';
+import type { Leaves } from '../properties/menu';
+import type { Rules } from '../markup/css';
+import type { Counts } from './piece';
+
+type Values = Record<string, unknown>;
+
+/** How many items have left a row for want of room: behind its “more” button, and altogether. */
+export interface Left {
+  behind: number;
+  out: number;
+}
+
+/** How many items a menu leaves out with these values: only a row or cells that are not split leave any. */
+export function leftOf({ shownAs, around, turned, behind, leftOut }: Values): Left {
+  const along = (shownAs === 'row' || shownAs === 'cells') && !around && !turned;
+  return along ? { behind: behind as number, out: leftOut as number } : { behind: 0, out: 0 };
+}
+
+const turnsOf: readonly Leaves[] = ['first', 'turn', 'last'];
+
+/** The place of each entry in the order in which they leave, counted from 1: those of one kind from the end on. */
+export function leavingRanks(entries: readonly { id: Id; leaves: Leaves }[]): Map<Id, number> {
+  const order = turnsOf.flatMap((kind) => entries.filter(({ leaves }) => leaves === kind).reverse());
+  return new Map(order.map(({ id }, index) => [id, index + 1]));
+}
+
+/** Which entries stand in the row, and whether a button stands for others. */
+export function standing<E extends { id: Id; leaves: Leaves; shown: boolean }>(
+  values: Values,
+  entries: readonly E[],
+): { inRow: E[]; more: boolean } {
+  const left = leftOf(values);
+  const ranks = leavingRanks(entries);
+  const shown = entries.filter((entry) => entry.shown);
+  const rank = ({ id }: E) => ranks.get(id)!;
+  return {
+    inRow: shown.filter((entry) => rank(entry) > Math.max(left.behind, left.out)),
+    more: shown.some((entry) => isBehind(left, rank(entry))),
+  };
+}
+
+/** Whether what has a place in the order of leaving stands behind the button. */
+const isBehind = ({ behind, out }: Left, rank: number) => rank <= behind && rank > out;
+
+/** How many things stand in the row of a menu, the button included. */
+export function inRow(values: Values, { ranks }: Counts): number {
+  const left = leftOf(values);
+  const more = ranks.some((rank) => isBehind(left, rank));
+  return ranks.filter((rank) => rank > Math.max(left.behind, left.out)).length + Number(more);
+}
+
+/** Which items stand in the row and which behind the button, as many as have left. */
+export function leavingCss(values: Values, { top, ranks: shown }: Counts): Rules {
+  const left = leftOf(values);
+  const unless = (shows: boolean) => ({ display: shows ? AS_IT_COMES : 'none' });
+  const ranks = Array.from({ length: top }, (_, index) => index + 1);
+  return Object.fromEntries([
+    ...ranks.flatMap((rank) => [
+      [`& .menu-list > [data-leaves="${rank}"]`, unless(rank > Math.max(left.behind, left.out))],
+      [`& .menu-more > .menu-below > [data-leaves="${rank}"]`, unless(isBehind(left, rank))],
+    ]),
+    ['& .menu-list > .menu-more', unless(shown.some((rank) => isBehind(left, rank)))],
+  ]);
+}
