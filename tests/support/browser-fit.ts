@@ -167,6 +167,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
         range.selectNodeContents(node);
         return [...range.getClientRects()];
       });
+    if (style(element).overflowX === 'auto') return [box(element)];
     return [box(element), ...texts, ...[...element.children].flatMap(boxes)];
   }
 
@@ -203,7 +204,8 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     if (narrowed) return `${narrowed.className} is ${box(narrowed).width}`;
     const columns = style(bays).gridTemplateColumns.split(' ').length;
     const centre = bays.querySelector(`:scope > .bay-${Math.ceil(columns / 2)}`);
-    if (byEdges && columns % 2 === 1 && columns > 1 && centre && !near(middle(centre), middle(bays)))
+    const beside = centre !== null && style(centre).gridRowStart === 'auto';
+    if (byEdges && columns % 2 === 1 && columns > 1 && beside && !near(middle(centre), middle(bays)))
       return `the middle is at ${middle(centre) - middle(bays)}`;
     return pieces.find((piece) => unevenCells(piece) || logoOffCentre(piece))?.className ?? null;
   }

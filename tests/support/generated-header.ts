@@ -75,6 +75,7 @@ export function generatedSite(seed: number): Site {
         values: composeValues(
           {
             ...(perhaps(0.2) ? { icon: 'ship' } : {}),
+            ...(perhaps(0.2) ? { leaves: one(['first', 'last']) } : {}),
             ...(perhaps(0.15) ? { badge: String(whole(1, 30)) } : {}),
             ...(perhaps(0.1) ? { shown: { desktop: 'shown', tablet: 'hidden' } } : {}),
           },
@@ -100,6 +101,7 @@ export function generatedSite(seed: number): Site {
   const place = (): Said => ({
     ...(perhaps(0.15) ? { gapBefore: whole(1, 30) } : {}),
     ...(perhaps(0.1) ? { gapAfter: whole(1, 30) } : {}),
+    ...(perhaps(0.08) ? { ownRow: { desktop: false, tablet: true } } : {}),
     ...(perhaps(0.12) ? { shown: { desktop: 'shown', [one(['tablet', 'phone'])]: 'hidden' } } : {}),
   });
   const typed = (): Said => ({ ...(perhaps(0.3) ? { textSize: size() } : {}), ...place() });
@@ -110,7 +112,14 @@ export function generatedSite(seed: number): Site {
       {
         menu: 'main',
         opens: 'drawer',
-        shownAs: perhaps(0.5) ? { desktop: 'row', phone: 'button' } : 'row',
+        shownAs: one([
+          { desktop: 'row', phone: 'button' },
+          'row',
+          'row',
+          { desktop: 'row', tablet: 'scrolling' },
+        ]),
+        ...(perhaps(0.25) ? { [one(['behind', 'leftOut'])]: { desktop: 0, tablet: whole(1, 5) } } : {}),
+        ...(perhaps(0.2) ? { signsAlone: true } : {}),
         itemGap: gap,
         itemPaddingInline: whole(0, 14),
         ...(perhaps(0.4) ? { itemGapLeast: Math.floor(gap / 2) } : {}),

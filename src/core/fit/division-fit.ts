@@ -59,6 +59,12 @@ function equalParts(room: Piecewise, one: Piecewise, other: Piecewise): Piecewis
   return widest(one, narrowest(times(room, 0.5), less(room, other)));
 }
 
+/** What all columns need at least, with the gaps between them. */
+function columnsOf({ values }: SettledBar, bays: readonly BayRoom[], span: Span): Piecewise {
+  const gaps = constant((bays.length - 1) * (values.bayGap as number), span);
+  return total(gaps, ...bays.map(({ floor }) => floor));
+}
+
 /** What everything up to the last column that holds something needs at least; what lies behind it is empty. */
 function upToLast(bays: readonly BayRoom[], { values, ...bar }: SettledBar, span: Span): Piecewise {
   const last = bar.bays.findLastIndex(occupied);
@@ -173,7 +179,14 @@ export function divisionConditions({ bar, bays, available, span }: DividedBar): 
     ...asDivided({ bar: besideEachOther(bar), bays: beside, available, span }),
     ...bays
       .filter((_, index) => below[index])
-      .flatMap((bay) => [...withinBay(bay, available), sticksOut(less(available, bay.least), [bay])]),
+      .flatMap((bay) => [
+        ...withinBay(bay, available),
+        sticksOut(less(available, bay.least), [bay]),
+        // It is as wide as all columns together, also those that hold nothing.
+        ...(hasMiddle(besideEachOther(bar))
+          ? [sticksOut(less(available, columnsOf(bar, beside, span)), [bay])]
+          : []),
+      ]),
     ...bays.flatMap(({ conditions }) => conditions),
   ];
 }
