@@ -4,7 +4,7 @@ import { wayDown } from '../src/core/fit/way-down';
 import type { Site } from '../src/core/site/site';
 import { openDatabase } from '../src/server/db/open';
 import { measured } from '../src/server/text/measured';
-import { copyOfDemo, openCell, saved, storedSite, view } from './support/site';
+import { copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
 import { test } from './support/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -118,6 +118,103 @@ test('more room to spare moves the rule; what the preview shows follows; undo ta
   await expect(page.getByText(`below ${first} px`)).toBeVisible();
   await page.getByRole('button', { name: 'remove', exact: true }).click();
   await expect(view(page, 'Desktop').locator('header .menu-button')).toBeHidden();
+});
+
+/** Chooses what a piece turns to under a rule. */
+async function turnTo(page: Page, piece: string, choice: string) {
+  await page.getByLabel(piece).click();
+  await pick(page, choice);
+  await page.keyboard.press('Escape');
+}
+
+test('items go behind “more” one by one at the widths that are named, and are reached there by keys', async ({
+  page,
+  context,
+}) => {
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+  await turnTo(page, 'Menu: Main by rule 1', 'items behind “more”');
+  const steps = page.getByText(/^further at/);
+  await expect(steps).toContainText('3 of 5 steps needed');
+  await saved(page);
+  const first = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
+  const [second, third] = (await steps.textContent())!.match(/\d+/g)!.map(Number) as [number, number];
+
+  const visitor = await context.newPage();
+  await visitor.emulateMedia({ reducedMotion: 'reduce' });
+  await visitor.setViewportSize({ width: first, height: 700 });
+  await visitor.goto(`/try/${id}/de/index.html`);
+  await visitor.evaluate(() => document.fonts.ready);
+  const list = visitor
+    .getByRole('navigation', { name: 'Main' })
+    .locator('.menu-list')
+    .filter({ visible: true });
+  const inRow = list.locator('> li:not(.menu-more)').filter({ visible: true });
+  const more = list.getByRole('button', { name: 'More', exact: true });
+  for (const [width, items] of [
+    [first, 6],
+    [first - 1, 5],
+    [second, 5],
+    [second - 1, 4],
+    [third, 4],
+    [third - 1, 3],
+  ] as const) {
+    await visitor.setViewportSize({ width, height: 700 });
+    await expect(inRow, `at ${width}`).toHaveCount(items);
+    await expect(more).toHaveCount(items === 6 ? 0 : 1);
+    const sideways = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    await expect.poll(sideways, `at ${width}`).toBeLessThanOrEqual(0);
+  }
+  // Those that have left are in the list of the button, in the order of the menu.
+  await more.focus();
+  await visitor.keyboard.press('Enter');
+  const behind = list.locator('.menu-more > .menu-below > li').filter({ visible: true });
+  await expect(behind).toHaveCount(3);
+  await visitor.keyboard.press('Tab');
+  await expect(behind.first().getByRole('link').first()).toBeFocused();
+  await visitor.keyboard.press('Escape');
+  await expect(more).toBeFocused();
+  await expect(behind).toHaveCount(0);
+});
+
+test('a menu in a row of its own below scrolls sideways where it is longer', async ({ page, context }) => {
+  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+  await openCell(page, 'Between items', 'Desktop');
+  await page.keyboard.type('70');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: '… below a width' }).click();
+  await page.getByLabel('Below, in px').fill('1300');
+  await page.getByLabel('Below, in px').press('Enter');
+  await turnTo(page, 'Menu: Main by rule 1', 'a row of its own below');
+  await turnTo(page, 'Menu: Main by rule 1', 'row that scrolls sideways');
+  await saved(page);
+  const visitor = await context.newPage();
+  await visitor.emulateMedia({ reducedMotion: 'reduce' });
+  await visitor.setViewportSize({ width: 1299, height: 700 });
+  await visitor.goto(`/try/${id}/de/index.html`);
+  await visitor.evaluate(() => document.fonts.ready);
+  const logo = visitor.locator('header .logo').filter({ visible: true });
+  const list = visitor
+    .getByRole('navigation', { name: 'Main' })
+    .locator('.menu-list')
+    .filter({ visible: true });
+  const box = async (of: typeof list) => (await of.boundingBox())!;
+  const lower = async () => (await box(list)).y - (await box(logo)).y - (await box(logo)).height;
+  await expect.poll(lower).toBeGreaterThanOrEqual(0);
+  const longer = () => list.evaluate((row) => row.scrollWidth - row.clientWidth);
+  const faded = () => list.evaluate((row) => getComputedStyle(row).maskImage);
+  await expect.poll(longer).toBe(0);
+  expect(await faded()).toBe('none');
+  await visitor.setViewportSize({ width: 1024, height: 700 });
+  await expect.poll(longer).toBeGreaterThan(20);
+  await expect.poll(faded).toContain('linear-gradient');
+  expect(await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
+    0,
+  );
+  await visitor.setViewportSize({ width: 1300, height: 700 });
+  await expect.poll(lower).toBeLessThan(0);
 });
 
 test('a rule that never takes effect says why', async ({ page }) => {

@@ -4,7 +4,8 @@ import type { Edit } from '../edit';
 import { renderPage } from '../render/page';
 import { renderStylesheet } from '../render/stylesheet';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
-import type { CollapseRule, RuleWhen } from '../site/collapse-rule';
+import * as v from 'valibot';
+import { collapseRuleSchema, type CollapseRule, type RuleWhen } from '../site/collapse-rule';
 import { copyBar } from '../site/copies';
 import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
@@ -226,4 +227,76 @@ test('a copy of a bar has rules of its own, for its own pieces', () => {
   const [copied] = bar.rules!;
   expect(copied!.id).not.toBe('r1');
   expect(pieces.map(({ id }) => id)).toContain(copied!.turns[0]!.piece);
+});
+
+const stepped = (property: string, value: number, step: number, id = 'r1'): CollapseRule => ({
+  id,
+  when: { by: 'fit', margin: 0 },
+  turns: [{ piece: 'menu', property, value, step }],
+});
+
+test('a rule that goes step by step goes only as far as the room asks for, and the next begins when it has no step left', () => {
+  const items = way(edited(...long, setRule(stepped('behind', 3, 1)))).rules[0]!;
+  expect(items.levels).toBe(3);
+  expect(items.below).toBe(Math.ceil(stops));
+  const widths = [items.below!, ...items.further];
+  expect(widths).toEqual([...widths].sort((a, b) => b - a));
+  expect(items.further.length).toBeLessThan(3);
+
+  const short = stepped('itemPaddingInline', 8, 1);
+  const chained = way(edited(...long, setRule(short), setRule(rule('r2', { by: 'fit', margin: 0 }))));
+  const [padding, button] = chained.rules;
+  expect(padding!.levels).toBe(2);
+  expect(padding!.further).toHaveLength(1);
+  // Both paddings of each entry get 1 px narrower with each step, so the bar stops fitting that much later.
+  expect(padding!.below! - padding!.further[0]!).toBeGreaterThan(0);
+  expect(button!.below).toBeLessThan(padding!.further[0]!);
+  expect(chained.steps.map(({ begun }) => begun.at(-1))).toEqual(
+    expect.arrayContaining(['r1', 'r1.2', 'r2']),
+  );
+});
+
+test('a size of text goes down from that of its style; a fluid one has its ends lowered, and neither beyond the limit', () => {
+  const sizes = (site: Site, levels: number) =>
+    Array.from({ length: levels }, (_, index) => {
+      const begun = ['desktop', 'r1', ...Array.from({ length: index }, (_, n) => `r1.${n + 2}`)];
+      const settled = resolveAssembly(site, 'headers', site.headers.h!, { band: 'desktop', begun });
+      return settledPieces(settled).find(({ id }) => id === 'menu')!.values.textSize;
+    });
+  const plain = edited(setRule(stepped('textSize', 14, 0.75)));
+  const [first, ...others] = sizes(plain, 5) as number[];
+  expect(others.every((size, index) => size <= [first!, ...others][index]!)).toBe(true);
+  expect(others.at(-1)).toBe(14);
+
+  const fluid = edited(
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: 'menu' },
+      property: 'textSize',
+      cell: 'desktop',
+      value: { from: { at: 400, px: 15 }, to: { at: 1400, px: 17 } },
+    },
+    setRule(stepped('textSize', 14, 1)),
+  );
+  expect(sizes(fluid, 3)).toEqual([{ from: { at: 400, px: 15 }, to: { at: 1400, px: 16 } }, 15, 14]);
+});
+
+test('a step towards what is not a number, and a step of nothing, are refused', () => {
+  const turn = { piece: 'menu', property: 'shownAs', value: 'button', step: 1 };
+  expect(refusal(setRule({ id: 'r1', when: { by: 'fit', margin: 0 }, turns: [turn] }))).toMatch(
+    /step by step to what is not a number/,
+  );
+  const nothing = v.safeParse(collapseRuleSchema, stepped('behind', 3, 0));
+  expect(nothing.issues?.[0].message).toMatch(/more than nothing/);
+});
+
+test('items that leave are hidden in the row and shown behind the button, each from its own width on', () => {
+  const site = edited(...long, setRule(stepped('behind', 2, 1)));
+  const css = renderStylesheet(site, evenLetters);
+  const short = css.slice(css.indexOf('@layer short'), css.indexOf('@layer open'));
+  for (const rank of [1, 2]) {
+    expect(short).toMatch(new RegExp(`menu-list > \\[data-leaves="${rank}"\\][^}]*display: none`));
+    expect(short).toMatch(new RegExp(`menu-below > \\[data-leaves="${rank}"\\][^}]*display: revert-layer`));
+  }
+  expect(renderStylesheet(edited(...long), evenLetters)).not.toContain('data-leaves');
 });

@@ -21,6 +21,8 @@ export interface RulerRule {
   from: number;
   to: number;
   text: string;
+  /** Widths below which they go a step further. */
+  steps: readonly number[];
 }
 
 /** How things stand over a stretch of widths. */

@@ -121,8 +121,11 @@ export function Ruler({ scale, bands, views, fit, rules, onBreakpoint, onView }:
         </div>
         {rules.length > 0 && (
           <ul className={styles.rules} aria-label="Collapse rules">
-            {rules.map(({ from, to, text }) => (
+            {rules.map(({ from, to, text, steps }) => (
               <li key={to} title={text} style={stretchStyle({ from, to }, scale)}>
+                {[...new Set(steps)].map((step) => (
+                  <i key={step} style={{ insetInlineStart: `${percentOf(step, { from, to })}%` }} />
+                ))}
                 {text}
               </li>
             ))}

@@ -6,7 +6,7 @@ import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
-import type { Assembly, Bar } from '@/core/site/assembly';
+import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
   MARGIN_LIMITS,
   RULE_LIMITS,
@@ -18,7 +18,7 @@ import { languageName } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { ForecastTable } from './forecast-table';
-import { asTurned, turnChoices, withTurn } from './turns';
+import { opensSomething, turnChoices, turned, withAmount, withChoices } from './turns';
 import styles from './fit.module.css';
 
 interface RulesPanelProps {
@@ -71,15 +71,11 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                 <th scope="row">{pieceTitle(site, piece)}</th>
                 {rules.map((rule, index) => (
                   <td key={rule.id}>
-                    <Select
-                      size="small"
-                      variant="borderless"
-                      className={styles.turn}
-                      aria-label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
-                      value={asTurned(rule, piece)}
-                      options={turnChoices(piece)}
-                      onChange={(choice) => set(withTurn(rule, piece, choice))}
-                      popupMatchSelectWidth={false}
+                    <TurnCell
+                      label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
+                      rule={rule}
+                      piece={piece}
+                      set={set}
                     />
                   </td>
                 ))}
@@ -110,8 +106,55 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
 function firstTurns(assembly: Assembly, bar: Bar): CollapseRule['turns'] {
   return bar.bays
     .flatMap(({ pieces }) => pieces)
-    .filter((piece) => assembly.pieces[piece]!.values.opens !== undefined)
+    .filter((piece) => opensSomething(assembly.pieces[piece]!))
     .map((piece) => ({ piece, property: 'shownAs', value: 'button' }));
+}
+
+interface TurnCellProps {
+  label: string;
+  rule: CollapseRule;
+  piece: Piece;
+  set(rule: CollapseRule): void;
+}
+
+/** What a rule makes of a piece: any of what it can turn to, and how far. */
+function TurnCell({ label, rule, piece, set }: TurnCellProps) {
+  const site = useSite();
+  const chosen = turned(rule, piece);
+  return (
+    <>
+      <Select
+        mode="multiple"
+        size="small"
+        variant="borderless"
+        className={styles.turn}
+        aria-label={label}
+        placeholder="as it is"
+        showSearch={false}
+        value={chosen.map(({ choice }) => choice.id)}
+        options={turnChoices(piece).map(({ id, label: text }) => ({ value: id, label: text }))}
+        onChange={(ids) => set(withChoices(site, rule, piece, ids))}
+        popupMatchSelectWidth={false}
+      />
+      {chosen.map(
+        ({ choice, turn }) =>
+          choice.amount && (
+            <label key={choice.id} className={styles.amount}>
+              {chosen.length > 1 && `${choice.label}: `}
+              {choice.amount.words[0]}{' '}
+              <Whole
+                label={`${choice.label}, ${choice.amount.words[0]}`}
+                value={turn.value as number}
+                least={choice.amount.least}
+                most={choice.amount.most}
+                keep={(value) => set(withAmount(rule, turn, value))}
+              />{' '}
+              {choice.amount.words[1]}
+            </label>
+          ),
+      )}
+    </>
+  );
 }
 
 interface RuleHeadProps {
@@ -128,6 +171,7 @@ function RuleHead({ site, rule, outcome, set, remove }: RuleHeadProps) {
   return (
     <div className={styles.head}>
       <b>{outcomeText(outcome)}</b>
+      {outcome !== null && outcome.levels > 1 && <span className="figures">{stepsText(outcome)}</span>}
       {site.languages.length > 1 && outcome?.language && (
         <span className="quiet">for {languageName(outcome.language)}, which needs the most</span>
       )}
@@ -185,6 +229,13 @@ function outcomeText(outcome: RuleOutcome | null): string {
     : 'never: a later rule begins before the bar stops fitting';
 }
 
+/** Where a rule that goes step by step takes the later ones. */
+function stepsText({ further, levels }: RuleOutcome): string {
+  const widths = further.map((width) => `${width}`).join(', ');
+  const steps = `${further.length + 1} of ${levels} steps needed`;
+  return further.length === 0 ? steps : `further at ${widths} px; ${steps}`;
+}
+
 interface WholeProps {
   label: string;
   value: number;
@@ -204,7 +255,7 @@ function Whole({ label, value, least, most, keep }: WholeProps) {
   return (
     <InputNumber<number>
       size="small"
-      className={styles.whole}
+      style={{ inlineSize: 52 }}
       aria-label={label}
       key={value}
       defaultValue={value}

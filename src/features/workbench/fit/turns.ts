@@ -1,39 +1,146 @@
-import { shownAsLabels } from '@/core/pieces/menu-css';
+import { EVERYWHERE } from '@/core/bands/follow';
 import { pieceKind } from '@/core/pieces';
+import { shownAsLabels } from '@/core/pieces/menu-css';
 import type { Piece } from '@/core/site/assembly';
 import type { CollapseRule, Turn } from '@/core/site/collapse-rule';
+import type { Site } from '@/core/site/site';
 
-/** What a piece may turn to, by a name for the choice: nothing, or a value of one of its properties. */
-type Choice = 'as it is' | 'hidden' | keyof typeof shownAsLabels;
-
-const isMenu = (piece: Piece) => pieceKind(piece.kind).properties.some(({ name }) => name === 'shownAs');
-
-/** A choice in words. */
-export function choiceLabel(choice: Choice): string {
-  return choice === 'as it is' || choice === 'hidden' ? choice : shownAsLabels[choice];
+/** How far a turn goes that is taken step by step. */
+interface Amount {
+  /** What is said before the number, and after it. */
+  words: readonly [string, string];
+  least: number;
+  most: number;
+  step: number;
+  /** Where a new turn goes to. */
+  usual(site: Site, piece: Piece): number;
 }
+
+/** Something that a piece can turn to under a rule. */
+export interface TurnChoice {
+  id: string;
+  label: string;
+  property: string;
+  /** The value that it turns to; where there is an amount, that is the value. */
+  value?: unknown;
+  amount?: Amount;
+  /** What cannot be said of the piece beside: some choices, or any. */
+  excludes?: readonly string[] | 'all';
+}
+
+/** How many items the menus of a piece have at most, on the first level. */
+function itemCount(site: Site, { values }: Piece): number {
+  const menus = Object.values(values.menu ?? {}).flatMap((id) => site.menus[id as string] ?? []);
+  return Math.max(2, ...menus.map(({ top }) => top.length));
+}
+
+const items = (after: string): Amount => ({
+  words: ['up to', after],
+  least: 1,
+  most: 40,
+  step: 1,
+  usual: (site, piece) => itemCount(site, piece) - 1,
+});
+
+const lengths = (least: number, most: number, step: number, usual: number): Amount => ({
+  words: ['down to', 'px'],
+  least,
+  most,
+  step,
+  usual: () => usual,
+});
+
+/** Forms of a menu in which no items leave one by one. */
+const WHOLE = ['button', 'column', 'columns', 'scrolling'];
+
+/** Everything that a piece may turn to, where it has the property. */
+const allChoices: readonly TurnChoice[] = [
+  ...Object.entries(shownAsLabels).map(([value, label]) => ({
+    id: value,
+    label,
+    property: 'shownAs',
+    value,
+  })),
+  {
+    id: 'behind',
+    label: 'items behind “more”',
+    property: 'behind',
+    amount: items('items, one by one'),
+    excludes: WHOLE,
+  },
+  {
+    id: 'leftOut',
+    label: 'fewer items',
+    property: 'leftOut',
+    amount: items('fewer, one by one'),
+    excludes: WHOLE,
+  },
+  { id: 'signs', label: 'icons without labels', property: 'signsAlone', value: true },
+  { id: 'below', label: 'a row of its own below', property: 'ownRow', value: true },
+  { id: 'padding', label: 'items closer', property: 'itemPaddingInline', amount: lengths(0, 80, 1, 4) },
+  { id: 'text', label: 'smaller text', property: 'textSize', amount: lengths(8, 160, 0.5, 13) },
+  { id: 'hidden', label: 'hidden', property: 'shown', value: 'hidden', excludes: 'all' },
+];
 
 /** The choices that a piece has under a rule. */
-export function turnChoices(piece: Piece): { value: Choice; label: string }[] {
-  const forms = isMenu(piece) ? (Object.keys(shownAsLabels) as Choice[]) : [];
-  return (['as it is', ...forms, 'hidden'] as const).map((value) => ({ value, label: choiceLabel(value) }));
+export function turnChoices({ kind }: Piece): TurnChoice[] {
+  const { properties } = pieceKind(kind);
+  return allChoices.filter(({ property }) => properties.some(({ name }) => name === property));
 }
 
-/** What a rule makes of a piece. */
-export function asTurned({ turns }: CollapseRule, { id }: Piece): Choice {
-  const own = turns.filter((turn) => turn.piece === id);
-  if (own.some(({ property, value }) => property === 'shown' && value === 'hidden')) return 'hidden';
-  return (own.find(({ property }) => property === 'shownAs')?.value as Choice | undefined) ?? 'as it is';
+const isOf = (turn: Turn, { property, value, amount }: TurnChoice) =>
+  turn.property === property && (amount ? turn.step !== undefined : turn.value === value);
+
+/** What a rule makes of a piece: the choices with the turns that say them. */
+export function turned({ turns }: CollapseRule, piece: Piece): { choice: TurnChoice; turn: Turn }[] {
+  const own = turns.filter((turn) => turn.piece === piece.id);
+  return turnChoices(piece).flatMap((choice) =>
+    own.filter((turn) => isOf(turn, choice)).map((turn) => ({ choice, turn })),
+  );
 }
 
-/** A rule that makes something else of a piece. */
-export function withTurn(rule: CollapseRule, { id: piece }: Piece, choice: Choice): CollapseRule {
-  const others = rule.turns.filter((turn) => turn.piece !== piece);
-  const own: Turn[] =
-    choice === 'as it is'
-      ? []
-      : choice === 'hidden'
-        ? [{ piece, property: 'shown', value: 'hidden' }]
-        : [{ piece, property: 'shownAs', value: choice }];
-  return { ...rule, turns: [...others, ...own] };
+function excluding(one: TurnChoice, other: TurnChoice): boolean {
+  const says = ({ excludes = [] }: TurnChoice, { id }: TurnChoice) =>
+    excludes === 'all' || excludes.includes(id);
+  return one.property === other.property || says(one, other) || says(other, one);
 }
+
+function newTurn(site: Site, piece: Piece, { property, value, amount }: TurnChoice): Turn {
+  return amount
+    ? { piece: piece.id, property, value: amount.usual(site, piece), step: amount.step }
+    : { piece: piece.id, property, value };
+}
+
+/** A rule with what it makes of a piece chosen anew; of two choices that exclude each other the later one counts. */
+export function withChoices(
+  site: Site,
+  rule: CollapseRule,
+  piece: Piece,
+  ids: readonly string[],
+): CollapseRule {
+  const before = turned(rule, piece);
+  const chosen = ids.flatMap((id) => turnChoices(piece).filter((choice) => choice.id === id));
+  const last = chosen.at(-1);
+  const kept = chosen.filter((choice) => choice === last || !excluding(choice, last!));
+  const turns = kept.map(
+    (choice) => before.find((each) => each.choice === choice)?.turn ?? newTurn(site, piece, choice),
+  );
+  return { ...rule, turns: [...rule.turns.filter((turn) => turn.piece !== piece.id), ...turns] };
+}
+
+/** A rule in which a turn goes to another value. */
+export function withAmount(rule: CollapseRule, of: Turn, value: number): CollapseRule {
+  return { ...rule, turns: rule.turns.map((turn) => (turn === of ? { ...turn, value } : turn)) };
+}
+
+/** What a rule makes of a piece, in a few words. */
+export function turnText(rule: CollapseRule, piece: Piece): string {
+  return turned(rule, piece)
+    .map(({ choice: { label, amount }, turn }) =>
+      amount ? `${label}, ${amount.words[0]} ${String(turn.value)} ${amount.words[1]}` : label,
+    )
+    .join(', ');
+}
+
+/** Whether a menu leads somewhere when it is a menu button. */
+export const opensSomething = ({ values }: Piece) => (values.opens?.[EVERYWHERE] ?? null) !== null;
