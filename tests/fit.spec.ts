@@ -28,9 +28,9 @@ const withStarter = (site: Site, id: string): Site => {
   return { ...withHeader(site, header.id), headers: { ...site.headers, [header.id]: header } };
 };
 
-async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Site[]) {
+async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Site[], inStandIn = false) {
   const comparisons = [];
-  for (const site of sites) comparisons.push(await compareFit(page, db, site));
+  for (const site of sites) comparisons.push(await compareFit(page, db, site, { inStandIn }));
   expect(comparisons.flatMap(({ disagreements }) => disagreements)).toEqual([]);
   const errors = comparisons.flatMap((each) => each.errors);
   expect(errors.filter((error) => error > TOLERANCE).length / Math.max(1, errors.length)).toBeLessThan(0.02);
@@ -42,6 +42,15 @@ for (const id of ['hollin-sound', 'orrery-house'])
       page,
       Object.keys(demo(id).headers).map((header) => withHeader(demo(id), header)),
     ));
+
+test('before its fonts have come, every header of the demo changes its fit where Chromium says', ({ page }) =>
+  agrees(
+    page,
+    ['hollin-sound', 'orrery-house'].flatMap((id) =>
+      Object.keys(demo(id).headers).map((header) => withHeader(demo(id), header)),
+    ),
+    true,
+  ));
 
 test('every starter changes its fit where Chromium says', ({ page }) =>
   agrees(

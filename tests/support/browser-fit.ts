@@ -8,7 +8,8 @@ import type { FitStatus } from '../../src/core/fit/fit-status';
 import type { FitStretch } from '../../src/core/fit/bar-fit';
 import { surveyFit } from '../../src/core/fit/survey';
 import type { Db } from '../../src/server/db/open';
-import { fileBytes, mediaType, runtimeScript } from '../../src/server/handover/sources';
+import { shippedFileNamed } from '../../src/core/brand/fonts';
+import { fileBytes, shippedFontBytes, mediaType, runtimeScript } from '../../src/server/handover/sources';
 import { measured } from '../../src/server/text/measured';
 
 /** What Chromium makes of one bar at one width of the viewport: how it stands, and the room it needs and has in CSS px. */
@@ -23,7 +24,7 @@ export interface SeenBar {
 }
 
 /** Serves the files that a site hands over under an origin of their own, and opens a page with a frame in it for the home page. */
-export async function openHandedOver(page: Page, db: Db, site: Site) {
+export async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const rendered = await measured(db, (advances) => renderFiles(site, runtimeScript(), advances));
   const files = new Map(rendered.map((file) => [file.path, file]));
   // What changes size from one band to the next would still be on its way there.
@@ -32,7 +33,12 @@ export async function openHandedOver(page: Page, db: Db, site: Site) {
   await page.route(`${ORIGIN}/**`, (route) => {
     const path = new URL(route.request().url()).pathname.slice(1) || 'index.html';
     if (path === 'frames') return route.fulfill({ contentType: 'text/html', body: FRAMES });
+    const installed = shippedFileNamed(path.replace('installed/', ''));
+    if (installed) return route.fulfill({ contentType: 'font/woff2', body: shippedFontBytes(installed) });
     const file = files.get(path);
+    if (inStandIn && path.endsWith('.woff2')) return route.fulfill({ status: 404 });
+    if (inStandIn && path.endsWith('.css'))
+      return route.fulfill({ contentType: 'text/css', body: withInstalled(fileBytes(db, file!).toString()) });
     return file
       ? route.fulfill({ contentType: mediaType(path), body: fileBytes(db, file) })
       : route.fulfill({ status: 404 });
@@ -42,9 +48,18 @@ export async function openHandedOver(page: Page, db: Db, site: Site) {
     const frame = document.querySelector('iframe')!;
     const inside = frame.contentDocument!;
     // Also those of texts that only other widths show.
-    await Promise.all([...inside.fonts].map((font) => font.load()));
+    await Promise.allSettled([...inside.fonts].map((font) => font.load()));
     await inside.fonts.ready;
   });
+}
+
+/** A stylesheet for a machine on which what stands in for fonts is not installed: it loads what has the same advances. */
+function withInstalled(css: string): string {
+  return ['arimo', 'tinos', 'cousine'].reduce((all, family) => {
+    const name = { arimo: 'Arial', tinos: 'Times New Roman', cousine: 'Courier New' }[family]!;
+    const url = (weight: number) => `url("/installed/${family}-latin-${weight}-normal.woff2")`;
+    return all.replaceAll(`local("${name}")`, url(400)).replaceAll(`local("${name} Bold")`, url(700));
+  }, css);
 }
 
 const ORIGIN = 'http://site.example.test';
@@ -58,13 +73,13 @@ export const TOLERANCE = 0.5;
 const tolerance = ({ preferred }: SeenBar) => Math.max(TOLERANCE, preferred / 1000);
 
 /** Where the core and Chromium disagree about the header of a site, and by how many px they differ where it begins to fit. */
-export async function compareFit(page: Page, db: Db, site: Site) {
+export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const header = site.headers[site.placing.header!]!;
   const language = site.languages[0]!;
   const survey = await measured(db, (advances) =>
-    surveyFit({ site, advances, page: site.pageOrder[0]!, language, root: 16 }, 'headers', header),
+    surveyFit({ site, advances, page: site.pageOrder[0]!, language, root: 16, inStandIn }, 'headers', header),
   );
-  await openHandedOver(page, db, site);
+  await openHandedOver(page, db, site, { inStandIn });
   const changes = survey.bars.map(({ stretches }) => stretches.slice(1).map(({ from }) => from));
   const widths = [...new Set([...changes.flat().flatMap(beside), ...REGULAR])]
     .filter((width) => width >= 320 && width <= 1920)

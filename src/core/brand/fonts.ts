@@ -5,47 +5,57 @@ import type { Weight } from './weights';
 export interface ShippedFamily {
   id: string;
   name: string;
-  /** The families that stand in until the font has come, or for glyphs that it lacks. */
-  fallback: string;
+  /** Which kind of family stands in for it until its fonts have come, or for glyphs that it lacks. */
+  kind: 'sans' | 'serif' | 'mono';
   /** The lightest and the heaviest weight; every hundred between them is there. */
   weights: [least: number, most: number];
   italic: boolean;
   subsets: readonly FontSubset[];
 }
 
-const sans = 'system-ui, sans-serif';
-const serif = 'Georgia, serif';
 const latin = ['latin', 'latin-ext'] as const;
 const european = ['latin', 'latin-ext', 'cyrillic', 'greek'] as const;
 
 function shipped(
   id: string,
   name: string,
-  fallback: string,
+  kind: ShippedFamily['kind'],
   weights: ShippedFamily['weights'],
   more: { italic?: false; subsets?: readonly FontSubset[] } = {},
 ): ShippedFamily {
-  return { id, name, fallback, weights, italic: more.italic ?? true, subsets: more.subsets ?? latin };
+  return { id, name, kind, weights, italic: more.italic ?? true, subsets: more.subsets ?? latin };
 }
 
 export const shippedFamilies: readonly ShippedFamily[] = [
-  shipped('figtree', 'Figtree', sans, [300, 900]),
-  shipped('archivo', 'Archivo', sans, [100, 900]),
-  shipped('hanken-grotesk', 'Hanken Grotesk', sans, [100, 900]),
-  shipped('bricolage-grotesque', 'Bricolage Grotesque', sans, [200, 800], { italic: false }),
-  shipped('source-sans-3', 'Source Sans 3', sans, [200, 900], { subsets: european }),
-  shipped('rubik', 'Rubik', sans, [300, 900], {
+  shipped('figtree', 'Figtree', 'sans', [300, 900]),
+  shipped('archivo', 'Archivo', 'sans', [100, 900]),
+  shipped('hanken-grotesk', 'Hanken Grotesk', 'sans', [100, 900]),
+  shipped('bricolage-grotesque', 'Bricolage Grotesque', 'sans', [200, 800], { italic: false }),
+  shipped('source-sans-3', 'Source Sans 3', 'sans', [200, 900], { subsets: european }),
+  shipped('rubik', 'Rubik', 'sans', [300, 900], {
     subsets: ['latin', 'latin-ext', 'cyrillic', 'hebrew', 'arabic'],
   }),
-  shipped('source-serif-4', 'Source Serif 4', serif, [200, 900], { subsets: european }),
-  shipped('literata', 'Literata', serif, [200, 900], { subsets: european }),
-  shipped('fraunces', 'Fraunces', serif, [100, 900]),
-  shipped('spline-sans-mono', 'Spline Sans Mono', 'ui-monospace, monospace', [300, 700]),
+  shipped('source-serif-4', 'Source Serif 4', 'serif', [200, 900], { subsets: european }),
+  shipped('literata', 'Literata', 'serif', [200, 900], { subsets: european }),
+  shipped('fraunces', 'Fraunces', 'serif', [100, 900]),
+  shipped('spline-sans-mono', 'Spline Sans Mono', 'mono', [300, 700]),
 ];
 
 /** The shipped family with this id; undefined when none has it. */
 export function shippedFamily(id: string): ShippedFamily | undefined {
   return shippedFamilies.find((family) => family.id === id);
+}
+
+/** Families that are only measured with; sites neither choose nor ship them. */
+const measuringFamilies: readonly ShippedFamily[] = [
+  shipped('arimo', 'Arimo', 'sans', [400, 700], { subsets: [...european, 'hebrew'] }),
+  shipped('tinos', 'Tinos', 'serif', [400, 700], { subsets: [...european, 'hebrew'] }),
+  shipped('cousine', 'Cousine', 'mono', [400, 700], { subsets: [...european, 'hebrew'] }),
+];
+
+/** The family with this id of those that ship with the application, also one that is only measured with; undefined when none has it. */
+export function measuredFamily(id: string): ShippedFamily | undefined {
+  return shippedFamily(id) ?? measuringFamilies.find((family) => family.id === id);
 }
 
 /** A face of a family: what a type style asks for. */
@@ -94,7 +104,7 @@ export function shippedFileName({ family, subset, weight, slant }: ShippedFile):
 
 /** The shipped file with this name; null when there is none. */
 export function shippedFileNamed(name: string): ShippedFile | null {
-  const files = shippedFamilies.flatMap((family) => {
+  const files = [...shippedFamilies, ...measuringFamilies].flatMap((family) => {
     const [least, most] = family.weights.map(Number) as [number, number];
     const weights = Array.from({ length: (most - least) / 100 + 1 }, (_, index) => least + index * 100);
     const slants = family.italic ? (['normal', 'italic'] as const) : (['normal'] as const);

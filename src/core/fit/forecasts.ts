@@ -130,6 +130,7 @@ function forecasts(today: Circumstances, place: BarPlace): Forecast[] {
     ...site.languages
       .filter((language) => language !== today.language)
       .map((language) => one(`language-${language}`, `In ${languageName(language)}`, { language })),
+    one('stand-in', 'Before its fonts have come', { inStandIn: true }),
     ...[15, 30, 50].map((percent) =>
       one(`longer-${percent}`, `Texts ${percent} % longer`, {
         advances: longer(advances, 1 + percent / 100),

@@ -1,4 +1,5 @@
 import { bandChain } from '../bands/band';
+import { standInFace, standInWeight } from '../brand/stand-ins';
 import {
   constant,
   isFlat,
@@ -18,6 +19,7 @@ import type { Id } from '../properties/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
+import { standInSize } from '../text/stand-in';
 import { unbreakable } from '../text/line-breaks';
 import { inWeight, pieceStyle, settledTypeStyle, textExtent, type TextStyle } from '../text/text-width';
 
@@ -32,6 +34,8 @@ export interface Circumstances {
   root: number;
   /** The width of the viewport at which fluid sizes of text are taken, in CSS px; where it is left out, they grow along. */
   sizedAt?: number;
+  /** Whether texts are set in what stands in for the site's fonts until they have come. */
+  inStandIn?: boolean;
 }
 
 /** What came about while rooms were asked for. */
@@ -93,7 +97,7 @@ export function roomContext(
   span: Span,
   tally: Tally = { complete: true },
 ): RoomContext {
-  const { site, advances, language, root, sizedAt } = circumstances;
+  const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
   const px = (length: number) => constant(length, span);
   const rem = (length: number) => lengthOver(length, span, root);
   const own = pieceStyleOnce(site, piece);
@@ -104,21 +108,22 @@ export function roomContext(
     sized.set(size, known);
     return known;
   };
-  /** The size at which letters are set. */
-  const setOver = (style: TextStyle): Piecewise => {
-    const size = sizeOf(style);
+  /** The size at which letters are set, at a scale of their style's. */
+  const setOver = (style: TextStyle, scale: number): Piecewise => {
+    const size = times(sizeOf(style), scale);
     if (isFlat(size)) return px(setSize(size.values[0]!));
     tally.grows = true;
     return sizedAt === undefined ? size : px(setSize(valueAt(size, sizedAt)));
   };
   const text = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
     const style = styleOf(site, piece, own(), otherwise);
-    const extent = textExtent(site, advances, style, words, language);
-    if (extent === null) {
+    const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
+    const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);
+    if (extent === null || adjust === null) {
       tally.complete = false;
       return px(0);
     }
-    const line = times(setOver(style), extent.em * (otherwise.scale ?? 1));
+    const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };
   return {

@@ -27,6 +27,8 @@ export interface RuleOutcome {
   levels: number;
   /** The language whose words need the most room; null where the width was not solved. */
   language: string | null;
+  /** Whether it is before the site's own fonts have come that it needs the most. */
+  inStandIn: boolean;
   /** Why it never takes effect. */
   reason: 'fits' | 'later rule' | 'unmeasured' | null;
 }
@@ -49,13 +51,14 @@ function bandBeginnings({ bands }: Site): Beginning[] {
   return bands.slice(1).map(({ id }, index) => ({ below: bands[index]!.from, id, band: id }));
 }
 
-/** The widest viewport at which a bar stops fitting, and the language in which it does. */
+/** The widest viewport at which a bar stops fitting, and under what circumstances it does. */
 interface Stop {
   at: number;
   language: string;
+  inStandIn: boolean;
 }
 
-/** The widest viewport at which a bar stops fitting between two widths, as it is at a place, in any language; null where it fits. */
+/** The widest viewport at which a bar stops fitting between two widths, as it is at a place, in any language, with the site's fonts or before they have come; null where it fits. */
 function stopsFitting(
   { site, advances, kind, assembly, bar }: Solving,
   place: WayPlace,
@@ -65,13 +68,17 @@ function stopsFitting(
   const index = assembly.order.indexOf(bar.id);
   const tally: Tally = { complete: true };
   const page = site.pageOrder[0] ?? null;
-  const stops = site.languages.flatMap((language): Stop[] => {
-    const circumstances = { site, advances, page, language, root: ROOT_TEXT_PX };
+  const cases = site.languages.flatMap((language) => [
+    { language, inStandIn: false },
+    { language, inStandIn: true },
+  ]);
+  const stops = cases.flatMap((each): Stop[] => {
+    const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
     const within = { band: place.band, span: { from, to }, tally };
     const stretches = barFit(circumstances, settled, settled.bars[index]!, within);
     return stretches
       .filter(({ status }) => status === 'wraps' || status === 'overflows')
-      .map(({ to: at }) => ({ at, language }));
+      .map(({ to: at }) => ({ at, ...each }));
   });
   if (!tally.complete) return 'unmeasured';
   return stops.reduce<Stop | null>((most, stop) => (most === null || stop.at > most.at ? stop : most), null);
@@ -110,12 +117,21 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
   let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
   let top = RULE_LIMITS.most;
   const bands = bandBeginnings(site);
-  const begin = (next: Waiting, below: number, language: string | null = null) => {
+  const begin = (next: Waiting, below: number, stop: Stop | null = null) => {
     const { rule, level } = next;
     const before = place.begun.slice(0, level === 1 ? undefined : place.begun.indexOf(rule.id));
     const levels = levelsOf(site, assembly, rule, before);
     if (level === 1)
-      outcomes.push({ bar: bar.id, rule: rule.id, below, further: [], levels, language, reason: null });
+      outcomes.push({
+        bar: bar.id,
+        rule: rule.id,
+        below,
+        further: [],
+        levels,
+        language: stop?.language ?? null,
+        inStandIn: stop?.inStandIn ?? false,
+        reason: null,
+      });
     else
       outcomes.push(
         ...outcomes.splice(-1).map((first) => ({ ...first, further: [...first.further, below] })),
@@ -136,6 +152,7 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
           further: [],
           levels: 1,
           language: null,
+          inStandIn: false,
           reason,
         })),
     );
@@ -161,7 +178,7 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
         begin(
           first,
           Math.min(top, Math.ceil(stops.at) + (when.by === 'fit' ? when.margin : USUAL_MARGIN)),
-          stops.language,
+          stops,
         );
         continue;
       }

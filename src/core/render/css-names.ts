@@ -1,4 +1,5 @@
 import { shippedFamily } from '../brand/fonts';
+import { standInOf } from '../brand/stand-ins';
 import { tokenKinds } from '../brand/tokens';
 import type { Token } from '../brand/tokens/token-kind';
 import { standardTypeStyles } from '../brand/type-style';
@@ -9,9 +10,6 @@ import type { Brand } from '../site/brand';
 import type { Site } from '../site/site';
 import { namer, slug } from './names';
 import { artworkFile } from './paths';
-
-/** What an uploaded family is replaced by until it has come. */
-const UPLOADED_FALLBACK = 'system-ui, sans-serif';
 
 /** Custom properties without their dashes, by the id of the token or type style that they stand for. */
 export type BrandNames = ReadonlyMap<Id, string>;
@@ -34,11 +32,16 @@ function brandNames(brand: Brand): BrandNames {
   return new Map(entries);
 }
 
+/** The name of a family, and of what stands in for it. */
+export function familyNames(site: Site, id: Id): { own: string; standIn: string } {
+  const own = shippedFamily(id)?.name ?? site.fonts[id]!.name;
+  return { own, standIn: `${own} stand-in` };
+}
+
 /** A font family as CSS, with what stands in for it. */
 function familyStack(site: Site, id: Id): string {
-  const shipped = shippedFamily(id);
-  const name = shipped?.name ?? site.fonts[id]!.name;
-  return `${cssString(name)}, ${shipped?.fallback ?? UPLOADED_FALLBACK}`;
+  const { own, standIn } = familyNames(site, id);
+  return `${cssString(own)}, ${cssString(standIn)}, ${standInOf(id).generic}`;
 }
 
 interface Known {

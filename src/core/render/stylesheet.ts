@@ -1,8 +1,11 @@
+import { standInFaces, standInOf } from '../brand/stand-ins';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../brand/fonts';
+import { plainNumber } from '../lengths/length';
 import { cssString, joinRules, writeCss, type Block, type Rules } from '../markup/css';
 import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
+import type { Id } from '../properties/id';
 import type { CssNames } from '../properties/property';
 import { phasedHeaderCss, phasedOpenCss, phasedWithoutScriptsCss } from '../properties/scroll';
 import { standardTypeCss } from '../properties/type';
@@ -11,12 +14,13 @@ import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
 import { wayDown } from '../fit/way-down';
 import { assemblyCss, resetCss } from './base-css';
-import { cssNames, tokenDeclarations } from './css-names';
+import { cssNames, familyNames, tokenDeclarations } from './css-names';
 import { itemsCss } from './items-css';
 import { settleNames } from './names';
 import { fontFileName } from './paths';
 import { standInCss } from './stand-in';
 import { unmeasured, type Advances } from '../text/advances';
+import { standInSize } from '../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
 import {
   initialBarRules,
@@ -72,6 +76,23 @@ function uploadedFace(site: Site, { family, file }: UsedUpload): Rules {
       src: `url(${cssString(path)}) format(${cssString(fontFormats[file.format])})`,
     },
   };
+}
+
+/** What stands in for a family until its fonts have come: installed fonts, at the size at which they are as wide. */
+function standInRules(site: Site, advances: Advances, family: Id): Rules[] {
+  return standInFaces.map(({ fonts, weight, weights }) => {
+    const size = standInSize(site, advances, family, weight);
+    return {
+      '@font-face': {
+        'font-family': cssString(familyNames(site, family).standIn),
+        'font-weight': weights,
+        src: standInOf(family)
+          [fonts].map((name) => `local(${cssString(name)})`)
+          .join(', '),
+        ...(size === null ? {} : { 'size-adjust': `${plainNumber(100 * size)}%` }),
+      },
+    };
+  });
 }
 
 const bodyRules: Rules = {
@@ -131,6 +152,7 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
   const kinds = usedKinds(settled);
   const styles = usedTypeStyles(site, settled);
   const { shipped, uploaded } = usedFonts(site, styles, settled);
+  const families = [...new Set([...shipped, ...uploaded].map(({ family }) => family))];
   const names = settleNames(site);
   const { brand, css } = cssNames(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
@@ -146,6 +168,7 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
     writeCss([
       ...shipped.map(shippedFace),
       ...uploaded.map((upload) => uploadedFace(site, upload)),
+      ...families.flatMap((family) => standInRules(site, advances, family)),
       layer('reset', resetCss),
       layer('page', standInCss),
       layer('brand', tokens, bodyRules),

@@ -1,4 +1,4 @@
-import { nearestFace, shippedFamily, shippedFileName, type FontFace } from '../brand/fonts';
+import { measuredFamily, nearestFace, shippedFileName, type FontFace } from '../brand/fonts';
 import { subsetHolds } from '../brand/font-subsets';
 import type { Id } from '../properties/id';
 import type { FontFile } from '../site/font';
@@ -66,7 +66,7 @@ function featuresOf({ letterSpacing, features }: FaceOfFamily): { features?: Fon
 export function textRuns(site: Site, face: FaceOfFamily, text: string): TextRun[] {
   const { family } = face;
   const featured = featuresOf(face);
-  const shipped = shippedFamily(family);
+  const shipped = measuredFamily(family);
   if (!shipped) {
     const file = nearestFile(site.fonts[family]!.files, face);
     return [{ source: { ...uploadedSource(file, Number(face.weight)), ...featured }, text }];

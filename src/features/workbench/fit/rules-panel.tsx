@@ -172,9 +172,7 @@ function RuleHead({ site, rule, outcome, set, remove }: RuleHeadProps) {
     <div className={styles.head}>
       <b>{outcomeText(outcome)}</b>
       {outcome !== null && outcome.levels > 1 && <span className="figures">{stepsText(outcome)}</span>}
-      {site.languages.length > 1 && outcome?.language && (
-        <span className="quiet">for {languageName(outcome.language)}, which needs the most</span>
-      )}
+      {outcome !== null && <span className="quiet">{needsMost(site, outcome)}</span>}
       {when.by === 'fit' && (
         <label>
           when it stops fitting, with{' '}
@@ -227,6 +225,15 @@ function outcomeText(outcome: RuleOutcome | null): string {
   return outcome.reason === 'fits'
     ? 'never: the bar fits down to 320 px'
     : 'never: a later rule begins before the bar stops fitting';
+}
+
+/** Under what circumstances the bar needs the most. */
+function needsMost({ languages }: Site, { language, inStandIn }: RuleOutcome): string {
+  const said = [
+    ...(language !== null && languages.length > 1 ? [`in ${languageName(language)}`] : []),
+    ...(inStandIn ? ['before its fonts have come'] : []),
+  ];
+  return said.length === 0 ? '' : `${said.join(', ')}, where it needs the most`;
 }
 
 /** Where a rule that goes step by step takes the later ones. */
