@@ -3,7 +3,9 @@ import { sampleSite } from '@/core/site/sample.test-data';
 import type { FitAnswer, FitQuestion } from '@/workers/fit-messages';
 import { fitSurveys } from './fit-survey';
 
-const place = { kind: 'headers', assembly: 'h', bar: null } as const;
+const place = { kind: 'headers', assembly: 'h' } as const;
+const wish = { what: 'survey' } as const;
+const ahead = { what: 'forecast', bar: 'b' } as const;
 const survey = { bars: [], rules: [], complete: true };
 
 /** Surveys whose questions are answered by hand. */
@@ -18,10 +20,10 @@ function byHand() {
 test('the first question brings the whole document, the next one what changed', () => {
   const { asked, ask } = byHand();
   const site = sampleSite();
-  ask(site, place, () => {});
+  ask(site, place, wish, () => {});
   expect(asked[0]!.question.change.set).toMatchObject({ name: 'Tern Point' });
   asked[0]!.answer();
-  ask({ ...site, name: 'Other' }, place, () => {});
+  ask({ ...site, name: 'Other' }, place, wish, () => {});
   expect(asked[1]!.question.change).toEqual({ set: { name: 'Other' }, inside: {}, gone: [] });
 });
 
@@ -30,11 +32,11 @@ test('while one is worked out, only the newest survey and the newest forecast wa
   const site = sampleSite();
   const answers: string[] = [];
   const named = (name: string) => ({ ...site, name });
-  ask(named('a'), place, () => answers.push('a'));
-  ask(named('b'), { ...place, bar: 'b' }, () => answers.push('forecast b'));
-  ask(named('c'), { ...place, bar: 'b' }, () => answers.push('forecast c'));
-  ask(named('d'), place, () => answers.push('d'));
-  ask(named('e'), place, () => answers.push('e'));
+  ask(named('a'), place, wish, () => answers.push('a'));
+  ask(named('b'), place, ahead, () => answers.push('forecast b'));
+  ask(named('c'), place, ahead, () => answers.push('forecast c'));
+  ask(named('d'), place, wish, () => answers.push('d'));
+  ask(named('e'), place, wish, () => answers.push('e'));
   expect(asked).toHaveLength(1);
   for (let index = 0; index < 3; index += 1) asked[index]!.answer();
   expect(answers).toEqual(['a', 'e', 'forecast c']);

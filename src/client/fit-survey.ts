@@ -2,12 +2,22 @@
 
 import { useEffect, useState } from 'react';
 import { ROOT_TEXT_PX } from '@/core/lengths/length';
+import type { BarPlace } from '@/core/fit/forecasts';
+import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
+import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Id } from '@/core/properties/id';
 import type { Site } from '@/core/site/site';
 import { changeBetween } from '@/workers/document-change';
-import type { BarForecast, FitAnswer, FitQuestion } from '@/workers/fit-messages';
+import type {
+  BarForecast,
+  BarWidths,
+  FitAnswer,
+  FitAnswers,
+  FitQuestion,
+  FitWish,
+} from '@/workers/fit-messages';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -18,25 +28,26 @@ const fitWorker = (): AskFit =>
     () => new Worker(new URL('../workers/fit.worker.ts', import.meta.url), { type: 'module' }),
   );
 
-/** What is asked for: the survey of an assembly, or the forecast of one of its bars. */
+/** The assembly that is asked about. */
 export interface FitPlace {
   kind: AssemblyKind;
   assembly: Id;
-  bar: Id | null;
 }
 
+/** What shows at once comes before what looks ahead. */
+const urgency: readonly FitWish['what'][] = ['survey', 'room', 'suggestions', 'forecast'];
+
 /**
- * Surveys and forecasts of fit, one at a time: what is asked for while one is worked out waits, and only the newest of its kind is
- * worked out, so that typing never runs ahead of them.
+ * What is asked of the fit worker, one at a time: what is asked for while one is worked out waits, and only the newest of its kind
+ * is worked out, so that typing never runs ahead of them.
  */
 export function fitSurveys(ask: AskFit = fitWorker()) {
   let sent: object = {};
   let number = 0;
   let busy = false;
-  const waiting = new Map<'survey' | 'forecast', () => void>();
+  const waiting = new Map<FitWish['what'], () => void>();
 
-  return (site: Site, place: FitPlace, answered: (answer: FitAnswer) => void): void => {
-    const what = place.bar === null ? 'survey' : 'forecast';
+  return (site: Site, place: FitPlace, wish: FitWish, answered: (answer: FitAnswer) => void): void => {
     const send = () => {
       busy = true;
       number += 1;
@@ -44,17 +55,16 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       sent = site;
       const page = site.pageOrder[0] ?? null;
       const language = site.languages[0]!;
-      ask({ number, change, ...place, page, language, root: ROOT_TEXT_PX }, (answer) => {
+      ask({ number, change, ...place, wish, page, language, root: ROOT_TEXT_PX }, (answer) => {
         busy = false;
-        // What shows at once comes before what looks ahead.
-        const next = waiting.has('survey') ? 'survey' : 'forecast';
-        const other = waiting.get(next);
-        waiting.delete(next);
+        const next = urgency.find((what) => waiting.has(what));
+        const other = next && waiting.get(next);
+        if (next) waiting.delete(next);
         answered(answer);
         other?.();
       });
     };
-    if (busy) waiting.set(what, send);
+    if (busy) waiting.set(wish.what, send);
     else send();
   };
 }
@@ -62,26 +72,57 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
 /** One worker for the whole application. */
 let shared: ReturnType<typeof fitSurveys> | null = null;
 
-/** The answer for a place as it was last worked out; null until it was. */
-function useFit(site: Site, { kind, assembly, bar }: FitPlace): FitAnswer | null {
-  const [answer, setAnswer] = useState<{ of: string; answer: FitAnswer } | null>(null);
-  const of = `${assembly} ${bar ?? ''}`;
+/** The answer to a wish, and whether a newer one is being worked out. */
+export interface Answered<T> {
+  answer: T;
+  stale: boolean;
+}
+
+/** The answer to a wish as it was last worked out for this assembly and bar; null until it was. */
+function useFit<Name extends FitWish['what']>(
+  site: Site,
+  { kind, assembly }: FitPlace,
+  wish: FitWish & { what: Name },
+): Answered<FitAnswers[Name]> | null {
+  const key = JSON.stringify(wish);
+  const of = `${assembly} ${'bar' in wish ? wish.bar : ''}`;
+  const [found, setFound] = useState<{ of: string; site: Site; key: string; answer: FitAnswer } | null>(null);
   useEffect(() => {
     if (!site[kind][assembly]) return;
     shared ??= fitSurveys();
-    shared(site, { kind, assembly, bar }, (found) => setAnswer({ of, answer: found }));
-  }, [site, kind, assembly, bar, of]);
-  return answer?.of === of ? answer.answer : null;
+    shared(site, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
+      setFound({ of, site, key, answer }),
+    );
+  }, [site, kind, assembly, key, of]);
+  const answer = found?.of === of ? found.answer[wish.what] : undefined;
+  if (found === null || answer === undefined) return null;
+  return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };
 }
 
 /** How the bars of an assembly stand; null until it was first worked out. */
 export function useFitSurvey(site: Site, kind: AssemblyKind, assembly: Id): FitSurvey | null {
-  const answer = useFit(site, { kind, assembly, bar: null });
-  return answer !== null && 'survey' in answer ? answer.survey : null;
+  return useFit(site, { kind, assembly }, { what: 'survey' })?.answer ?? null;
 }
 
 /** What is foreseen of a bar; null until it was first worked out. */
-export function useForecast(site: Site, kind: AssemblyKind, assembly: Id, bar: Id): BarForecast | null {
-  const answer = useFit(site, { kind, assembly, bar });
-  return answer !== null && 'forecast' in answer ? answer.forecast : null;
+export function useForecast(site: Site, { kind, assembly, bar }: BarPlace): BarForecast | null {
+  return useFit(site, { kind, assembly }, { what: 'forecast', bar })?.answer ?? null;
+}
+
+/** The room of a bar over a span of widths in a language, and how it stands there; null until it was first worked out. */
+export function useBarWidths(
+  site: Site,
+  { kind, assembly, bar }: BarPlace,
+  over: { span: Span; language: string },
+): BarWidths | null {
+  return useFit(site, { kind, assembly }, { what: 'room', bar, ...over })?.answer ?? null;
+}
+
+/** What makes a bar fit down to a width in CSS px; null until it was first worked out. */
+export function useSuggestions(
+  site: Site,
+  { kind, assembly, bar }: BarPlace,
+  down: number,
+): Answered<Suggestions> | null {
+  return useFit(site, { kind, assembly }, { what: 'suggestions', bar, down });
 }

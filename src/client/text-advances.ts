@@ -8,11 +8,13 @@ import { workerQuestions } from './worker-questions';
 /** Asks the worker; the answer comes with the number of the question. */
 export type Ask = (question: TextQuestion, answered: (answer: TextAnswer) => void) => void;
 
-/** A worker that shapes texts. */
+/** A worker that shapes texts; on the server, which draws screens for the first time, nothing is measured. */
 const textWorker = (): Ask =>
-  workerQuestions<TextQuestion, TextAnswer>(
-    () => new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' }),
-  );
+  typeof Worker === 'undefined'
+    ? () => {}
+    : workerQuestions<TextQuestion, TextAnswer>(
+        () => new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' }),
+      );
 
 /**
  * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of

@@ -1,18 +1,27 @@
-import type { Circumstances } from '@/core/fit/room-context';
+import type { BarRoom } from '@/core/fit/bar-fit';
 import type { ForecastRow } from '@/core/fit/forecasts';
+import type { Circumstances } from '@/core/fit/room-context';
+import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
+import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Id } from '@/core/properties/id';
 import type { DocumentChange } from './document-change';
 
-/** What the fit worker is asked: how the bars of an assembly stand. Of the document, it is sent what changed since it was last asked. */
+/** What is wanted of the bars of an assembly: how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */
+export type FitWish =
+  | { what: 'survey' }
+  | { what: 'forecast'; bar: Id }
+  | { what: 'room'; bar: Id; span: Span; language: string }
+  | { what: 'suggestions'; bar: Id; down: number };
+
+/** What the fit worker is asked. Of the document, it is sent what changed since it was last asked. */
 export interface FitQuestion extends Pick<Circumstances, 'language' | 'page' | 'root'> {
   number: number;
   change: DocumentChange;
   kind: AssemblyKind;
   assembly: Id;
-  /** A bar of which forecasts are wanted instead. */
-  bar: Id | null;
+  wish: FitWish;
 }
 
 /** What is foreseen of a bar, and how many items it has room for where each band begins. */
@@ -21,4 +30,19 @@ export interface BarForecast {
   items: readonly { band: Id; count: number | null }[];
 }
 
-export type FitAnswer = { number: number } & ({ survey: FitSurvey } | { forecast: BarForecast });
+/** The room of a bar, and how it stands over the same widths. */
+export interface BarWidths {
+  rooms: readonly BarRoom[];
+  survey: FitSurvey;
+}
+
+/** Each wish with its answer. */
+export interface FitAnswers {
+  survey: FitSurvey;
+  forecast: BarForecast;
+  room: BarWidths;
+  suggestions: Suggestions;
+}
+
+/** The answer under the name of the wish, or why there is none. */
+export type FitAnswer = { number: number; failed?: string } & Partial<FitAnswers>;

@@ -1,13 +1,15 @@
 import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
 import type { Circumstances } from '@/core/fit/room-context';
+import { surveyRoom } from '@/core/fit/room-survey';
+import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
 import { measuring } from '@/core/text/measuring';
 import { changed } from './document-change';
 import { fetchedShape, fontAddress } from './font-shape';
-import type { BarForecast, FitAnswer, FitQuestion } from './fit-messages';
+import type { FitAnswer, FitAnswers, FitQuestion, FitWish } from './fit-messages';
 
 /** The document as it was last sent. */
 let site = {} as Site;
@@ -16,31 +18,54 @@ const measured = measuring((source: FontSource) =>
   fetchedShape(source, fontAddress(site.id, source)).catch(() => null),
 );
 
-function survey(today: Circumstances, { kind, assembly }: FitQuestion) {
-  const start = performance.now();
-  const found = surveyFit(today, kind, today.site[kind][assembly]!);
-  // Read by the bench.
-  performance.measure('fit', { start, detail: assembly });
-  return found;
-}
+type Answering = {
+  [Name in FitWish['what']]: (
+    today: Circumstances,
+    question: FitQuestion,
+    wish: FitWish & { what: Name },
+  ) => FitAnswers[Name];
+};
 
-function forecast(today: Circumstances, { kind, assembly }: FitQuestion, bar: string): BarForecast {
-  const place = { kind, assembly, bar };
-  return {
-    rows: forecastFit(today, place),
-    items: today.site.bands.map(({ id, from }) => ({
-      band: id,
-      count: roomForItems(today, place, Math.max(from, NARROWEST)),
-    })),
-  };
+const answers: Answering = {
+  survey(today, { kind, assembly }) {
+    const start = performance.now();
+    const found = surveyFit(today, kind, today.site[kind][assembly]!);
+    // Read by the bench.
+    performance.measure('fit', { start, detail: assembly });
+    return found;
+  },
+  forecast(today, { kind, assembly }, { bar }) {
+    const place = { kind, assembly, bar };
+    return {
+      rows: forecastFit(today, place),
+      items: today.site.bands.map(({ id, from }) => ({
+        band: id,
+        count: roomForItems(today, place, Math.max(from, NARROWEST)),
+      })),
+    };
+  },
+  room(today, { kind, assembly }, { bar, span, language }) {
+    const there = { ...today, language };
+    return {
+      rooms: surveyRoom(there, { kind, assembly, bar }, span),
+      survey: surveyFit(there, kind, today.site[kind][assembly]!, { whole: span, only: [bar] }),
+    };
+  },
+  suggestions: (today, { kind, assembly }, { bar, down }) => suggestFit(today, { kind, assembly, bar }, down),
+};
+
+function answer(today: Circumstances, question: FitQuestion): Partial<FitAnswers> {
+  const { wish } = question;
+  const work = answers[wish.what] as (...asked: unknown[]) => unknown;
+  return { [wish.what]: work(today, question, wish) };
 }
 
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
-  const { number, change, bar, page, language, root } = data;
+  const { number, change, page, language, root } = data;
   site = changed(site, change);
   const asked = site;
-  void measured((advances) => {
-    const today = { site: asked, advances, page, language, root };
-    return bar === null ? { survey: survey(today, data) } : { forecast: forecast(today, data, bar) };
-  }).then((answer) => postMessage({ number, ...answer } satisfies FitAnswer));
+  void measured((advances) => answer({ site: asked, advances, page, language, root }, data))
+    // A question without an answer would hold up all others.
+    .catch((error: unknown) => ({ failed: String(error) }))
+    .then((found) => postMessage({ number, ...found } satisfies FitAnswer));
 });

@@ -1,10 +1,19 @@
 import { bandChain } from '../bands/band';
-import { bent, constant, valueAt, zeros, type Piecewise, type Span } from '../lengths/piecewise';
+import {
+  bent,
+  constant,
+  less,
+  narrowest,
+  valueAt,
+  zeros,
+  type Piecewise,
+  type Span,
+} from '../lengths/piecewise';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../properties/id';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
-import { rowConditions } from './bars-in-row';
+import { dividedWidth, rowConditions } from './bars-in-row';
 import { bayRoom, type BayRoom } from './bay-room';
 import { divisionConditions } from './division-fit';
 import { worstFit, type Condition, type FitStatus } from './fit-status';
@@ -165,6 +174,48 @@ function stretchesOf(over: ConditionsOver, within: Within): FitStretch[] {
     else stretches.push({ from, to, status, causes: [] });
   }
   return stretches.map((stretch) => ({ ...stretch, causes: causesAt(conditions, stretch.status, stretch) }));
+}
+
+/** The room of a bar over a span of widths, in CSS px over the viewport width. */
+export interface BarRoom {
+  span: Span;
+  /** What it has for its bays. */
+  available: Piecewise;
+  /** What it would have to have for nothing to stick out of it. */
+  least: Piecewise;
+  /** What it would have to have to stand as it was designed, with nothing narrowed, wrapped or pushed off the middle. */
+  designed: Piecewise;
+  /** The limits of its pieces, with the gaps before and after them. */
+  pieces: readonly { id: Id; least: Piecewise; preferred: Piecewise }[];
+}
+
+/** What a bar needs and has within a span of widths of one band; null where nothing of it shows. */
+export function barRoom(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  bar: SettledBar,
+  within: Within,
+): BarRoom | null {
+  const conditions = conditionsOf(circumstances, assembly, bar, within);
+  if (conditions.length === 0) return null;
+  const { span } = within;
+  const available = availableWidth(circumstances, assembly, bar, within);
+  // What sticks out is short by just as much as it would need more.
+  const short = conditions.filter(({ status }) => status === 'overflows').map(({ slack }) => slack);
+  const bays = baysOf(circumstances, bar, within);
+  return {
+    span,
+    available,
+    least:
+      short.length === 0
+        ? constant(0, span)
+        : less(
+            available,
+            short.reduce((a, b) => narrowest(a, b)),
+          ),
+    designed: dividedWidth({ bar, bays }, span, ({ ideal }) => ideal),
+    pieces: bays.flatMap((bay) => bay.pieces.map(({ id, least, preferred }) => ({ id, least, preferred }))),
+  };
 }
 
 /** How a bar stands over a span of widths of one band: its stretches from the narrowest to the widest. */

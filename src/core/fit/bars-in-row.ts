@@ -32,7 +32,11 @@ export interface BarInRow {
 }
 
 /** The width of a bar's bays beside each other as its division asks for it, each bay of a width (CSS Grid 2, 12.5 to 12.7). */
-function asDivided(row: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
+export function dividedWidth(
+  row: Pick<BarInRow, 'bar' | 'bays'>,
+  span: Span,
+  widthOf: (bay: BayRoom) => Piecewise,
+): Piecewise {
   const below = row.bar.bays.map((bay) => goesBelow(row.bar, bay));
   const bays = row.bays.map((bay, index) => (below[index] ? emptyBay(span) : bay));
   return widest(
@@ -41,7 +45,11 @@ function asDivided(row: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewi
   );
 }
 
-function besideWidth({ bar, bays }: BarInRow, span: Span, widthOf: (bay: BayRoom) => Piecewise): Piecewise {
+function besideWidth(
+  { bar, bays }: Pick<BarInRow, 'bar' | 'bays'>,
+  span: Span,
+  widthOf: (bay: BayRoom) => Piecewise,
+): Piecewise {
   const division = divisionOf(bar);
   const widths = bays.map(widthOf);
   const zero = constant(0, span);
@@ -70,8 +78,8 @@ export function rowConditions(bars: readonly BarInRow[], span: Span): Condition[
       total(
         constant(2 * each.gutter, span),
         each.most === Infinity
-          ? asDivided(each, span, widthOf)
-          : narrowest(constant(each.most, span), asDivided(each, span, widthOf)),
+          ? dividedWidth(each, span, widthOf)
+          : narrowest(constant(each.most, span), dividedWidth(each, span, widthOf)),
       ),
     );
   const all = bars.flatMap(({ bays }) => bays);

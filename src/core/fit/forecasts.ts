@@ -3,7 +3,7 @@ import { itemLabel } from '../menus/entries';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import { languageName } from '../site/language';
-import type { Assembly } from '../site/assembly';
+import type { Assembly, Piece } from '../site/assembly';
 import { newItem } from '../site/defaults';
 import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
@@ -72,12 +72,17 @@ function withPieces(
   return { ...site, [kind]: { ...site[kind], [id]: { ...assembly, pieces } } };
 }
 
-/** The menus that a bar shows in some band. */
-function menusOf(site: Site, { kind, assembly, bar }: BarPlace): Menu[] {
-  const ids = piecesOf(site[kind][assembly]!, bar, 'menu').flatMap((piece) =>
-    Object.values(piece.values.menu ?? {}).filter((id) => typeof id === 'string'),
-  );
+/** The menus that a piece shows in some band. */
+export function menusShown(site: Site, { values }: Piece): Menu[] {
+  const ids = Object.values(values.menu ?? {}).filter((id) => typeof id === 'string');
   return [...new Set(ids)].flatMap((id) => site.menus[id] ?? []);
+}
+
+/** The menus that a bar shows in some band. */
+export function menusOf(site: Site, { kind, assembly, bar }: BarPlace): Menu[] {
+  return [
+    ...new Set(piecesOf(site[kind][assembly]!, bar, 'menu').flatMap((piece) => menusShown(site, piece))),
+  ];
 }
 
 /** The item whose label is nearest to the average length of those of the first level. */
@@ -177,8 +182,8 @@ function withoutRules(site: Site, { kind, assembly: id, bar }: BarPlace): Site {
 }
 
 function stretchesOf(circumstances: Circumstances, { kind, assembly, bar }: BarPlace): readonly FitStretch[] {
-  const { bars } = surveyFit(circumstances, kind, circumstances.site[kind][assembly]!);
-  return bars.find((each) => each.bar === bar)!.stretches;
+  const { bars } = surveyFit(circumstances, kind, circumstances.site[kind][assembly]!, { only: [bar] });
+  return bars[0]!.stretches;
 }
 
 /** The widest viewport at which a bar does not fit without its rules, in CSS px; null where there is none, infinite where it never fits. */

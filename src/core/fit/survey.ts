@@ -1,12 +1,11 @@
 import { NARROWEST, WIDEST } from '../bands/band';
-import { ROOT_TEXT_PX } from '../lengths/length';
 import type { Span } from '../lengths/piecewise';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
-import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import type { Circumstances, Tally } from './room-context';
+import { settledOver } from './steps';
 import { wayDown, type RuleOutcome } from './way-down';
 
 /** How a bar stands at every width. */
@@ -43,32 +42,22 @@ export const WHOLE_RULER: Span = { from: NARROWEST, to: WIDEST };
 
 /**
  * How each bar of an assembly stands at every viewport width: where it fits, is tight, wraps or overflows, solved exactly on the
- * piecewise linear room that is left, with its collapse rules where they have begun.
+ * piecewise linear room that is left, with its collapse rules where they have begun. Only some of the bars are looked at where that
+ * is asked for.
  */
 export function surveyFit(
   circumstances: Circumstances,
   kind: AssemblyKind,
   assembly: Assembly,
-  whole: Span = WHOLE_RULER,
+  { whole = WHOLE_RULER, only = assembly.order }: { whole?: Span; only?: readonly Id[] } = {},
 ): FitSurvey {
-  const { site, root, advances } = circumstances;
+  const { site, advances } = circumstances;
   const tally: Tally = { complete: true };
-  const perBar = new Map<Id, FitStretch[]>(assembly.order.map((id) => [id, []]));
-  const way = wayDown(site, advances, kind, assembly);
-  // Media queries are in em, so they follow the reader's own text size.
-  const larger = root / ROOT_TEXT_PX;
-  const steps = way.steps.map((step, index) => ({
-    ...step,
-    from: Math.max((way.steps[index + 1]?.below ?? 0) * larger, whole.from),
-    to: Math.min((step.below ?? Infinity) * larger, whole.to),
-  }));
-  for (const { from, to, ...place } of steps.filter((step) => step.from < step.to).reverse()) {
-    const settled = resolveAssembly(site, kind, assembly, place);
-    for (const bar of settled.bars)
-      perBar
-        .get(bar.id)!
-        .push(...barFit(circumstances, settled, bar, { band: place.band, span: { from, to }, tally }));
-  }
+  const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
+  for (const { settled, within } of settledOver(circumstances, kind, assembly, { span: whole, tally }))
+    for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
+      perBar.get(bar.id)?.push(...barFit(circumstances, settled, bar, within));
+  const { rules } = wayDown(site, advances, kind, assembly);
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));
-  return { bars, rules: way.rules, complete: tally.complete };
+  return { bars, rules, complete: tally.complete };
 }

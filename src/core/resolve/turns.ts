@@ -5,7 +5,7 @@ import { pieceKind } from '../pieces';
 import type { Id } from '../properties/id';
 import type { Values } from '../properties/property';
 import type { Assembly, Piece } from '../site/assembly';
-import type { CollapseRule, Turn } from '../site/collapse-rule';
+import type { CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import { settledValue, settledValues } from './settled-values';
 
@@ -37,8 +37,8 @@ function begunLevels({ bars }: Assembly, begun: readonly string[]): BegunLevel[]
       });
 }
 
-/** A value that has gone some steps towards another one; what is fluid has its ends lowered or raised to it. */
-function towards(from: Length, to: number, by: number): Length {
+/** A value that has gone some way towards another one; what is fluid has its ends lowered or raised to it. */
+export function towards(from: Length, to: number, by: number): Length {
   if (!isFluid(from)) return from > to ? Math.max(to, from - by) : Math.min(to, from + by);
   const ends = [from.from.px, from.to.px];
   const [least, most] = [Math.min(...ends), Math.max(...ends)];
@@ -52,18 +52,21 @@ function towards(from: Length, to: number, by: number): Length {
 }
 
 /** How far a length is from where it goes, in its own unit. */
-function distance(from: Length, to: number): number {
+export function distance(from: Length, to: number): number {
   if (!isFluid(from)) return Math.abs(from - to);
   return Math.max(Math.abs(from.from.px - to), Math.abs(from.to.px - to));
 }
 
-/** The number that a stepped turn goes on from; null where there is none. */
-function startOf(
+/**
+ * The length or number that a piece has of a property after what has begun: of a size of text that it has not said, that of its
+ * style; null where it is neither.
+ */
+export function lengthOf(
   site: Site,
   piece: Piece,
-  values: Values,
-  { property }: Turn,
+  property: string,
   begun: readonly string[],
+  values: Values = piece.values,
 ): Length | null {
   const { properties } = pieceKind(piece.kind);
   const settled = (name: string) => {
@@ -73,10 +76,12 @@ function startOf(
   const own = settled(property);
   if (typeof own === 'number' || (own !== null && typeof own === 'object' && 'from' in own))
     return own as Length;
-  const band = begun.findLast((id) => site.bands.some((each) => each.id === id))!;
   if (property !== 'textSize') return null;
-  const style = site.brand.typeStyles[settled('typeStyle') as Id]!;
-  return settledValues(style.values, typeStyleProperties, bandChain(site.bands), band).size as Length;
+  const style = site.brand.typeStyles[settled('typeStyle') as Id];
+  const band = begun.findLast((id) => site.bands.some((each) => each.id === id))!;
+  return style
+    ? (settledValues(style.values, typeStyleProperties, bandChain(site.bands), band).size as Length)
+    : null;
 }
 
 /** The values of a piece with what the rules of its assembly turn, each under the name of the level that turns it. */
@@ -87,7 +92,7 @@ export function turnedValues(site: Site, assembly: Assembly, piece: Piece, begun
         .filter((turn) => turn.piece === piece.id && (level === 1 || turn.step !== undefined))
         .reduce((all: Values, turn) => {
           const before = begun.slice(0, begun.indexOf(rule.id));
-          const from = turn.step === undefined ? null : startOf(site, piece, values, turn, before);
+          const from = turn.step === undefined ? null : lengthOf(site, piece, turn.property, before, values);
           const value = from === null ? turn.value : towards(from, turn.value as number, level * turn.step!);
           return { ...all, [turn.property]: { ...all[turn.property], [id]: value } };
         }, values),
@@ -105,7 +110,7 @@ export function levelsOf(
   const counts = rule.turns.map((turn) => {
     const piece = assembly.pieces[turn.piece]!;
     const values = turnedValues(site, assembly, piece, begun);
-    const from = turn.step === undefined ? null : startOf(site, piece, values, turn, begun);
+    const from = turn.step === undefined ? null : lengthOf(site, piece, turn.property, begun, values);
     return from === null ? 1 : Math.ceil(distance(from, turn.value as number) / turn.step! - 1e-9);
   });
   return Math.min(MOST_LEVELS, Math.max(1, ...counts));

@@ -27,7 +27,11 @@ export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>
     };
     for (;;) {
       const done = work(advances);
-      if (missing.size === 0) return done;
+      if (missing.size === 0) {
+        // What could not be had now may be had the next time.
+        for (const [key, shape] of shapes) if (shape === null) shapes.delete(key);
+        return done;
+      }
       await Promise.all(
         [...missing].map(async ([key, source]) => void shapes.set(key, await shapeOf(source))),
       );

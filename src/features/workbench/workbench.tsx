@@ -120,6 +120,11 @@ const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; as
         bands={rulerBands(site.bands)}
         views={views}
         fit={fit ?? null}
+        warning={
+          survey === null || survey.complete
+            ? null
+            : 'Some fonts could not be had: their texts count as nothing.'
+        }
         rules={rules}
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}

@@ -11,11 +11,12 @@ interface FitStripProps {
   scale: RulerScale;
   views: readonly RulerView[];
   fit: readonly RulerStretch[] | null;
+  warning: string | null;
   onView(view: string, width: number): void;
 }
 
 /** How things stand at every width, as a strip with a pin at each change, and in words what the pin or stretch in question is about. */
-export function FitStrip({ scale, views, fit, onView }: FitStripProps) {
+export function FitStrip({ scale, views, fit, warning, onView }: FitStripProps) {
   const [asked, setAsked] = useState<string | null>(null);
   if (fit === null)
     return (
@@ -68,6 +69,7 @@ export function FitStrip({ scale, views, fit, onView }: FitStripProps) {
         })}
       </div>
       <p className={styles.said} role="status">
+        {warning !== null && <b className={styles.warning}>{warning} </b>}
         {asked ?? worst?.text ?? 'All bars fit at every width.'}
       </p>
     </>

@@ -14,6 +14,8 @@ interface RulerProps {
   views: readonly RulerView[];
   /** How things stand at every width; null while it is worked out for the first time. */
   fit: readonly RulerStretch[] | null;
+  /** What has to be known beside how things stand; null for nothing. */
+  warning: string | null;
   /** What rules do as the room shrinks. */
   rules: readonly RulerRule[];
   onBreakpoint(band: string, from: number, gesture: string): void;
@@ -94,7 +96,7 @@ function ViewHandle({
 }
 
 /** The axis of viewport widths, with bands whose edges can be moved, how things stand at each width, and a handle for each view. */
-export function Ruler({ scale, bands, views, fit, rules, onBreakpoint, onView }: RulerProps) {
+export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, onView }: RulerProps) {
   const track = useRef<HTMLDivElement>(null);
   const stretches = fit ?? [];
   return (
@@ -131,7 +133,7 @@ export function Ruler({ scale, bands, views, fit, rules, onBreakpoint, onView }:
             ))}
           </ul>
         )}
-        <FitStrip scale={scale} views={views} fit={fit} onView={onView} />
+        <FitStrip scale={scale} views={views} fit={fit} warning={warning} onView={onView} />
         <div className={styles.handles}>
           {views.map((view) => (
             <ViewHandle

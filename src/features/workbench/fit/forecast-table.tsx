@@ -13,7 +13,7 @@ const SCALE = { from: NARROWEST, to: WIDEST };
 /** How a bar would stand if things came otherwise, each with a strip of its own and what it changes. */
 export function ForecastTable({ at, bar }: { at: AssemblyPlace; bar: string }) {
   const site = useSite();
-  const forecast = useForecast(site, at.in, at.assembly, bar);
+  const forecast = useForecast(site, { kind: at.in, assembly: at.assembly, bar });
   if (forecast === null)
     return (
       <p className="quiet" role="status">

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button, InputNumber, Select } from 'antd';
+import Link from 'next/link';
 import { useMemo, useRef } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
@@ -45,7 +46,10 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
     <section className={styles.rules} aria-label={`Collapse rules of “${bar.name}”`}>
       <p className="quiet">
         What “{bar.name}” does as the room shrinks. Each rule holds from its width down, until a later one or
-        a narrower band says otherwise.
+        a narrower band says otherwise.{' '}
+        <Link href={`/sites/${site.id}/${at.in}/${at.assembly}/fit?bar=${id}`}>
+          Room over the width, and what would give it more
+        </Link>
       </p>
       {rules.length > 0 && (
         <table className="rows">

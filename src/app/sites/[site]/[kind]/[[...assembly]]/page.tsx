@@ -1,11 +1,20 @@
 import { notFound } from 'next/navigation';
 import { assemblyKinds } from '@/core/properties/assembly';
+import { FitScreen } from '@/features/fit/fit-screen';
 import { WorkbenchScreen } from '@/features/workbench/workbench-screen';
 
-/** The workbench with a header, drawer or footer; the first of its kind when none is named. */
-export default async function Page({ params }: { params: Promise<{ kind: string; assembly?: string[] }> }) {
-  const { kind, assembly } = await params;
+interface PageProps {
+  params: Promise<{ kind: string; assembly?: string[] }>;
+  searchParams: Promise<{ bar?: string | string[] }>;
+}
+
+/** The workbench with a header, drawer or footer, the first of its kind when none is named; or, below its address, how its bars fit. */
+export default async function Page({ params, searchParams }: PageProps) {
+  const { kind, assembly = [] } = await params;
+  const [id, more, ...others] = assembly;
   const known = assemblyKinds.find((each) => each === kind);
-  if (!known || (assembly && assembly.length > 1)) notFound();
-  return <WorkbenchScreen kind={known} assemblyId={assembly?.[0] ?? null} />;
+  if (!known || others.length > 0 || (more !== undefined && more !== 'fit')) notFound();
+  if (id === undefined || more === undefined) return <WorkbenchScreen kind={known} assemblyId={id ?? null} />;
+  const { bar } = await searchParams;
+  return <FitScreen kind={known} assemblyId={id} bar={typeof bar === 'string' ? bar : null} />;
 }

@@ -14,7 +14,8 @@ const troubles: Record<Trouble, (pieces: string, px: string) => string> = {
   'sticks-out': (pieces, px) => `${pieces} need up to ${px} px more than there are`,
 };
 
-function causeText(site: Site, assembly: Assembly, { trouble, pieces, by }: Cause): string {
+/** What is the matter, in words. */
+export function causeText(site: Site, assembly: Assembly, { trouble, pieces, by }: Cause): string {
   const names = pieces.map((id) => pieceTitle(site, assembly.pieces[id]!));
   return troubles[trouble](names.join(', '), String(Math.max(1, Math.round(by))));
 }

@@ -1,0 +1,21 @@
+import type { Span } from '../lengths/piecewise';
+import { barRoom, type BarRoom } from './bar-fit';
+import type { BarPlace } from './forecasts';
+import type { Circumstances, Tally } from './room-context';
+import { settledOver } from './steps';
+
+/** The room of a bar at every width of a span, from the narrowest: what it needs and has, in each stretch between bands and rules. */
+export function surveyRoom(
+  circumstances: Circumstances,
+  { kind, assembly, bar }: BarPlace,
+  span: Span,
+): BarRoom[] {
+  const tally: Tally = { complete: true };
+  return settledOver(circumstances, kind, circumstances.site[kind][assembly]!, { span, tally }).flatMap(
+    ({ settled, within }) => {
+      const found = settled.bars.find(({ id }) => id === bar);
+      const room = found ? barRoom(circumstances, settled, found, within) : null;
+      return room === null ? [] : [room];
+    },
+  );
+}

@@ -1,0 +1,38 @@
+import { ROOT_TEXT_PX } from '../lengths/length';
+import type { Span } from '../lengths/piecewise';
+import type { AssemblyKind } from '../properties/assembly';
+import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
+import type { Assembly } from '../site/assembly';
+import type { Within } from './bar-fit';
+import type { Circumstances, Tally } from './room-context';
+import { wayDown } from './way-down';
+
+/** An assembly as it is settled over a stretch of viewport widths. */
+export interface SettledStretch {
+  settled: SettledAssembly;
+  within: Within;
+}
+
+/** An assembly over a span of viewport widths, stretch by stretch from the narrowest: within its bands, and as its collapse rules have begun. */
+export function settledOver(
+  { site, advances, root }: Circumstances,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  { span, tally }: { span: Span; tally: Tally },
+): SettledStretch[] {
+  const { steps } = wayDown(site, advances, kind, assembly);
+  // Media queries are in em, so they follow the reader's own text size.
+  const larger = root / ROOT_TEXT_PX;
+  return steps
+    .map((step, index) => ({
+      step,
+      from: Math.max((steps[index + 1]?.below ?? 0) * larger, span.from),
+      to: Math.min((step.below ?? Infinity) * larger, span.to),
+    }))
+    .filter(({ from, to }) => from < to)
+    .reverse()
+    .map(({ step, from, to }) => ({
+      settled: resolveAssembly(site, kind, assembly, step),
+      within: { band: step.band, span: { from, to }, tally },
+    }));
+}

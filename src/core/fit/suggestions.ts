@@ -1,0 +1,351 @@
+import { bandAt, bandChain } from '../bands/band';
+import { applyEdits } from '../edit/apply';
+import type { Edit } from '../edit';
+import type { Place } from '../edit/place';
+import type { Length } from '../lengths/fluid';
+import { itemLabel } from '../menus/entries';
+import { pieceKind } from '../pieces';
+import { barProperties } from '../properties/bar';
+import type { Id } from '../properties/id';
+import { bandPlace } from '../resolve/assembly';
+import { settledValue } from '../resolve/settled-values';
+import { distance, lengthOf, towards } from '../resolve/turns';
+import { EVERYWHERE } from '../bands/follow';
+import { USUAL_MARGIN } from '../site/collapse-rule';
+import type { Assembly, Piece } from '../site/assembly';
+import { menusOf, menusShown, type BarPlace } from './forecasts';
+import type { Circumstances } from './room-context';
+import { surveyFit, WHOLE_RULER } from './survey';
+
+/** What could be changed, as far as it goes. */
+export type Change =
+  | { as: 'value'; piece: Id | null; label: string; from: Length; to: Length }
+  | { as: 'icons alone'; piece: Id }
+  | { as: 'hidden'; piece: Id }
+  | { as: 'moved'; piece: Id; bar: Id }
+  | { as: 'together'; share: number }
+  | { as: 'collapsed'; piece: Id; into: 'button' | 'more' }
+  | { as: 'shorter'; label: string; letters: number; language: string };
+
+/** A change that gives a bar more room. */
+export interface Suggestion {
+  change: Change;
+  /** What does it; null where it is for the designer to find words. */
+  edits: readonly Edit[] | null;
+  /** Down to which width the bar fits with it, in CSS px. */
+  fitsFrom: number;
+  /** By how many px earlier that is than without it. */
+  gain: number;
+  /** Whether it is enough by itself. */
+  enough: boolean;
+}
+
+export interface Suggestions {
+  /** Down to which width the bar fits as it is, in CSS px; infinite where it fits at none. */
+  fitsFrom: number;
+  /** The language that needs the most. */
+  language: string;
+  /** What is enough first, the least change first; then what gains most. */
+  all: readonly Suggestion[];
+}
+
+/** Lengths of pieces that can give way: down to which value, in which steps. */
+const lengths: readonly { property: string; least: number; step: number }[] = [
+  { property: 'itemGap', least: 0, step: 1 },
+  { property: 'itemPaddingInline', least: 2, step: 1 },
+  { property: 'paddingInline', least: 6, step: 1 },
+  { property: 'fieldWidth', least: 96, step: 4 },
+  { property: 'artworkHeight', least: 20, step: 1 },
+  { property: 'signSize', least: 16, step: 1 },
+  { property: 'signGap', least: 0, step: 1 },
+  { property: 'accountGap', least: 4, step: 1 },
+  { property: 'languageGap', least: 4, step: 1 },
+  { property: 'gapBefore', least: 0, step: 1 },
+  { property: 'gapAfter', least: 0, step: 1 },
+  { property: 'textSize', least: 12, step: 0.25 },
+];
+/** The same of bars. */
+const barLengths: typeof lengths = [
+  { property: 'pieceGap', least: 4, step: 1 },
+  { property: 'bayGap', least: 8, step: 1 },
+];
+
+/** Something to try, in steps from the least to the most of it. */
+interface Attempt {
+  steps: number;
+  /** How much is changed by a step, in times of what is there: what is changed otherwise is more than any of that. */
+  effort(step: number): number;
+  change(step: number): Change;
+  edits(step: number): Edit[];
+  /** Whether what it changes is for the designer to do. */
+  byHand?: boolean;
+  /** Another bar that has to go on fitting. */
+  alsoBar?: Id;
+}
+
+interface Looking {
+  today: Circumstances;
+  place: BarPlace;
+  assembly: Assembly;
+  /** The band in which the bar stops fitting first. */
+  band: Id;
+}
+
+function lengthAttempt(
+  from: Length,
+  { least, step }: { least: number; step: number },
+  { piece, label, edit }: { piece: Id | null; label: string; edit(value: Length): Edit },
+): Attempt[] {
+  const steps = Math.floor(distance(from, least) / step + 1e-9);
+  if (steps < 1 || (typeof from === 'number' && from <= least)) return [];
+  const value = (taken: number) => towards(from, least, taken * step);
+  return [
+    {
+      steps,
+      effort: (taken) => taken / steps,
+      change: (taken) => ({ as: 'value', piece, label, from, to: value(taken) }),
+      edits: (taken) => [edit(value(taken))],
+    },
+  ];
+}
+
+const setting = (place: Place, property: string, cell: Id, value: unknown): Edit => ({
+  edit: 'setValue',
+  place,
+  property,
+  cell,
+  value,
+});
+
+function pieceAttempts(
+  { today: { site }, place, band }: Looking,
+  piece: Piece,
+): { inLengths: Attempt[]; others: Attempt[] } {
+  const at: Place = { on: 'piece', in: place.kind, assembly: place.assembly, piece: piece.id };
+  const { begun } = bandPlace(site, band);
+  const { properties } = pieceKind(piece.kind);
+  const inLengths = lengths.flatMap((length) => {
+    const found = properties.find(({ name, by }) => name === length.property && by === 'width');
+    const from = found ? lengthOf(site, piece, length.property, begun) : null;
+    return found && from !== null
+      ? lengthAttempt(from, length, {
+          piece: piece.id,
+          label: found.label,
+          edit: (value) => setting(at, length.property, band, value),
+        })
+      : [];
+  });
+  const whole = (effort: number, change: Change, edits: Edit[]): Attempt => ({
+    steps: 1,
+    effort: () => effort,
+    change: () => change,
+    edits: () => edits,
+  });
+  const icons = properties.some(({ name }) => name === 'signsAlone')
+    ? [whole(2, { as: 'icons alone', piece: piece.id }, [setting(at, 'signsAlone', band, true)])]
+    : [];
+  const hidden = whole(5, { as: 'hidden', piece: piece.id }, [setting(at, 'shown', band, 'hidden')]);
+  // What everything else leads to is not hidden for room.
+  return { inLengths, others: [...icons, ...(needed.includes(piece.kind) ? [] : [hidden])] };
+}
+
+/** Kinds of pieces that a header is for. */
+const needed = ['logo', 'menu'];
+
+/** Everything that has a length, together: each as far as the same share of what it can give. */
+function togetherAttempt(attempts: readonly Attempt[]): Attempt[] {
+  const SHARES = 20;
+  const taken = ({ steps }: Attempt, share: number) => Math.round((steps * share) / SHARES);
+  return attempts.length < 2
+    ? []
+    : [
+        {
+          steps: SHARES,
+          effort: (share) => 1 + share / SHARES,
+          change: (share) => ({ as: 'together', share: share / SHARES }),
+          edits: (share) =>
+            attempts.flatMap((each) => (taken(each, share) > 0 ? each.edits(taken(each, share)) : [])),
+        },
+      ];
+}
+
+/** To let a menu that opens a drawer give way by a collapse rule, where the bar has none yet. */
+function ruleAttempts({ today: { site }, place, assembly }: Looking, pieces: readonly Piece[]): Attempt[] {
+  const at = { in: place.kind, assembly: place.assembly };
+  if ((assembly.bars[place.bar]!.rules ?? []).length > 0) return [];
+  const turns = { button: { property: 'shownAs', value: 'button' }, more: { property: 'behind', step: 1 } };
+  return pieces
+    .filter(({ kind }) => kind === 'menu')
+    .flatMap((piece) => {
+      const opens = (piece.values.opens?.[EVERYWHERE] ?? null) !== null;
+      const most = Math.max(1, ...menusShown(site, piece).map(({ top }) => top.length - 1));
+      const forms = opens ? (['button', 'more'] as const) : (['more'] as const);
+      return forms.map((into): Attempt => {
+        const turn = { piece: piece.id, value: most, ...turns[into] };
+        const rule = {
+          id: `${piece.id}-${into}`.slice(-32),
+          when: { by: 'fit' as const, margin: USUAL_MARGIN },
+          turns: [turn],
+        };
+        return {
+          steps: 1,
+          effort: () => (into === 'more' ? 2.5 : 2.7),
+          change: () => ({ as: 'collapsed', piece: piece.id, into }),
+          edits: () => [{ edit: 'setRule', at, bar: place.bar, rule }],
+        };
+      });
+    });
+}
+
+function barAttempts({ today: { site }, place, assembly, band }: Looking): Attempt[] {
+  const bar = assembly.bars[place.bar]!;
+  const at: Place = { on: 'bar', in: place.kind, assembly: place.assembly, bar: place.bar };
+  return barLengths.flatMap((length) => {
+    const found = barProperties.find(({ name }) => name === length.property)!;
+    const from = settledValue(bar.values, found, bandChain(site.bands), band).value as number;
+    return lengthAttempt(from, length, {
+      piece: null,
+      label: found.label,
+      edit: (value) => setting(at, length.property, band, value),
+    });
+  });
+}
+
+/** To let a piece stand in another bar, in the bay at the same place. */
+function moveAttempts({ place, assembly }: Looking, pieces: readonly Piece[]): Attempt[] {
+  const from = assembly.bars[place.bar]!;
+  return assembly.order
+    .filter((id) => id !== place.bar)
+    .flatMap((bar) =>
+      pieces.map((piece): Attempt => {
+        const index = from.bays.findIndex((bay) => bay.pieces.includes(piece.id));
+        const { bays } = assembly.bars[bar]!;
+        const bay = index === from.bays.length - 1 ? bays.at(-1)! : bays[Math.min(index, bays.length - 1)]!;
+        const spot = { bar, bay: bay.id, index: bay.pieces.length };
+        const at = { in: place.kind, assembly: place.assembly };
+        return {
+          steps: 1,
+          effort: () => 4,
+          change: () => ({ as: 'moved', piece: piece.id, bar }),
+          edits: () => [{ edit: 'movePiece', at, piece: piece.id, spot }],
+          alsoBar: bar,
+        };
+      }),
+    );
+}
+
+/** To find shorter words for the longest label of each menu, in the language that needs the most. */
+function wordAttempts({ today: { site, language }, place }: Looking): Attempt[] {
+  return menusOf(site, place).flatMap((menu): Attempt[] => {
+    const labels = menu.top.map((id) => ({ id, label: itemLabel(site, menu.items[id]!, language) }));
+    if (labels.length === 0) return [];
+    const longest = labels.reduce((most, each) => (each.label.length > most.label.length ? each : most));
+    const letters = [...longest.label];
+    const first = language === site.languages[0];
+    return [
+      {
+        steps: Math.max(0, letters.length - 3),
+        effort: (step) => 3 + step / letters.length,
+        change: (step) => ({ as: 'shorter', label: longest.label, letters: step, language }),
+        edits: (step) => [
+          {
+            edit: 'labelItem',
+            menu: menu.id,
+            item: longest.id,
+            label: letters
+              .slice(0, letters.length - step)
+              .join('')
+              .trim(),
+            ...(first ? {} : { language }),
+          },
+        ],
+        byHand: true,
+      },
+    ];
+  });
+}
+
+/** Down to which width some bars fit, in CSS px, and the language that needs the most; infinite where one of them fits at no width. */
+function fitsFrom(today: Circumstances, { kind, assembly }: BarPlace, bars: readonly Id[]) {
+  const found = today.site.languages.map((language) => {
+    const survey = surveyFit({ ...today, language }, kind, today.site[kind][assembly]!, { only: bars });
+    const bad = survey.bars.flatMap(({ stretches }) =>
+      stretches.filter(({ status }) => status === 'wraps' || status === 'overflows').map(({ to }) => to),
+    );
+    const at = Math.max(WHOLE_RULER.from, ...bad);
+    return { language, at: at >= WHOLE_RULER.to ? Infinity : at };
+  });
+  return found.reduce((most, each) => (each.at > most.at ? each : most));
+}
+
+/** The least number of steps from 1 on with which something holds that holds from some step on; null where it does not with all of them. */
+function leastStep(steps: number, holds: (step: number) => boolean): number | null {
+  if (steps < 1 || !holds(steps)) return null;
+  let [below, enough] = [0, steps];
+  while (enough - below > 1) {
+    const middle = Math.floor((below + enough) / 2);
+    if (holds(middle)) enough = middle;
+    else below = middle;
+  }
+  return enough;
+}
+
+function tried(
+  { today, place }: Looking,
+  attempt: Attempt,
+  wanted: { now: number; down: number },
+): { suggestion: Suggestion; effort: number } | null {
+  const bars = attempt.alsoBar === undefined ? [place.bar] : [place.bar, attempt.alsoBar];
+  const before = attempt.alsoBar === undefined ? wanted.now : fitsFrom(today, place, bars).at;
+  const after = (step: number) => {
+    const outcome = applyEdits(today.site, attempt.edits(step));
+    return outcome.ok ? fitsFrom({ ...today, site: outcome.site }, place, bars).at : Infinity;
+  };
+  const least = leastStep(attempt.steps, (step) => after(step) <= wanted.down);
+  const step = least ?? attempt.steps;
+  const at = after(step);
+  if (step < 1 || !(at < before)) return null;
+  const suggestion: Suggestion = {
+    change: attempt.change(step),
+    edits: attempt.byHand ? null : attempt.edits(step),
+    fitsFrom: at,
+    gain: wanted.now - at,
+    enough: least !== null,
+  };
+  return { suggestion, effort: attempt.effort(step) };
+}
+
+/**
+ * What makes a bar fit down to a width of the viewport, in CSS px: each change by itself, as small as it may be, with what it gains. The
+ * collapse rules of the bar stand as they are.
+ */
+export function suggestFit(today: Circumstances, place: BarPlace, down: number): Suggestions {
+  const { site } = today;
+  const assembly = site[place.kind][place.assembly]!;
+  const now = fitsFrom(today, place, [place.bar]);
+  if (now.at <= down) return { fitsFrom: now.at, language: now.language, all: [] };
+  // Just below where it stops fitting it is in trouble.
+  const band = bandAt(site.bands, Math.min(now.at, WHOLE_RULER.to) - 1).id;
+  const looking: Looking = { today: { ...today, language: now.language }, place, assembly, band };
+  const pieces = assembly.bars[place.bar]!.bays.flatMap((bay) =>
+    bay.pieces.map((id) => assembly.pieces[id]!),
+  );
+  const ofPieces = pieces.map((piece) => pieceAttempts(looking, piece));
+  const inLengths = [...barAttempts(looking), ...ofPieces.flatMap((each) => each.inLengths)];
+  const attempts = [
+    ...inLengths,
+    ...togetherAttempt(inLengths),
+    ...ofPieces.flatMap((each) => each.others),
+    ...ruleAttempts(looking, pieces),
+    ...moveAttempts(looking, pieces),
+    ...wordAttempts(looking),
+  ];
+  const all = attempts
+    .flatMap((attempt) => tried(looking, attempt, { now: now.at, down }) ?? [])
+    .sort(
+      ({ suggestion: a, effort }, { suggestion: b, effort: other }) =>
+        Number(b.enough) - Number(a.enough) || (a.enough ? effort - other : b.gain - a.gain),
+    )
+    .map(({ suggestion }) => suggestion);
+  return { fitsFrom: now.at, language: now.language, all };
+}

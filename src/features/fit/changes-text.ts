@@ -1,0 +1,31 @@
+import { fitLabels } from '@/core/fit/fit-status';
+import type { BarSurvey } from '@/core/fit/survey';
+import { firstWidth } from '@/core/fit/whole-fit';
+import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
+import { causeText } from './fit-words';
+
+/** One stretch of widths of a bar in words. */
+export interface ChangeRow {
+  from: number;
+  to: number;
+  status: string;
+  why: string;
+}
+
+/** How a bar stands, stretch by stretch from the narrowest, in words; each ends where the next begins. */
+export function changeRows(site: Site, assembly: Assembly, { stretches }: BarSurvey): ChangeRow[] {
+  const last = stretches.at(-1)?.to;
+  return stretches.map(({ from, to, status, causes }) => ({
+    from: firstWidth({ from }),
+    to: to === last ? to : firstWidth({ from: to }) - 1,
+    status: fitLabels[status],
+    why: causes.map((cause) => causeText(site, assembly, cause)).join('; '),
+  }));
+}
+
+/** The rows as a table that a spreadsheet reads: columns parted by tabs. */
+export function changesAsText(rows: readonly ChangeRow[]): string {
+  const lines = rows.map(({ from, to, status, why }) => [from, to, status, why].join('\t'));
+  return [['From, px', 'To, px', 'Stands', 'Why'].join('\t'), ...lines].join('\n');
+}

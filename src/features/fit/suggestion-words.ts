@@ -1,0 +1,33 @@
+import type { Change } from '@/core/fit/suggestions';
+import { lengthText } from '@/core/lengths/fluid';
+import type { Assembly } from '@/core/site/assembly';
+import { languageName } from '@/core/site/language';
+import type { Site } from '@/core/site/site';
+import { pieceTitle } from '@/core/site/uses';
+
+/** What a suggestion changes, in words. */
+export function changeText(site: Site, assembly: Assembly, change: Change): string {
+  const piece = 'piece' in change && change.piece !== null ? assembly.pieces[change.piece] : undefined;
+  const name = piece ? pieceTitle(site, piece) : 'the bar';
+  switch (change.as) {
+    case 'value':
+      return `${name}, ${change.label.toLowerCase()}: ${lengthText(change.from)} → ${lengthText(change.to)}`;
+    case 'icons alone':
+      return `${name}: icons without labels`;
+    case 'hidden':
+      return `Hide ${name}`;
+    case 'moved':
+      return `Move ${name} to “${assembly.bars[change.bar]?.name ?? ''}”`;
+    case 'together':
+      return `All gaps, paddings and sizes, by ${Math.round(100 * change.share)} % of what they can give`;
+    case 'collapsed':
+      return change.into === 'button'
+        ? `${name} becomes a menu button when the bar stops fitting`
+        : `Items of ${name} go behind “more” when the bar stops fitting`;
+    case 'shorter': {
+      const letters = change.letters === 1 ? 'one letter' : `${change.letters} letters`;
+      const where = site.languages.length > 1 ? ` in ${languageName(change.language)}` : '';
+      return `Shorter words for “${change.label}”${where}: ${letters} fewer`;
+    }
+  }
+}
