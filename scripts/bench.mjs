@@ -390,6 +390,60 @@ async function surveys(site, header) {
   return found.slice(-20);
 }
 
+/** Asks a worker of a page over the DevTools protocol. */
+function workerAsker(devtools) {
+  const open = new Map();
+  let number = 0;
+  devtools.on('Target.receivedMessageFromTarget', ({ message }) => {
+    const { id, result } = JSON.parse(message);
+    open.get(id)?.(result);
+  });
+  return (sessionId, method, params = {}) =>
+    new Promise((answered) => {
+      const id = (number += 1);
+      open.set(id, answered);
+      void devtools.send('Target.sendMessageToTarget', {
+        sessionId,
+        message: JSON.stringify({ id, method, params }),
+      });
+    });
+}
+
+/** How much memory each worker holds after headers were surveyed and looked ahead, in MB: its objects, and HarfBuzz with its fonts. */
+async function workerMemory(site) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.origin}/sites/${site}/headers`);
+  await page.getByRole('region', { name: 'Ruler' }).getByRole('status').filter({ hasText: / px/ }).waitFor();
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('heading', { name: 'Looking ahead' }).waitFor();
+  const devtools = await page.context().newCDPSession(page);
+  const ask = workerAsker(devtools);
+  const sessions = [];
+  devtools.on('Target.attachedToTarget', ({ sessionId }) => sessions.push(sessionId));
+  await devtools.send('Target.setAutoAttach', {
+    autoAttach: true,
+    waitForDebuggerOnStart: false,
+    flatten: false,
+  });
+  const sizes = [];
+  for (const session of sessions) {
+    await ask(session, 'HeapProfiler.collectGarbage');
+    const { usedSize, embedderHeapUsedSize = 0 } = await ask(session, 'Runtime.getHeapUsage');
+    const { result: prototype } = await ask(session, 'Runtime.evaluate', {
+      expression: 'WebAssembly.Memory.prototype',
+    });
+    const { objects } = await ask(session, 'Runtime.queryObjects', { prototypeObjectId: prototype.objectId });
+    const { result: wasm } = await ask(session, 'Runtime.callFunctionOn', {
+      objectId: objects.objectId,
+      functionDeclaration:
+        'function () { return this.reduce((sum, { buffer }) => sum + buffer.byteLength, 0); }',
+    });
+    sizes.push((usedSize + embedderHeapUsedSize + wasm.value) / 1e6);
+  }
+  await page.close();
+  return sizes;
+}
+
 /** How long Chromium takes to lay the same header out at every width from 320 to 1920 px and to read where its pieces are, in ms, in the page. */
 async function chromiumAtEveryWidth(site) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -461,5 +515,12 @@ for (const [file, budget] of [
     `${file}: ${kb(bytes.length)} raw, ${kb(gzipSync(bytes).length)} gzip, ${kb(brotliCompressSync(bytes).length)} brotli (budget ${budget} KB compressed)`,
   );
 }
+for (const [name, site] of [
+  ['demo', 'hollin-sound'],
+  ['3 bars, 24 pieces', full],
+])
+  console.log(
+    `memory of the workers, ${name}: ${(await workerMemory(site)).map((size) => size.toFixed(1)).join(' and ')} MB (budget 64 MB each)`,
+  );
 await browser.close();
 server.close();

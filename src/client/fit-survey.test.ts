@@ -6,7 +6,7 @@ import { fitSurveys } from './fit-survey';
 const place = { kind: 'headers', assembly: 'h' } as const;
 const wish = { what: 'survey' } as const;
 const ahead = { what: 'forecast', bar: 'b' } as const;
-const survey = { bars: [], rules: [], complete: true };
+const survey = { bars: [], rules: [], complete: true, lacking: [] };
 
 /** Surveys whose questions are answered by hand. */
 function byHand() {

@@ -12,7 +12,7 @@ async function advancesOf(font: TextQuestion['fonts'][number]): Promise<number[]
   const shape = await known;
   // What could not be had is tried again when it is asked for again.
   if (shape === null) shapes.delete(key);
-  return shape && font.texts.map(shape);
+  return shape && font.texts.map(shape.advance);
 }
 
 // HarfBuzz comes by itself only when the first text is asked for: a message that came before the listener would be lost.

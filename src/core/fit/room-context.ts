@@ -20,6 +20,7 @@ import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
+import { lackingCharacters } from '../text/lacking';
 import { unbreakable } from '../text/line-breaks';
 import { inWeight, pieceStyle, settledTypeStyle, textExtent, type TextStyle } from '../text/text-width';
 
@@ -44,6 +45,16 @@ export interface Tally {
   complete: boolean;
   /** Whether letters grow with the viewport. */
   grows?: boolean;
+  /** The characters that fonts lack, by piece and family, where they are wanted. */
+  lacking?: Map<Id, Map<Id, Set<string>>>;
+}
+
+/** Notes the characters of a text of a piece that its fonts lack. */
+function noteLacking(tally: Tally, piece: Id, family: Id, characters: string): void {
+  if (!tally.lacking || characters === '') return;
+  const ofPiece = tally.lacking.get(piece) ?? new Map<Id, Set<string>>();
+  tally.lacking.set(piece, ofPiece);
+  ofPiece.set(family, new Set([...(ofPiece.get(family) ?? []), ...characters]));
 }
 
 /** A style as a part of a piece has it. */
@@ -123,6 +134,8 @@ export function roomContext(
       tally.complete = false;
       return px(0);
     }
+    if (tally.lacking)
+      noteLacking(tally, piece.id, style.family, lackingCharacters(site, advances, style, words, language));
     const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };

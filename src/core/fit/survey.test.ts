@@ -142,6 +142,7 @@ test('a header as a whole stands as its worst bar does', () => {
     ],
     rules: [],
     complete: true,
+    lacking: [],
   });
   expect(whole.map(({ from, status, bar }) => [from, status, bar])).toEqual([
     [320, 'wraps', 'a'],

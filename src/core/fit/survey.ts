@@ -22,6 +22,8 @@ export interface FitSurvey {
   rules: readonly RuleOutcome[];
   /** Whether all texts had been measured; until then, the others count as nothing. */
   complete: boolean;
+  /** The characters of each piece that a family has no glyph for. */
+  lacking: readonly { piece: Id; family: Id; characters: string }[];
 }
 
 /** Stretches of the same status that meet, as one. */
@@ -52,12 +54,15 @@ export function surveyFit(
   { whole = WHOLE_RULER, only = assembly.order }: { whole?: Span; only?: readonly Id[] } = {},
 ): FitSurvey {
   const { site, advances } = circumstances;
-  const tally: Tally = { complete: true };
+  const tally: Tally = { complete: true, lacking: new Map() };
   const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
   for (const { settled, within } of settledOver(circumstances, kind, assembly, { span: whole, tally }))
     for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
       perBar.get(bar.id)?.push(...barFit(circumstances, settled, bar, within));
+  const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
+    [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
+  );
   const { rules } = wayDown(site, advances, kind, assembly);
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));
-  return { bars, rules, complete: tally.complete };
+  return { bars, rules, complete: tally.complete, lacking };
 }

@@ -12,6 +12,7 @@ import type { Site } from '../site/site';
 import { unmeasured } from '../text/advances';
 import { evenLetters } from './even-letters.test-data';
 import { surveyFit } from './survey';
+import { undoneTurns } from './undone';
 import { wayDown } from './way-down';
 
 const at = { in: 'headers', assembly: 'h' } as const;
@@ -299,4 +300,24 @@ test('items that leave are hidden in the row and shown behind the button, each f
     expect(short).toMatch(new RegExp(`menu-below > \\[data-leaves="${rank}"\\][^}]*display: revert-layer`));
   }
   expect(renderStylesheet(edited(...long), evenLetters)).not.toContain('data-leaves');
+});
+
+test('a turn that a band or a later rule takes back is named, with the width from which on it is', () => {
+  const undone = (...edits: Edit[]) => {
+    const site = edited(...long, ...edits);
+    return undoneTurns(site, 'headers', site.headers.h!, way(site));
+  };
+  const button = setRule(rule('r1', { by: 'width', below: 1300 }));
+  // The phone says that it is a row.
+  expect(undone(button)).toEqual([
+    { rule: 'r1', piece: 'menu', property: 'shownAs', band: 'phone', below: 640 },
+  ]);
+  expect(undone(button, setRule(rule('r2', { by: 'width', below: 1200 }, 'row')))).toContainEqual({
+    rule: 'r1',
+    piece: 'menu',
+    property: 'shownAs',
+    band: null,
+    below: 1200,
+  });
+  expect(undone(button, shownAs('button'))).toEqual([]);
 });

@@ -58,3 +58,14 @@ test.each(['13 at', '13 at 900', '13 at 900, 18', 'a at 900, b at 1000', '1 at 1
     expect(!reading.ok && reading.reason).toContain(`“${text}”`);
   },
 );
+
+test('widths that are crossed are refused with the text that was meant', () => {
+  expect(readFluid('18 px at 1440, 13 px at 900', 8)).toEqual({
+    ok: false,
+    reason: 'The widths are crossed: the narrower one comes first, such as 13 px at 900, 18 px at 1440.',
+  });
+  expect(readFluid('13 px at 900, 18 px at 900', 8)).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('at 900 px'),
+  });
+});

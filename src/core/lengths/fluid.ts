@@ -61,7 +61,15 @@ export function readFluid(text: string, step: number): FluidReading {
     return reading.ok ? { ok: true, length: reading.px } : reading;
   }
   const [from, to, ...more] = text.split(',').map((end) => readEnd(end, step));
-  if (from && to && more.length === 0) return { ok: true, length: { from, to } };
+  if (from && to && more.length === 0) {
+    if (from.at < to.at) return { ok: true, length: { from, to } };
+    const turned = lengthText({ from: to, to: from });
+    const reason =
+      from.at === to.at
+        ? `Both sizes are at ${from.at} px. Give them two widths, the narrower one first.`
+        : `The widths are crossed: the narrower one comes first, such as ${turned}.`;
+    return { ok: false, reason };
+  }
   return {
     ok: false,
     reason: `“${text.trim()}” is not two lengths. Type them with their widths, such as 13 px at 900, 18 px at 1440.`,

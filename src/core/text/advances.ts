@@ -4,6 +4,8 @@ import type { FontSource } from './font-source';
 export interface Advances {
   /** The advance of a text in em, as the font shapes it, kerning included; null for one that was not measured yet. */
   of(source: FontSource, text: string): number | null;
+  /** Whether a font has no glyph for a character; null as long as it is not known. */
+  lacks?(source: FontSource, character: string): boolean | null;
 }
 
 /** Nothing is known. */

@@ -20,9 +20,13 @@ export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>
         const shape = shapes.get(font);
         if (shape === undefined) missing.set(font, source);
         if (!shape) return null;
-        const advance = shape(text);
+        const advance = shape.advance(text);
         known.set(key, advance);
         return advance;
+      },
+      lacks(source, character) {
+        const shape = shapes.get(textKey(source, ''));
+        return shape ? shape.lacks(character) : null;
       },
     };
     for (;;) {

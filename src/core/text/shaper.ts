@@ -6,11 +6,16 @@ export type HarfBuzz = Pick<
   'Blob' | 'Face' | 'Font' | 'Buffer' | 'Feature' | 'Variation' | 'shape'
 >;
 
-/** The advance of a text in em. */
-export type Shape = (text: string) => number;
+/** A font at work. */
+export interface Shape {
+  /** The advance of a text in em. */
+  advance(text: string): number;
+  /** Whether it has no glyph for a character. */
+  lacks(character: string): boolean;
+}
 
 /**
- * Makes a function that shapes texts with a font given as plain OpenType or TrueType bytes (not WOFF, which HarfBuzz takes for
+ * Shapes texts with a font given as plain OpenType or TrueType bytes (not WOFF, which HarfBuzz takes for
  * an empty font). `weight` is the place on the axis of a variable font.
  */
 export function shapeWith(
@@ -22,11 +27,14 @@ export function shapeWith(
   const font = new hb.Font(face);
   if (weight !== null) font.setVariations([new hb.Variation('wght', weight)]);
   const set = (features?.split(' ') ?? []).map((each) => hb.Feature.fromString(each)!);
-  return (text) => {
-    const buffer = new hb.Buffer();
-    buffer.addText(text);
-    buffer.guessSegmentProperties();
-    hb.shape(font, buffer, set);
-    return buffer.getGlyphPositions().reduce((sum, { xAdvance }) => sum + xAdvance, 0) / face.upem;
+  return {
+    advance(text) {
+      const buffer = new hb.Buffer();
+      buffer.addText(text);
+      buffer.guessSegmentProperties();
+      hb.shape(font, buffer, set);
+      return buffer.getGlyphPositions().reduce((sum, { xAdvance }) => sum + xAdvance, 0) / face.upem;
+    },
+    lacks: (character) => font.nominalGlyph(character.codePointAt(0)!) === undefined,
   };
 }

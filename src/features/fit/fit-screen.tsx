@@ -16,6 +16,7 @@ import { RoomChart } from '@/ui/chart/room-chart';
 import type { BarWidths } from '@/workers/fit-messages';
 import { Screen } from '../shell/screen';
 import { changeRows, changesAsText, type ChangeRow } from './changes-text';
+import { surveyWarning } from './fit-words';
 import { lineOver, roomAt, stackedPieces, type RoomAt } from './room-lines';
 import { SuggestionTable } from './suggestion-table';
 import styles from './fit.module.css';
@@ -129,6 +130,7 @@ function Room({ place, assembly, found, most }: RoomProps) {
   const stopsAt = bad.at(-1)?.to ?? null;
   const [asked, setAsked] = useState<number | null>(null);
   const at = Math.min(most, asked ?? Math.max(NARROWEST, firstWidth({ from: stopsAt ?? 1024 }) - 1));
+  const warning = surveyWarning(site, assembly, survey);
   const rows = survived ? changeRows(site, assembly, survey.bars[0]!) : [];
   const name = assembly.bars[place.bar]!.name;
   if (rooms.length === 0) return <p className="quiet">Nothing shows in this bar at any width.</p>;
@@ -161,11 +163,7 @@ function Room({ place, assembly, found, most }: RoomProps) {
           onAt={setAsked}
         />
       </div>
-      {!survey.complete && (
-        <p role="alert">
-          Some fonts could not be had. Texts in them count as nothing, so the figures are too small.
-        </p>
-      )}
+      {warning !== null && <p role="alert">{warning}</p>}
       <div className={styles.tables}>
         <Changes rows={rows} name={name} />
         <SuggestionTable place={place} stopsAt={stopsAt} />

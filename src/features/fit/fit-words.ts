@@ -1,6 +1,9 @@
+import { standInOf } from '@/core/brand/stand-ins';
 import { fitLabels, type Trouble } from '@/core/fit/fit-status';
 import type { Cause } from '@/core/fit/bar-fit';
+import type { FitSurvey } from '@/core/fit/survey';
 import { firstWidth, type WholeStretch } from '@/core/fit/whole-fit';
+import { familyNames } from '@/core/render/css-names';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
@@ -24,6 +27,23 @@ export function causeText(site: Site, assembly: Assembly, { trouble, pieces, by 
 function rangeText({ from, to }: Pick<WholeStretch, 'from' | 'to'>, last: number): string {
   const first = firstWidth({ from });
   return to >= last ? `from ${first} px` : `${first}–${firstWidth({ from: to }) - 1} px`;
+}
+
+/** What has to be known of a survey beside how bars stand: fonts that could not be had, and characters that fonts lack; null for nothing. */
+export function surveyWarning(
+  site: Site,
+  assembly: Assembly,
+  { complete, lacking }: FitSurvey,
+): string | null {
+  const said = lacking
+    .filter(({ piece }) => assembly.pieces[piece])
+    .map(({ piece, family, characters }) => {
+      const { own } = familyNames(site, family);
+      const title = pieceTitle(site, assembly.pieces[piece]!);
+      return `${own} has no ${[...characters].join(' ')} for ${title}: browsers set that in another ${standInOf(family).generic} font, so widths are a guess.`;
+    });
+  const missing = complete ? [] : ['Some fonts could not be had: their texts count as nothing.'];
+  return [...missing, ...said].join(' ') || null;
 }
 
 /** How an assembly stands over a stretch of widths, and why, in one line; `last` is the widest width that was looked at. */

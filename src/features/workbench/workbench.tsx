@@ -10,6 +10,7 @@ import type { RulerBand } from '@/ui/ruler/model';
 import { Ruler } from '@/ui/ruler/ruler';
 import { rulerRules } from './fit/ruler-rules';
 import { rulerStretches } from './fit/ruler-stretches';
+import { surveyWarning } from '../fit/fit-words';
 import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
 import { PreviewArea } from './preview/preview-area';
@@ -120,11 +121,7 @@ const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; as
         bands={rulerBands(site.bands)}
         views={views}
         fit={fit ?? null}
-        warning={
-          survey === null || survey.complete
-            ? null
-            : 'Some fonts could not be had: their texts count as nothing.'
-        }
+        warning={survey && assembly ? surveyWarning(site, assembly, survey) : null}
         rules={rules}
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}

@@ -13,6 +13,8 @@ import { keepBlob } from '../bytes/blobs';
 import { ingestFont } from '../bytes/font';
 import { asSfnt } from '../bytes/sfnt';
 import { openDatabase, type Db } from '../db/open';
+import { lackingCharacters } from '@/core/text/lacking';
+import { textExtent } from '@/core/text/text-width';
 import { measured } from './measured';
 
 let folder: string;
@@ -111,4 +113,16 @@ test('fonts that are unpacked at the same time are those that were asked for', a
   for (const [index, name] of names.entries())
     expect(together[index]!.equals(await asSfnt(file(name)))).toBe(true);
   expect(together[0]!.equals(together[1]!)).toBe(false);
+});
+
+test('characters that a font has no glyph for are named, those of another character set of its family not', async () => {
+  const lacking = (family: string, text: string) =>
+    measured(db, (advances) => {
+      const face = { family, weight: '400', slant: 'normal', case: 'none', letterSpacing: 0 } as const;
+      textExtent(sampleSite(), advances, face, text, 'en');
+      return lackingCharacters(sampleSite(), advances, face, text, 'en');
+    });
+  expect(await lacking('figtree', 'Sailings, Übersicht, Říčany')).toBe('');
+  expect(await lacking('figtree', 'Νησιά at 10 €')).toBe('Νησιά');
+  expect(await lacking('source-sans-3', 'Νησιά, Розклад')).toBe('');
 });

@@ -6,7 +6,10 @@ import { useMemo, useRef } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
+import { undoneTurns, type Undone } from '@/core/fit/undone';
 import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
+import { pieceKind } from '@/core/pieces';
+import { assemblyKinds } from '@/core/properties/assembly';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
   MARGIN_LIMITS,
@@ -34,10 +37,8 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
   const edit = useEdit();
   const assembly = site[at.in][at.assembly]!;
   const bar = assembly.bars[id]!;
-  const outcomes = useMemo(
-    () => wayDown(site, advances, at.in, assembly).rules,
-    [site, advances, at.in, assembly],
-  );
+  const way = useMemo(() => wayDown(site, advances, at.in, assembly), [site, advances, at.in, assembly]);
+  const undone = useMemo(() => undoneTurns(site, at.in, assembly, way), [site, at.in, assembly, way]);
   const rules = bar.rules ?? [];
   const set = (rule: CollapseRule) => edit([{ edit: 'setRule', at, bar: id, rule }]);
   const add = (when: RuleWhen) => set({ id: newId(), when, turns: firstTurns(assembly, bar) });
@@ -61,7 +62,8 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                   <RuleHead
                     site={site}
                     rule={rule}
-                    outcome={outcomes.find((each) => each.rule === rule.id) ?? null}
+                    outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
+                    undone={undone.filter((each) => each.rule === rule.id)}
                     set={set}
                     remove={() => edit([{ edit: 'removeRule', at, bar: id, rule: rule.id }])}
                   />
@@ -165,18 +167,25 @@ interface RuleHeadProps {
   site: Site;
   rule: CollapseRule;
   outcome: RuleOutcome | null;
+  /** What of it is taken back further down. */
+  undone: readonly Undone[];
   set(rule: CollapseRule): void;
   remove(): void;
 }
 
 /** When a rule begins, where that turns out to be, and the means to change it. */
-function RuleHead({ site, rule, outcome, set, remove }: RuleHeadProps) {
+function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
   const { when } = rule;
   return (
     <div className={styles.head}>
       <b>{outcomeText(outcome)}</b>
       {outcome !== null && outcome.levels > 1 && <span className="figures">{stepsText(outcome)}</span>}
       {outcome !== null && <span className="quiet">{needsMost(site, outcome)}</span>}
+      {undone.map((each) => (
+        <span key={each.piece + each.property} className={styles.warning}>
+          {undoneText(site, each)}
+        </span>
+      ))}
       {when.by === 'fit' && (
         <label>
           when it stops fitting, with{' '}
@@ -229,6 +238,17 @@ function outcomeText(outcome: RuleOutcome | null): string {
   return outcome.reason === 'fits'
     ? 'never: the bar fits down to 320 px'
     : 'never: a later rule begins before the bar stops fitting';
+}
+
+/** What takes back a turn of a rule, in words. */
+function undoneText(site: Site, { piece, property, band, below }: Undone): string {
+  const assemblies = assemblyKinds.flatMap((kind) => Object.values(site[kind]));
+  const found = assemblies.flatMap(({ pieces }) => pieces[piece] ?? [])[0]!;
+  const what = pieceKind(found.kind)
+    .properties.find(({ name }) => name === property)!
+    .label.toLowerCase();
+  const by = band === null ? 'a later rule' : `the band ${site.bands.find(({ id }) => id === band)!.name}`;
+  return `below ${below} px ${by} takes this back: ${pieceTitle(site, found)}, ${what}`;
 }
 
 /** Under what circumstances the bar needs the most. */

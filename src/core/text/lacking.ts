@@ -1,0 +1,36 @@
+import type { Site } from '../site/site';
+import type { Advances } from './advances';
+import { textRuns } from './font-source';
+import { cased, type TextFace } from './text-width';
+
+/** What is known of texts, as long as nothing else is known of the fonts. */
+const known = new WeakMap<Advances, { fonts: Site['fonts']; lacking: Map<string, string> }>();
+
+/** The characters of a text for which the fonts of its family have no glyph, each once: a browser sets them in what stands in for it. */
+export function lackingCharacters(
+  site: Site,
+  advances: Advances,
+  face: TextFace,
+  text: string,
+  language: string,
+): string {
+  let kept = known.get(advances);
+  if (kept?.fonts !== site.fonts) {
+    kept = { fonts: site.fonts, lacking: new Map() };
+    known.set(advances, kept);
+  }
+  const key = [face.family, face.weight, face.slant, face.case, text].join('\n');
+  const found = kept.lacking.get(key) ?? lackingOf(site, advances, face, cased(text, face.case, language));
+  kept.lacking.set(key, found);
+  return found;
+}
+
+/** What is not drawn: white space, and what only controls how others are. */
+const unseen = /[\s\p{C}]/u;
+
+function lackingOf(site: Site, advances: Advances, face: TextFace, text: string): string {
+  const lacking = textRuns(site, face, text).flatMap(({ source, text: run }) =>
+    [...run].filter((character) => !unseen.test(character) && advances.lacks?.(source, character)),
+  );
+  return [...new Set(lacking)].join('');
+}
