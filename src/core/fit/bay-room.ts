@@ -68,7 +68,7 @@ function pieceRoom(
   context: RoomContext,
 ): { room: PieceRoom; conditions: Condition[] } | null {
   const { id, kind, values } = piece;
-  const own = values.shown === 'hidden' ? null : pieceKind(kind).room(values, context);
+  const own = values.shown !== 'shown' ? null : pieceKind(kind).room(values, context);
   if (own === null) return null;
   const { preferred, least = preferred, floor = least, ideal = preferred, wraps = false } = own;
   const beside = context.px((values.gapBefore as number) + (values.gapAfter as number));

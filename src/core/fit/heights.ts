@@ -10,7 +10,7 @@ import { pieceSetting } from '../text/text-width';
 
 /** The height of a piece that shows, in CSS px at a width of the viewport, with its texts on one line each; 0 for one that is hidden. */
 function pieceHeight(site: Site, piece: SettledPiece, at: number): number {
-  if (piece.values.shown === 'hidden') return 0;
+  if (piece.values.shown !== 'shown') return 0;
   const kind = pieceKind(piece.kind);
   const typed = 'typeStyle' in piece.values;
   const { size, lineHeight } = typed ? pieceSetting(site, piece, { at }) : { size: 0, lineHeight: 0 };

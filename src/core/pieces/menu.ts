@@ -191,7 +191,7 @@ function listHtml(
   if (!shown || shown.entries.length === 0) return [];
   const left = bands.map((each) => leftOf(each.values));
   const needs = {
-    prefix: `${context.className(id)!}${alone ? '' : `-${band}`}`,
+    prefix: `${context.idOf(id)}${alone ? '' : `-${band}`}`,
     reserve: reservedWeight(values) !== null,
     more: left.some(({ behind }) => behind > 0) ? (values.moreLabel as string) || 'More' : null,
   };

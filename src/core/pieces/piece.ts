@@ -46,8 +46,10 @@ export interface MenuEntry {
 export interface PieceContext {
   siteName: string;
   homeHref: string;
-  /** The class that is this thing’s alone, as it stands in the stylesheet; null for an item of a menu that needs none. Also a prefix for ids of elements in it. */
+  /** The class that is this thing’s alone, as it stands in the stylesheet; null for an item of a menu that needs none. */
   className(thing: Id): string | null;
+  /** The beginning of the ids of elements in a piece: those of it on the page are all different, also where it stands there twice. */
+  idOf(piece: Id): string;
   target(link: Link): Target;
   /** A menu in the order of a band. */
   menu(id: Id, band: Id): { name: string; entries: MenuEntry[] } | null;

@@ -163,7 +163,7 @@ export const search: PieceKind = {
   caption: () => '',
   html(piece, context) {
     const words = (piece.values.words as string) || 'Search';
-    const name = context.className(piece.id)!;
+    const name = context.idOf(piece.id);
     const [form, field] = [`${name}-form`, `${name}-field`];
     return el(
       'search',

@@ -7,17 +7,24 @@ import { optionalKind } from './kinds/optional';
 import { acrossLabels } from './bay';
 import { AS_IT_COMES, property } from './property';
 
+/** Whether a piece shows in its bar: a piece of a header may stand in the drawer that its header opens instead. */
+const shownLabels = { shown: 'shown', hidden: 'hidden', drawer: 'in the drawer' };
+
 /** Properties of every piece: where it shows, and how it stands in its bay. */
 export const placeProperties = [
   property({
     name: 'shown',
     label: 'Shown',
     group: 'Place',
-    kind: choiceKind({ shown: 'shown', hidden: 'hidden' }),
+    kind: choiceKind(shownLabels),
     by: 'width',
     phased: true,
     initial: 'shown',
-    css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
+    // Where a piece leaves for the drawer, it stands once more in there (render/page.ts).
+    css: (value) => ({
+      '&:where(:not(.left-piece > *))': { display: value === 'shown' ? AS_IT_COMES : 'none' },
+      '.left-piece:has(> &)': { display: value === 'drawer' ? 'block' : AS_IT_COMES },
+    }),
   }),
   property({
     name: 'ownRow',

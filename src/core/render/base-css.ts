@@ -71,6 +71,8 @@ export const assemblyCss: Rules = {
     color: 'var(--ink)',
     'box-shadow': 'var(--shadow-high)',
   },
+  // Pieces that have left the header for want of room, each where its own values say so.
+  '.left-piece': { display: 'none', padding: '0.25rem var(--gutter)' },
   '.drawer-close': {
     display: 'block',
     margin: '0.75rem var(--gutter) 0.25rem auto',

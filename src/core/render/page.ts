@@ -39,6 +39,8 @@ interface PageState {
   /** The names that landmarks of the page have already. */
   landmarks: Set<string>;
   /** The drawers that something on the page opens. */
+  /** The header on the page: pieces of it may leave for a drawer. */
+  header: Assembly | null;
   drawers: Set<Id>;
   /** The pages whose content something on the page opens as a dialog. */
   dialogs: Set<Id>;
@@ -91,6 +93,7 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
     siteName: site.name,
     homeHref: relativeHref(file, pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
+    idOf: (piece) => names.get(piece)!,
     target,
     menu(id, band) {
       const menu = site.menus[id];
@@ -180,7 +183,27 @@ function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): 
     { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
     el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
     ...barsHtml(perStep(state, 'drawers', drawer), context),
+    ...leftPieces(state, drawer),
   );
+}
+
+/** The pieces that leave the header for the drawer at some width, to stand once more in the first drawer that the header opens. */
+function leftPieces(state: PageState, drawer: Assembly): Node[] {
+  const { header, names } = state;
+  if (!header) return [];
+  const steps = perStep(state, 'headers', header).map(settledPieces);
+  const opened = steps.flat().flatMap(({ kind, values }) => pieceKind(kind).opens?.(values) ?? []);
+  if (opened[0] !== drawer.id) return [];
+  const context = {
+    ...pieceContext(state, 'headers', header),
+    idOf: (piece: Id) => `${names.get(piece)!}-in-drawer`,
+  };
+  return steps[0]!.flatMap((piece, index) => {
+    const versions = steps.map((step) => step[index]!);
+    return versions.some(({ values }) => values.shown === 'drawer')
+      ? [el('div', { class: 'left-piece' }, pieceKind(piece.kind).html(piece, context, versions))]
+      : [];
+  });
 }
 
 /** The content of a page as a dialog, for links that open it so. */
@@ -319,6 +342,7 @@ export function renderPage(
     advances,
     landmarks: new Set(),
     drawers: new Set(on.drawers),
+    header: on.header,
     dialogs: new Set(),
   };
   const pageName = page.titles[language] ?? page.title;

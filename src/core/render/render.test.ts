@@ -123,10 +123,12 @@ test('what is hidden takes no room, and comes back where a narrower band shows i
   const css = renderStylesheet(
     edited(setOn('logo', 'shown', 'tablet', 'hidden'), setOn('logo', 'shown', 'phone', 'shown')),
   );
-  expect(block(block(css, '@media (width < 64em)'), '.main-header-logo {')).toContain('display: none');
-  expect(block(block(css, '@media (width < 40em)'), '.main-header-logo {')).toContain(
-    'display: revert-layer',
-  );
+  expect(
+    block(block(css, '@media (width < 64em)'), '.main-header-logo:where(:not(.left-piece > *)) {'),
+  ).toContain('display: none');
+  expect(
+    block(block(css, '@media (width < 40em)'), '.main-header-logo:where(:not(.left-piece > *)) {'),
+  ).toContain('display: revert-layer');
 });
 
 test('the middle is truly centred while it holds something, and gives its room back when it does not', () => {
@@ -409,4 +411,28 @@ test.each([
 
 test('a path has one file', () => {
   expect([pageFile('/'), pageFile('/a'), pageFile('/a/b')]).toEqual(['index.html', 'a.html', 'a/b.html']);
+});
+
+test('a piece that leaves for the drawer stands once more in the one that its header opens, and shows there only where it left', () => {
+  const leaves = setOn('logo', 'shown', 'tablet', 'drawer');
+  const opens = (id: string | null) => ({
+    edit: 'setValue' as const,
+    place: { on: 'piece' as const, in: 'headers' as const, assembly: 'h', piece: 'menu' },
+    property: 'opens',
+    cell: 'all',
+    value: id,
+  });
+  const site = edited(leaves);
+  const drawer = Object.keys(site.drawers)[0]!;
+  const html = renderPage(edited(leaves, opens(drawer)), site.pages[site.pageOrder[0]!]!);
+  const dialog = html.slice(html.indexOf('<dialog'));
+  expect(dialog).toMatch(/<div class="left-piece">\s*<a class="logo main-header-logo"/);
+  const ids = [...html.matchAll(/ id="([^"]+)"/g)].map(([, id]) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  const css = renderStylesheet(edited(leaves, opens(drawer)));
+  const tablet = block(css, '@media (width < 64em)');
+  expect(block(tablet, '.main-header-logo:where(:not(.left-piece > *)) {')).toContain('display: none');
+  expect(block(tablet, '.left-piece:has(> .main-header-logo) {')).toContain('display: block');
+  // Without such a piece nothing stands there twice.
+  expect(renderPage(edited(opens(drawer)), site.pages[site.pageOrder[0]!]!)).not.toContain('left-piece');
 });

@@ -5,14 +5,14 @@ import type { SettledBar, SettledBay } from './assembly';
 
 /** Whether anything of a bay shows in the band that the bar was settled for. */
 export function occupied(bay: SettledBay): boolean {
-  return bay.pieces.some((piece) => piece.values.shown !== 'hidden');
+  return bay.pieces.some((piece) => piece.values.shown === 'shown');
 }
 
 /** Whether a bay stands in a row of its own below the others: something in it asks for that, and others stay beside each other. */
 export function goesBelow({ bays, values }: SettledBar, bay: SettledBay): boolean {
   if ((values.division as Division).by === 'stack') return false;
   const asks = (each: SettledBay) =>
-    each.pieces.some(({ values: { ownRow, shown } }) => ownRow === true && shown !== 'hidden');
+    each.pieces.some(({ values: { ownRow, shown } }) => ownRow === true && shown === 'shown');
   return asks(bay) && bays.some((each) => occupied(each) && !asks(each));
 }
 

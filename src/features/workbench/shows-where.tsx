@@ -20,8 +20,9 @@ interface Showing {
 function showingIn(site: Site, piece: Piece, band: string): Showing {
   const kind = pieceKind(piece.kind);
   const values = settledValues(piece.values, kind.properties, bandChain(site.bands), band);
-  const hidden = values.shown === 'hidden';
-  return { hidden, text: hidden ? 'hidden' : kind.summary(values) };
+  const hidden = values.shown !== 'shown';
+  const instead = values.shown === 'drawer' ? 'in the drawer' : 'hidden';
+  return { hidden, text: hidden ? instead : kind.summary(values) };
 }
 
 /** Whether a band shows a piece in a way of its own: set there, or other than the next wider band. */

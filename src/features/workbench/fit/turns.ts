@@ -79,6 +79,7 @@ const allChoices: readonly TurnChoice[] = [
   { id: 'below', label: 'a row of its own below', property: 'ownRow', value: true },
   { id: 'padding', label: 'items closer', property: 'itemPaddingInline', amount: lengths(0, 80, 1, 4) },
   { id: 'text', label: 'smaller text', property: 'textSize', amount: lengths(8, 160, 0.5, 13) },
+  { id: 'drawer', label: 'in the drawer', property: 'shown', value: 'drawer', excludes: 'all' },
   { id: 'hidden', label: 'hidden', property: 'shown', value: 'hidden', excludes: 'all' },
 ];
 

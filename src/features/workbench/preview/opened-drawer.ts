@@ -9,7 +9,7 @@ import type { Site } from '@/core/site/site';
 export function openedDrawer(site: Site, kind: AssemblyKind, assembly: Assembly, band: Id): Id | null {
   if (kind === 'drawers') return assembly.id;
   const pieces = settledPieces(resolveAssembly(site, kind, assembly, band)).filter(
-    (piece) => piece.values.shown !== 'hidden',
+    (piece) => piece.values.shown === 'shown',
   );
   return (
     pieces.map((piece) => pieceKind(piece.kind).opens?.(piece.values) ?? null).find((id) => id !== null) ??
