@@ -9,7 +9,11 @@ test.beforeEach(async ({ page, request, context }) => {
   id = await copyOfDemo(request);
   await page.goto(`/sites/${id}/headers`);
   await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('link', { name: /^Room over the width/ }).click();
+  const link = page.getByRole('link', { name: /^Room over the width/ });
+  await expect(async () => {
+    await link.click({ timeout: 2000 });
+    await page.waitForURL(/\/fit\?bar=/, { timeout: 3000 });
+  }).toPass();
 });
 
 test('what a bar needs and has is read out at a width, and its changes are copied as a table', async ({

@@ -5,6 +5,7 @@ import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Within } from './bar-fit';
 import type { Circumstances, Tally } from './room-context';
+import { asForeseen } from './measured-rules';
 import { wayDown } from './way-down';
 
 /** An assembly as it is settled over a stretch of viewport widths. */
@@ -13,13 +14,14 @@ export interface SettledStretch {
   within: Within;
 }
 
-/** An assembly over a span of viewport widths, stretch by stretch from the narrowest: within its bands, and as its collapse rules have begun. */
+/** An assembly over a span of viewport widths, stretch by stretch from the narrowest: within its bands, and as its collapse rules have begun, or are foreseen to begin in the visitor's browser. */
 export function settledOver(
   { site, advances, root }: Circumstances,
   kind: AssemblyKind,
-  assembly: Assembly,
+  own: Assembly,
   { span, tally }: { span: Span; tally: Tally },
 ): SettledStretch[] {
+  const assembly = asForeseen(own);
   const { steps } = wayDown(site, advances, kind, assembly);
   // Media queries are in em, so they follow the reader's own text size.
   const larger = root / ROOT_TEXT_PX;

@@ -4,6 +4,7 @@ import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../properties/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
+import { asForeseen } from './measured-rules';
 import type { Circumstances, Tally } from './room-context';
 import { settledOver } from './steps';
 import { wayDown, type RuleOutcome } from './way-down';
@@ -62,7 +63,7 @@ export function surveyFit(
   const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
     [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
   );
-  const { rules } = wayDown(site, advances, kind, assembly);
+  const { rules } = wayDown(site, advances, kind, asForeseen(assembly));
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));
   return { bars, rules, complete: tally.complete, lacking };
 }

@@ -101,7 +101,7 @@ interface Solving {
 /** The width below which a rule begins whatever the bar needs; null for one that begins where it stops fitting. */
 function fixedWidth(site: Site, { when }: CollapseRule): number | null {
   if (when.by === 'width') return when.below;
-  if (when.by === 'fit') return null;
+  if (when.by === 'fit' || when.by === 'browser') return null;
   return bandBeginnings(site).find(({ id }) => id === when.band)?.below ?? RULE_LIMITS.most;
 }
 
@@ -113,7 +113,10 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
   const { site, bar } = solving;
   const { assembly } = solving;
   const outcomes: RuleOutcome[] = [];
-  let waiting: Waiting[] = (bar.rules ?? []).map((rule) => ({ rule, level: 1 }));
+  // What is measured in the browser begins there.
+  let waiting: Waiting[] = (bar.rules ?? [])
+    .filter(({ when }) => when.by !== 'browser')
+    .map((rule) => ({ rule, level: 1 }));
   let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
   let top = RULE_LIMITS.most;
   const bands = bandBeginnings(site);

@@ -16,6 +16,7 @@ import { beginsWithPicture, type Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import { heldBars } from '../fit/heights';
+import { measuredLevels, settledMeasured } from '../fit/measured-rules';
 import { wayDown } from '../fit/way-down';
 import { roomContext } from '../fit/room-context';
 import { settleNames, slug, type Names } from './names';
@@ -145,21 +146,38 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
 /** One assembly settled for every step of its way, widest first: the markup has to hold what any of them shows. */
 type PerStep = readonly SettledAssembly[];
 
-function bayHtml(bands: readonly SettledBar[], bay: number, context: PieceContext): Node {
+/** A bar settled for every step, and where rules are measured in the browser, for each level of them. */
+interface BarVersions {
+  bands: readonly SettledBar[];
+  measured: readonly SettledBar[];
+}
+
+function bayHtml({ bands, measured }: BarVersions, bay: number, context: PieceContext): Node {
   const pieces = bands[0]!.bays[bay]!.pieces.map((piece, index) => {
-    const versions = bands.map((band) => band.bays[bay]!.pieces[index]!);
+    // Of what rules turn, only the forms of a menu are a matter of the markup.
+    const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map(
+      (version) => version.bays[bay]!.pieces[index]!,
+    );
     return pieceKind(piece.kind).html(piece, context, versions);
   });
   return pieces.length > 0 && el('div', { class: `bay bay-${bay + 1}` }, ...pieces);
 }
 
-function barsHtml(assembly: PerStep, context: PieceContext): Element[] {
+function barsHtml({ site, advances }: PageState, assembly: PerStep, context: PieceContext): Element[] {
+  const { kind, id } = assembly[0]!;
+  const own = site[kind][id]!;
+  const { steps } = wayDown(site, advances, kind, own);
   return assembly[0]!.bars.map((bar, index) => {
-    const bands = assembly.map((band) => band.bars[index]!);
-    const bays = bar.bays.map((_, bay) => bayHtml(bands, bay, context)).filter(Boolean);
+    const levels = measuredLevels(site, own, own.bars[bar.id]!, steps);
+    const measured = settledMeasured(site, kind, own, steps).map((each) => each.bars[index]!);
+    const versions = { bands: assembly.map((band) => band.bars[index]!), measured };
+    const bays = bar.bays.map((_, bay) => bayHtml(versions, bay, context)).filter(Boolean);
     return el(
       'div',
-      { class: `bar ${context.className(bar.id)!}` },
+      {
+        class: `bar ${context.className(bar.id)!}`,
+        'data-measures': levels.length > 0 && levels.map(({ token }) => token).join(' '),
+      },
       bays.length > 0 && el('div', { class: 'bays' }, ...bays),
     );
   });
@@ -182,7 +200,7 @@ function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): 
     'dialog',
     { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
     el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
-    ...barsHtml(perStep(state, 'drawers', drawer), context),
+    ...barsHtml(state, perStep(state, 'drawers', drawer), context),
     ...leftPieces(state, drawer),
   );
 }
@@ -302,7 +320,7 @@ function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Asse
   if (!assembly) return [];
   const bars = perStep(state, `${tag}s`, assembly);
   const name = state.names.get(assembly.id)!;
-  const html = barsHtml(bars, pieceContext(state, `${tag}s`, assembly));
+  const html = barsHtml(state, bars, pieceContext(state, `${tag}s`, assembly));
   if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);
   return [el(tag, { class: `${tag} ${name}` }, ...html)];
 }

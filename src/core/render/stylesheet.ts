@@ -185,7 +185,7 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
       layer('initial', withoutIdle(initialCss(kinds, css))),
       layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css })),
       layer('items', ...itemsCss(site, names)),
-      layer('short', ...shortCss(assemblies, names)),
+      layer('short', ...shortCss({ site, names, assemblies })),
       layer(
         'open',
         ...kinds.map((kind) => kind.openCss ?? {}),

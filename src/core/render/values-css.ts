@@ -1,6 +1,7 @@
 import { bandChain, narrowerThan } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { bandEnd, coveredHeight } from '../fit/heights';
+import { measuredLevels, settledMeasured } from '../fit/measured-rules';
 import type { WayStep } from '../fit/way-down';
 import { px } from '../lengths/length';
 import {
@@ -275,6 +276,46 @@ function phaseRules(
   });
 }
 
+/** Writes the rules of a bar and of what stands in it as they are settled at a place. */
+type BarRulesIn = (bar: SettledBar) => Rules;
+
+/**
+ * What the levels of rules that are measured in the visitor's browser say other than what holds before each: under what the script
+ * puts on the bar. They win over it in every band, so a narrower band says again what it has, wherever a level said something else.
+ */
+function measuredRules(
+  { site, names }: Pick<ValuesInput, 'site' | 'names'>,
+  { steps, settled }: SettledWay,
+  rulesIn: BarRulesIn,
+): RulesByStep[] {
+  const { id, kind } = settled[0]!;
+  const assembly = site[kind][id]!;
+  return assembly.order.flatMap((barId, index) => {
+    const levels = measuredLevels(site, assembly, assembly.bars[barId]!, steps);
+    const bar = `.${names.get(barId)!}`;
+    return levels.map(({ token }, level) => {
+      const begun = levels.slice(0, level + 1).map((each) => each.id);
+      const at = (step: WayStep, count: number) =>
+        rulesIn(
+          resolveAssembly(site, kind, assembly, { ...step, begun: [...step.begun, ...begun.slice(0, count)] })
+            .bars[index]!,
+        );
+      const short = `${bar}[data-short~='${token}']`;
+      let said: Rules = {};
+      return steps.map((step) => {
+        const rules = changedRules(joinRules(at(step, level), said), at(step, level + 1));
+        said = joinRules(said, rules);
+        return Object.fromEntries(
+          Object.entries(rules).map(([inside, declarations]) => [
+            inside.startsWith(`${bar} `) ? inside.replace(bar, short) : `${short} ${inside}`,
+            declarations,
+          ]),
+        );
+      });
+    });
+  });
+}
+
 const assemblyRules = writtenOnce<SettledAssembly>(
   ({ names }, [widest]) =>
     [widest!.id, ...widest!.bars.map(({ id }) => id), ...settledPieces(widest!).map(({ id }) => id)]
@@ -302,6 +343,12 @@ const assemblyRules = writtenOnce<SettledAssembly>(
           input,
           pieces.map((each) => each[index]!),
           steps,
+        ),
+      ),
+      ...measuredRules(input, { steps, settled }, (bar) =>
+        joinRules(
+          barRulesIn(input, bar),
+          ...bar.bays.flatMap(({ pieces: held }) => held.map((piece) => pieceRulesIn(input, piece))),
         ),
       ),
       ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, steps, phase)) : []),
@@ -341,25 +388,38 @@ export function withoutIdle(rules: Rules): Rules {
   );
 }
 
+function shortRulesIn(names: Names, { id, kind, values, counts }: SettledPiece): Rules {
+  return scopeRules(pieceKind(kind).shortCss?.(values, counts) ?? {}, `.${names.get(id)!}`);
+}
+
 /** What pieces leave out for want of room, above all that says where items show. */
-export function shortCss(assemblies: readonly SettledWay[], names: Names): CssNode[] {
+export function shortCss({
+  site,
+  names,
+  assemblies,
+}: Pick<ValuesInput, 'site' | 'names' | 'assemblies'>): CssNode[] {
   return atWidths(
     assemblies.flatMap(({ steps, settled }) => {
+      const { id, kind } = settled[0]!;
       const pieces = settled.map(settledPieces);
+      const measuredPieces = settledMeasured(site, kind, site[kind][id]!, steps).map(settledPieces);
       const leaving = pieces[0]!.flatMap((_, index) => {
         const perStep = pieces.map((each) => each[index]!);
         const { shortCss: short, properties } = pieceKind(perStep[0]!.kind);
         if (!short) return [];
         const initially = initialValues(properties);
-        const leaves = perStep.some(
+        const leaves = [...perStep, ...measuredPieces.map((each) => each[index]!)].some(
           ({ values, counts }) =>
             Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
         );
         if (!leaves) return [];
-        const name = `.${names.get(perStep[0]!.id)!}`;
-        return [byStep(perStep.map(({ values, counts }) => scopeRules(short(values, counts), name)))];
+        return [byStep(perStep.map((piece) => shortRulesIn(names, piece)))];
       });
-      return leaving.length === 0 ? [] : rulesBelow(steps, joinBySteps(leaving));
+      const measured = measuredRules({ site, names }, { steps, settled }, ({ bays }) =>
+        joinRules(...bays.flatMap(({ pieces: held }) => held.map((piece) => shortRulesIn(names, piece)))),
+      );
+      const all = [...leaving, ...measured];
+      return all.length === 0 ? [] : rulesBelow(steps, joinBySteps(all));
     }),
   );
 }

@@ -10,7 +10,10 @@ export const RULE_LIMITS = { least: 321, most: 4000 };
 /** The room that a new rule keeps: that of a scroll bar. */
 export const USUAL_MARGIN = 16;
 
-/** When a rule begins: where its bar stops fitting, with some room to spare; below a width; or with a band. */
+/**
+ * When a rule begins: where its bar stops fitting, with some room to spare; below a width; with a band; or where the bar stops
+ * fitting as it is measured in the visitor's browser.
+ */
 const whenSchema = v.variant('by', [
   v.strictObject({
     by: v.literal('fit'),
@@ -30,6 +33,7 @@ const whenSchema = v.variant('by', [
     ),
   }),
   v.strictObject({ by: v.literal('band'), band: v.string() }),
+  v.strictObject({ by: v.literal('browser') }),
 ]);
 export type RuleWhen = v.InferOutput<typeof whenSchema>;
 

@@ -38,7 +38,10 @@ export function ruleProblems({ bands }: Site, assembly: Assembly, path: string):
           ? [{ path: `${at}.when`, reason: 'begins with a band that is not there, or with the widest' }]
           : []),
         ...rule.turns.flatMap((turn, index) => {
-          const reason = turnReason(assembly, held, turn);
+          const leaves = when.by === 'browser' && turn.property === 'shown' && turn.value === 'drawer';
+          const reason = leaves
+            ? 'lets a piece leave for the drawer, which a rule that is measured in the browser cannot'
+            : turnReason(assembly, held, turn);
           return reason === null ? [] : [{ path: `${at}.turns.${index}`, reason }];
         }),
       ];

@@ -15,7 +15,9 @@ export async function renderedSite(db: Db, id: string): Promise<FilesByPath | nu
   if (!stored) return null;
   const known = rendered.get(stored);
   if (known) return known;
-  const list = await measured(db, (advances) => renderFiles(stored.site, runtimeScript(), advances));
+  const list = await measured(db, (advances) =>
+    renderFiles(stored.site, runtimeScript(stored.site), advances),
+  );
   const files = new Map(list.map((file) => [file.path, file]));
   rendered.set(stored, files);
   return files;

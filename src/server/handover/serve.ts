@@ -50,7 +50,7 @@ export async function serveFrameFile(
 ): Promise<Response> {
   const stored = loadSite(db, site);
   if (!stored) return noSuchSite();
-  const files = [{ path: SCRIPT, text: runtimeScript() }, ...assetFiles(stored.site)];
+  const files = [{ path: SCRIPT, text: runtimeScript(stored.site) }, ...assetFiles(stored.site)];
   const asset = files.find((file) => file.path === path);
   return asset ? serve(db, request, path, asset) : serveSiteFile(db, request, site, path);
 }

@@ -1,16 +1,23 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import { measuresInBrowser } from '@/core/fit/measured-rules';
 import type { SiteFile } from '@/core/render/files';
 import { shippedFileName, type ShippedFile } from '@/core/brand/fonts';
+import type { Site } from '@/core/site/site';
 import { blobBytes } from '../bytes/blobs';
 import type { Db } from '../db/open';
 
 const root = (...parts: string[]) => path.resolve(/*turbopackIgnore: true*/ process.cwd(), ...parts);
 const fontFolder = (family: string) => root('node_modules/@fontsource', family);
 
-/** The runtime script as it is shipped: without the comments inside it, which would be a quarter of it. */
-export function runtimeScript(): string {
-  return readFileSync(root('src/runtime/site.js'), 'utf8').replace(/^ +(\/\/|\/\*\*).*\n/gm, '');
+/** A script as it is shipped: without the comments inside it, which would be a quarter of it. */
+function shippedScript(name: string): string {
+  return readFileSync(root('src/runtime', name), 'utf8').replace(/^ +(\/\/|\/\*\*).*\n/gm, '');
+}
+
+/** The script of a site: what every site has, and where a rule is measured in the visitor's browser, what does that. */
+export function runtimeScript(site: Site): string {
+  return shippedScript('site.js') + (measuresInBrowser(site) ? shippedScript('measure.js') : '');
 }
 
 /** The bytes of a shipped font. */

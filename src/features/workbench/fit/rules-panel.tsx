@@ -6,6 +6,7 @@ import { useMemo, useRef } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
+import { asForeseen } from '@/core/fit/measured-rules';
 import { undoneTurns, type Undone } from '@/core/fit/undone';
 import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
@@ -37,8 +38,14 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
   const edit = useEdit();
   const assembly = site[at.in][at.assembly]!;
   const bar = assembly.bars[id]!;
-  const way = useMemo(() => wayDown(site, advances, at.in, assembly), [site, advances, at.in, assembly]);
-  const undone = useMemo(() => undoneTurns(site, at.in, assembly, way), [site, at.in, assembly, way]);
+  const way = useMemo(
+    () => wayDown(site, advances, at.in, asForeseen(assembly)),
+    [site, advances, at.in, assembly],
+  );
+  const undone = useMemo(
+    () => undoneTurns(site, at.in, asForeseen(assembly), way),
+    [site, at.in, assembly, way],
+  );
   const rules = bar.rules ?? [];
   const set = (rule: CollapseRule) => edit([{ edit: 'setRule', at, bar: id, rule }]);
   const add = (when: RuleWhen) => set({ id: newId(), when, turns: firstTurns(assembly, bar) });
@@ -102,6 +109,9 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
             … with a band
           </Button>
         )}
+        <Button size="small" onClick={() => add({ by: 'browser' })}>
+          … measured in each visitor’s browser
+        </Button>
       </div>
       <ForecastTable at={at} bar={id} />
     </section>
@@ -198,6 +208,12 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
           />{' '}
           px to spare
         </label>
+      )}
+      {when.by === 'browser' && (
+        <span className="quiet">
+          foreseen; measured in each visitor’s browser, for texts that change after the hand-over. Without
+          scripts it never begins.
+        </span>
       )}
       {when.by === 'width' && (
         <label>

@@ -1,0 +1,79 @@
+import type { Id } from '../properties/id';
+import type { AssemblyKind } from '../properties/assembly';
+import { resolveAssembly, type SettledAssembly, type WayPlace } from '../resolve/assembly';
+import { levelId, levelsOf } from '../resolve/turns';
+import type { Assembly, Bar } from '../site/assembly';
+import type { CollapseRule } from '../site/collapse-rule';
+import type { Site } from '../site/site';
+
+/** A level of a rule that is measured in the visitor's browser. */
+export interface MeasuredLevel {
+  /** Its name in the markup, which the script puts on the bar when it begins. */
+  token: string;
+  /** Its name among what has begun. */
+  id: string;
+}
+
+const isMeasured = ({ when }: CollapseRule) => when.by === 'browser';
+
+/** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there, as far as any place needs them. */
+export function measuredLevels(
+  site: Site,
+  assembly: Assembly,
+  { rules = [] }: Bar,
+  places: readonly WayPlace[],
+): MeasuredLevel[] {
+  return rules.filter(isMeasured).flatMap((rule, index) => {
+    const levels = Math.max(...places.map(({ begun }) => levelsOf(site, assembly, rule, begun)));
+    return Array.from({ length: levels }, (_, level) => ({
+      token: levelId(String(index + 1), level + 1),
+      id: levelId(rule.id, level + 1),
+    }));
+  });
+}
+
+/** An assembly settled for each level of each bar that is measured in the visitor's browser, with those of the bar before it, in the widest band. */
+export function settledMeasured(
+  site: Site,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  places: readonly WayPlace[],
+): SettledAssembly[] {
+  const [widest] = places;
+  return assembly.order.flatMap((bar) => {
+    const levels = measuredLevels(site, assembly, assembly.bars[bar]!, places).map(({ id }) => id);
+    return levels.map((_, level) =>
+      resolveAssembly(site, kind, assembly, {
+        ...widest!,
+        begun: [...widest!.begun, ...levels.slice(0, level + 1)],
+      }),
+    );
+  });
+}
+
+/** Whether some bar of a site has a rule that is measured in the visitor's browser. */
+export function measuresInBrowser({ headers, drawers, footers }: Site): boolean {
+  return [headers, drawers, footers]
+    .flatMap(Object.values<Assembly>)
+    .some(({ bars }) => Object.values(bars).some(({ rules = [] }) => rules.some(isMeasured)));
+}
+
+const foreseen = new WeakMap<Assembly, Assembly>();
+
+/** An assembly as its rules are foreseen: one that is measured in the visitor's browser begins there where its bar stops fitting. */
+export function asForeseen(assembly: Assembly): Assembly {
+  const known = foreseen.get(assembly);
+  if (known) return known;
+  const bars = Object.entries(assembly.bars).map(([id, bar]): [Id, Bar] => {
+    if (!bar.rules?.some(isMeasured)) return [id, bar];
+    const rules = bar.rules.map((rule) =>
+      isMeasured(rule) ? { ...rule, when: { by: 'fit' as const, margin: 0 } } : rule,
+    );
+    return [id, { ...bar, rules }];
+  });
+  const made = bars.every(([id, bar]) => bar === assembly.bars[id])
+    ? assembly
+    : { ...assembly, bars: Object.fromEntries(bars) };
+  foreseen.set(assembly, made);
+  return made;
+}
