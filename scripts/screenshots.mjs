@@ -67,18 +67,6 @@ const views = [
   { name: 'footers', path: `${demo}/footers` },
   { name: 'pages', path: `${demo}/pages` },
   {
-    name: 'add-pages',
-    path: '/sites/orrery-house/pages',
-    async before(page) {
-      await page.getByRole('button', { name: 'Add pages…' }).click();
-      await page
-        .getByLabel(/One page a line/)
-        .fill(
-          'Star parties  /parties\n  In the dome  /parties/dome\n  On the hill  /parties/hill\nLate shows  /shows',
-        );
-    },
-  },
-  {
     name: 'remove-page',
     path: `${demo}/pages`,
     before: (page) => page.getByRole('button', { name: 'Remove Timetable' }).click(),
@@ -123,6 +111,18 @@ const views = [
       await page.getByText('by fit', { exact: true }).click();
       await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
       await page.getByRole('list', { name: 'Collapse rules' }).waitFor();
+      await page.getByLabel('Menu: Main by rule 1').click();
+      const choices = page.locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)');
+      await choices.getByTitle('items behind “more”').click();
+      await page.keyboard.press('Escape');
+      await page.getByText(/^further at/).waitFor();
+    },
+  },
+  {
+    name: 'fit-page',
+    path: `${demo}/headers/h-main/fit?bar=h-main-b1`,
+    async before(page) {
+      await page.getByRole('table', { name: 'Suggestions' }).waitFor();
     },
   },
 ];

@@ -61,6 +61,7 @@ const screens = [
   'sites/hollin-sound/pages',
   'sites/hollin-sound/menus',
   'sites/hollin-sound/headers',
+  'sites/hollin-sound/headers/h-main/fit',
   'sites/hollin-sound/drawers',
   'sites/hollin-sound/footers',
   'sites/hollin-sound/brand',

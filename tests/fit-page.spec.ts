@@ -22,11 +22,15 @@ test('what a bar needs and has is read out at a width, and its changes are copie
   const readOut = page.getByRole('region', { name: 'Read out' });
   const at = readOut.getByLabel('Width that is read out, in px');
   await expect(readOut).toContainText('it overflows');
-  await at.fill('1024');
+  const readAt = async (width: string) => {
+    await at.fill(width);
+    await at.press('Enter');
+  };
+  await readAt('1024');
   // 64 px of gutter, and 1049.1 px for what stands in it.
   await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('960.0 px');
   await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('89.1 px short');
-  await at.fill('1200');
+  await readAt('1200');
   await expect(readOut).toContainText('it fits');
   await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('86.9 px left');
 
@@ -49,7 +53,7 @@ test('what a bar needs and has is read out at a width, and its changes are copie
 
   // Beyond the ruler on request.
   await page.getByText('320 to 3840 px').click();
-  await at.fill('3000');
+  await readAt('3000');
   await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('1200.0 px');
 });
 
@@ -62,6 +66,7 @@ test('a suggestion is done with one click, the bar then fits as far as it said, 
   const wish = suggest.getByLabel('Down to, in px');
   await expect(wish).toHaveValue('1024');
   await wish.fill('1240');
+  await wish.press('Enter');
   const first = table.getByRole('row').nth(1);
   await expect(first).not.toContainText('not enough');
   await expect(first.getByRole('rowheader')).toContainText('→');

@@ -21,6 +21,8 @@ export interface SeenBar {
   preferred: number;
   /** What in it is not as it was designed. */
   tight: string | null;
+  /** By how many CSS px the page scrolls sideways. */
+  sideways: number;
 }
 
 /** Serves the files that a site hands over under an origin of their own, and opens a page with a frame in it for the home page. */
@@ -76,9 +78,14 @@ const tolerance = ({ preferred }: SeenBar) => Math.max(TOLERANCE, preferred / 10
 export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const header = site.headers[site.placing.header!]!;
   const language = site.languages[0]!;
-  const survey = await measured(db, (advances) =>
-    surveyFit({ site, advances, page: site.pageOrder[0]!, language, root: 16, inStandIn }, 'headers', header),
-  );
+  const footer = site.footers[site.placing.footer ?? ''];
+  const { survey, below } = await measured(db, (advances) => {
+    const today = { site, advances, page: site.pageOrder[0]!, language, root: 16, inStandIn };
+    return {
+      survey: surveyFit(today, 'headers', header),
+      below: footer ? surveyFit(today, 'footers', footer).bars : [],
+    };
+  });
   await openHandedOver(page, db, site, { inStandIn });
   const changes = survey.bars.map(({ stretches }) => stretches.slice(1).map(({ from }) => from));
   const widths = [...new Set([...changes.flat().flatMap(beside), ...REGULAR])]
@@ -101,6 +108,11 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
       const chromium = seen.get(width)![bar]!;
       // Letters grow in steps, so that over some widths the room that is left may hover around none.
       const even = Math.abs(chromium.available - chromium.preferred) < tolerance(chromium);
+      const whole = [...survey.bars, ...below].map(
+        (each) => each.stretches.findLast(({ from }) => from <= width)!.status,
+      );
+      if (!near && !even && !whole.includes('overflows') && chromium.sideways > 0)
+        disagreements.push(`${header.name} at ${width}: scrolls sideways by ${chromium.sideways}`);
       if (!near && !even && chromium.status !== status)
         disagreements.push(
           `${header.name}, bar ${bar + 1} at ${width}: Chromium ${chromium.status} (${chromium.available - chromium.preferred}; ${chromium.tight}), core ${said(stretches)}`,
@@ -236,7 +248,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     return logo !== null && !near(middle(logo), middle(piece));
   }
 
-  function seen(bar: Element, byEdges: boolean): SeenBar {
+  function seen(bar: Element, byEdges: boolean): Omit<SeenBar, 'sideways'> {
     const bays = bar.querySelector(':scope > .bays') as HTMLElement | null;
     if (bays === null || !shows(bays)) return { status: 'fits', available: 0, preferred: 0, tight: null };
     const available = box(bays).width;
@@ -278,7 +290,10 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
   for (const { width, edges } of at) {
     frame.style.inlineSize = `${width}px`;
     while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
-    all.push([...inside.querySelectorAll(`${within} .bar`)].map((bar, index) => seen(bar, edges[index]!)));
+    const root = inside.documentElement;
+    const sideways = root.scrollWidth - root.clientWidth;
+    const bars = [...inside.querySelectorAll(`${within} .bar`)];
+    all.push(bars.map((bar, index) => ({ ...seen(bar, edges[index]!), sideways })));
   }
   return all;
 }

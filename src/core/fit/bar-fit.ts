@@ -11,7 +11,7 @@ import {
 } from '../lengths/piecewise';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../properties/id';
-import type { SettledAssembly, SettledBar } from '../resolve/assembly';
+import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
 import { dividedWidth, rowConditions } from './bars-in-row';
 import { bayRoom, type BayRoom } from './bay-room';
@@ -53,20 +53,31 @@ function barLimits({ site }: Circumstances, bar: SettledBar, band: Id): { gutter
   return { gutter, most: bar.values.contentWidth === 'full' ? Infinity : contentWidth };
 }
 
+const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
+
+/** How much of the viewport a header at the side takes from what stands beside it, in CSS px: from the footer. */
+function takenBeside({ site }: Circumstances, { kind }: SettledAssembly, band: Id): number {
+  const header = site.headers[site.placing.header ?? ''];
+  if (kind !== 'footers' || !header) return 0;
+  const { values } = resolveAssembly(site, 'headers', header, band);
+  return atTheSide(values) ? (values.sideWidth as number) : 0;
+}
+
 /** The width that a bar has for its bays, in CSS px over the viewport width. */
 export function availableWidth(
   circumstances: Circumstances,
-  { kind, values }: SettledAssembly,
+  assembly: SettledAssembly,
   bar: SettledBar,
   { band, span }: Pick<Within, 'band' | 'span'>,
 ): Piecewise {
   const { gutter, most } = barLimits(circumstances, bar, band);
-  const { stands, width, sideWidth, sideGutter } = values as Record<string, number | string | undefined>;
-  if (stands === 'side' || stands === 'spread')
-    return constant(Math.min(most, Number(sideWidth) - 2 * Number(sideGutter)), span);
-  const panel = kind === 'drawers' ? Number(width) : Infinity;
-  return bent(span, [panel, most + 2 * gutter].filter(Number.isFinite), (viewport) =>
-    Math.min(most, Math.min(panel, viewport) - 2 * gutter),
+  const { kind, values } = assembly;
+  const { width, sideWidth, sideGutter } = values as Record<string, number>;
+  if (atTheSide(values)) return constant(Math.min(most, sideWidth! - 2 * sideGutter!), span);
+  const beside = takenBeside(circumstances, assembly, band);
+  const panel = kind === 'drawers' ? width! : Infinity;
+  return bent(span, [panel, most + 2 * gutter + beside].filter(Number.isFinite), (viewport) =>
+    Math.min(most, Math.min(panel, viewport - beside) - 2 * gutter),
   );
 }
 

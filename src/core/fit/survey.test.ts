@@ -9,6 +9,8 @@ import { unmeasured } from '../text/advances';
 import type { FitStretch } from './bar-fit';
 import { evenLetters } from './even-letters.test-data';
 import { fitLabels, type FitStatus } from './fit-status';
+import { valueAt } from '../lengths/piecewise';
+import { surveyRoom } from './room-survey';
 import { surveyFit, type FitSurvey } from './survey';
 import { wholeFit } from './whole-fit';
 
@@ -149,4 +151,21 @@ test('a header as a whole stands as its worst bar does', () => {
     [500, 'overflows', 'b'],
     [800, 'fits', null],
   ]);
+});
+
+test('a footer beside a header at the side has so much less room', () => {
+  const site = sampleSite();
+  const header = site.headers.h!;
+  // The same bars once more as a footer.
+  const footers = { f: { ...header, id: 'f' } };
+  const side = { ...header, values: { stands: { desktop: 'side' }, sideWidth: { desktop: 240 } } };
+  const has = (of: typeof site) =>
+    surveyRoom(
+      { site: of, advances: evenLetters, page: null, language: 'en', root: 16 },
+      { kind: 'footers', assembly: 'f', bar: 'b' },
+      { from: 320, to: 1400 },
+    ).map(({ available, span }) => [span.from, valueAt(available, 1000)]);
+  const [plain, beside] = [has({ ...site, footers }), has({ ...site, footers, headers: { h: side } })];
+  expect(plain.length).toBeGreaterThan(0);
+  expect(beside).toEqual(plain.map(([from, width]) => [from, width! - 240]));
 });

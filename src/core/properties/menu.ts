@@ -78,7 +78,7 @@ export const itemProperties = [
   property<Leaves>({
     name: 'leaves',
     label: 'Leaves when room is short',
-    group: 'Look',
+    group: 'Room',
     kind: choiceKind(leavesLabels),
     by: null,
     initial: 'turn',

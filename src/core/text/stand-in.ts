@@ -23,7 +23,8 @@ function rowsOf(site: Site): { words: string; language: string }[] {
 /** The lightest weight that each face of a stand-in sets, as far as texts of menus have it: the narrowest. */
 const lightest = { '400': '400', '700': '600' } as const;
 
-function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' | '700'): number | null {
+/** The size as far as rows are measured, and whether all of them are. */
+function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' | '700') {
   const own: TextFace = {
     family,
     weight: lightest[weight],
@@ -31,14 +32,16 @@ function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' 
     case: 'none',
     letterSpacing: 0,
   };
-  // All of them are asked for, so that what is missing can be measured at once.
+  // While a label is typed, the other rows are measured already.
   const sizes = rowsOf(site).map(({ words, language }) => {
     const [wanted, installed] = [own, standInFace(own)].map((face) =>
       textExtent(site, advances, face, words, language),
     );
     return wanted && installed ? wanted.em / installed.em : null;
   });
-  return sizes.every((size) => size !== null) ? Math.floor(1000 * Math.min(...sizes)) / 1000 : null;
+  const measured = sizes.filter((size) => size !== null);
+  const size = measured.length === 0 ? null : Math.floor(1000 * Math.min(...measured)) / 1000;
+  return { size, complete: measured.length === sizes.length };
 }
 
 interface Known extends Pick<Site, 'menus' | 'pages' | 'fonts' | 'languages'> {
@@ -48,7 +51,7 @@ const known = new WeakMap<Advances, Known>();
 
 /**
  * At how many times its size a stand-in sets texts: its `size-adjust` (CSS Fonts 5, 3.1), to a thousandth, as large as it can be
- * without any menu getting wider than in the family itself; null as long as the two are not measured.
+ * without any menu that is measured getting wider than in the family itself; null as long as none is.
  */
 export function standInSize(
   site: Site,
@@ -63,7 +66,9 @@ export function standInSize(
     known.set(advances, kept);
   }
   const key = `${family} ${weight}`;
-  const size = kept.sizes.get(key) ?? measuredSize(site, advances, family, weight);
-  if (size !== null) kept.sizes.set(key, size);
+  const found = kept.sizes.get(key);
+  if (found !== undefined) return found;
+  const { size, complete } = measuredSize(site, advances, family, weight);
+  if (size !== null && complete) kept.sizes.set(key, size);
   return size;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { App, Button, InputNumber, Segmented } from 'antd';
+import { App, Button, Segmented } from 'antd';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useBarWidths } from '@/client/fit-survey';
@@ -13,6 +13,7 @@ import type { Assembly } from '@/core/site/assembly';
 import { languageName } from '@/core/site/language';
 import { pieceTitle } from '@/core/site/uses';
 import { RoomChart } from '@/ui/chart/room-chart';
+import { WholeField } from '@/ui/whole-field';
 import type { BarWidths } from '@/workers/fit-messages';
 import { Screen } from '../shell/screen';
 import { changeRows, changesAsText, type ChangeRow } from './changes-text';
@@ -198,16 +199,13 @@ function Figures({ assembly, at, most, room, status, onAt }: FiguresProps) {
     <section className={styles.figures} aria-label="Read out">
       <p>
         At{' '}
-        <InputNumber<number>
-          size="small"
-          aria-label="Width that is read out, in px"
-          style={{ inlineSize: 64 }}
+        <WholeField
+          label="Width that is read out, in px"
+          width={64}
           value={at}
-          min={NARROWEST}
-          max={most}
-          precision={0}
-          controls={false}
-          onChange={(width) => width !== null && onAt(width)}
+          least={NARROWEST}
+          most={most}
+          keep={onAt}
         />{' '}
         px {room === null ? 'nothing of it shows' : `it ${status}`}
       </p>

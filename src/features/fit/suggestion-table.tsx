@@ -1,6 +1,6 @@
 'use client';
 
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useSuggestions } from '@/client/fit-survey';
 import { useEdit, useSite } from '@/client/open-site-context';
@@ -8,6 +8,7 @@ import { bandAt, NARROWEST, WIDEST } from '@/core/bands/band';
 import type { BarPlace } from '@/core/fit/forecasts';
 import type { Suggestions } from '@/core/fit/suggestions';
 import { languageName } from '@/core/site/language';
+import { WholeField } from '@/ui/whole-field';
 import { changeText } from './suggestion-words';
 import styles from './fit.module.css';
 
@@ -34,16 +35,13 @@ export function SuggestionTable({ place, stopsAt }: SuggestionTableProps) {
       <h2>Suggest</h2>
       <p>
         What makes it fit down to{' '}
-        <InputNumber<number>
-          size="small"
-          aria-label="Down to, in px"
-          style={{ inlineSize: 64 }}
+        <WholeField
+          label="Down to, in px"
+          width={64}
           value={down}
-          min={NARROWEST}
-          max={WIDEST}
-          precision={0}
-          controls={false}
-          onChange={setNamed}
+          least={NARROWEST}
+          most={WIDEST}
+          keep={setNamed}
         />{' '}
         px, each change by itself and as small as it may be
         {found && site.languages.length > 1

@@ -1,8 +1,8 @@
 'use client';
 
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import Link from 'next/link';
-import { useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
@@ -22,6 +22,7 @@ import {
 import { languageName } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
+import { WholeField } from '@/ui/whole-field';
 import { ForecastTable } from './forecast-table';
 import { opensSomething, turnChoices, turned, withAmount, withChoices } from './turns';
 import styles from './fit.module.css';
@@ -158,7 +159,7 @@ function TurnCell({ label, rule, piece, set }: TurnCellProps) {
             <label key={choice.id} className={styles.amount}>
               {chosen.length > 1 && `${choice.label}: `}
               {choice.amount.words[0]}{' '}
-              <Whole
+              <WholeField
                 label={`${choice.label}, ${choice.amount.words[0]}`}
                 value={turn.value as number}
                 least={choice.amount.least}
@@ -199,7 +200,7 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
       {when.by === 'fit' && (
         <label>
           when it stops fitting, with{' '}
-          <Whole
+          <WholeField
             label="Room to spare, in px"
             value={when.margin}
             least={MARGIN_LIMITS.least}
@@ -218,7 +219,7 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
       {when.by === 'width' && (
         <label>
           below{' '}
-          <Whole
+          <WholeField
             label="Below, in px"
             value={when.below}
             least={RULE_LIMITS.least}
@@ -281,38 +282,4 @@ function stepsText({ further, levels }: RuleOutcome): string {
   const widths = further.map((width) => `${width}`).join(', ');
   const steps = `${further.length + 1} of ${levels} steps needed`;
   return further.length === 0 ? steps : `further at ${widths} px; ${steps}`;
-}
-
-interface WholeProps {
-  label: string;
-  value: number;
-  least: number;
-  most: number;
-  keep(value: number): void;
-}
-
-/** A whole number of px, kept when it was typed: on Enter, or when the field is left. */
-function Whole({ label, value, least, most, keep }: WholeProps) {
-  const typed = useRef<number | null>(null);
-  const commit = () => {
-    const next = typed.current;
-    typed.current = null;
-    if (next !== null && next !== value) keep(next);
-  };
-  return (
-    <InputNumber<number>
-      size="small"
-      style={{ inlineSize: 52 }}
-      aria-label={label}
-      key={value}
-      defaultValue={value}
-      min={least}
-      max={most}
-      precision={0}
-      controls={false}
-      onChange={(next) => (typed.current = next)}
-      onPressEnter={commit}
-      onBlur={commit}
-    />
-  );
 }
