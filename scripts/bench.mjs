@@ -410,7 +410,7 @@ function workerAsker(devtools) {
 }
 
 /** How much memory HarfBuzz takes with these fonts open and a text shaped with each, in bytes, as in a worker. */
-async function shaperMemory(addresses) {
+async function shaperMemory(site, addresses) {
   const memories = [];
   const { instantiate } = WebAssembly;
   WebAssembly.instantiate = async (...args) => {
@@ -419,7 +419,7 @@ async function shaperMemory(addresses) {
     memories.push(...Object.values(exports).filter((each) => each instanceof WebAssembly.Memory));
     return made;
   };
-  const hb = await import(`${import.meta.resolve('harfbuzzjs')}?${addresses.length}`);
+  const hb = await import(`${import.meta.resolve('harfbuzzjs')}?${site}`);
   const kept = [];
   for (const address of addresses) {
     const face = new hb.Face(new hb.Blob(new Uint8Array(await (await fetch(address)).arrayBuffer())));
@@ -461,7 +461,7 @@ async function workerMemory(site) {
   await page.close();
   return {
     objects: Math.max(...objects) / 1e6,
-    shaper: (await shaperMemory([...fonts])) / 1e6,
+    shaper: (await shaperMemory(site, [...fonts])) / 1e6,
     fonts: fonts.size,
   };
 }

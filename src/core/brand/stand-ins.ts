@@ -16,20 +16,20 @@ const installed = {
   sans: {
     generic: 'sans-serif',
     measuredBy: 'arimo',
-    regular: ['Arial', 'ArialMT', 'Liberation Sans', 'Arimo'],
-    bold: ['Arial Bold', 'Arial-BoldMT', 'Liberation Sans Bold', 'Arimo Bold'],
+    regular: ['Arial', 'Liberation Sans', 'Arimo'],
+    bold: ['Arial Bold', 'Liberation Sans Bold', 'Arimo Bold'],
   },
   serif: {
     generic: 'serif',
     measuredBy: 'tinos',
-    regular: ['Times New Roman', 'TimesNewRomanPSMT', 'Liberation Serif', 'Tinos'],
-    bold: ['Times New Roman Bold', 'TimesNewRomanPS-BoldMT', 'Liberation Serif Bold', 'Tinos Bold'],
+    regular: ['Times New Roman', 'Liberation Serif', 'Tinos'],
+    bold: ['Times New Roman Bold', 'Liberation Serif Bold', 'Tinos Bold'],
   },
   mono: {
     generic: 'monospace',
     measuredBy: 'cousine',
-    regular: ['Courier New', 'CourierNewPSMT', 'Liberation Mono', 'Cousine'],
-    bold: ['Courier New Bold', 'CourierNewPS-BoldMT', 'Liberation Mono Bold', 'Cousine Bold'],
+    regular: ['Courier New', 'Liberation Mono', 'Cousine'],
+    bold: ['Courier New Bold', 'Liberation Mono Bold', 'Cousine Bold'],
   },
 } satisfies Record<string, Installed>;
 

@@ -98,6 +98,28 @@ function formCss(value: ShownAs): Rules {
 /** A row that scrolls sideways, in CSS px: how wide it is at least, and the room beside its items. */
 export const SCROLLING = { least: 120, padding: 4 };
 
+/** The button behind which items go for want of room: dressed as an item, its sign behind its label. */
+export const moreCss: Rules = {
+  '.menu-more > .menu-toggle': {
+    display: 'inline-grid',
+    'grid-template-columns': 'auto auto',
+    'column-gap': '0.5em',
+    'inline-size': 'auto',
+    'block-size': 'auto',
+    'align-self': 'stretch',
+    'align-content': 'center',
+  },
+  '.menu-more > .menu-toggle::before': { 'grid-area': '1 / 2' },
+  '.menu-more > .menu-toggle > .menu-label': { 'grid-area': '1 / 1' },
+  '.menu-more > .menu-toggle::after': { 'grid-column': '1' },
+};
+
+/** Beside the edges of a row that scrolls, no bar is shown. */
+export const scrollingCss: Rules = {
+  '.menu-list': { 'scrollbar-width': 'none' },
+  "[dir='rtl'] .menu-list": { 'animation-direction': 'reverse' },
+};
+
 /** The edges of a row that scrolls fade where there is more: at its end at first, at both, at its start at last (Scroll-driven Animations 1). */
 export const scrollingBlock: Block = {
   at: '@keyframes scrolled-edges',
@@ -153,9 +175,15 @@ export function shownAsCss(value: ShownAs): Rules {
   return Object.fromEntries(entries);
 }
 
+/** What a row says that is so anyway: only said by forms that are otherwise. */
+const anyway = ['overflow-x', 'padding', 'animation', 'animation-timeline'];
+
 /** The same for `.menu` itself. */
 const rowOfMenu = Object.fromEntries(
-  Object.entries(rowCss).map(([selector, declarations]) => [selector.replace('&', '.menu'), declarations]),
+  Object.entries(rowCss).map(([selector, declarations]) => [
+    selector.replace('&', '.menu'),
+    Object.fromEntries(Object.entries(declarations).filter(([name]) => !anyway.includes(name))),
+  ]),
 );
 
 /** The rules that every menu shares. */
@@ -250,21 +278,6 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'inset-block-start': '100%',
   },
   '.menu-list > li:is(:last-child, :has(+ .menu-more:last-child)) > .menu-below': { 'inset-inline-end': '0' },
-  // What has left the row: the button is dressed as an item, its sign behind its label.
-  '.menu-more > .menu-toggle': {
-    display: 'inline-grid',
-    'grid-template-columns': 'auto auto',
-    'column-gap': '0.5em',
-    'inline-size': 'auto',
-    'block-size': 'auto',
-    'align-self': 'stretch',
-    'align-content': 'center',
-  },
-  '.menu-more > .menu-toggle::before': { 'grid-area': '1 / 2' },
-  '.menu-more > .menu-toggle > .menu-label': { 'grid-area': '1 / 1' },
-  '.menu-more > .menu-toggle::after': { 'grid-column': '1' },
-  '.menu-list': { 'scrollbar-width': 'none' },
-  "[dir='rtl'] .menu-list": { 'animation-direction': 'reverse' },
   '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
   '.menu-below .menu-below': { 'padding-inline-start': rem(INDENT) },
   '.menu-logo img': { 'block-size': '40px' },

@@ -16,8 +16,10 @@ import {
   belowDisplay,
   headingParts,
   menuCss,
+  moreCss,
   SCROLLING,
   scrollingBlock,
+  scrollingCss,
   shownAsCss,
   shownAsLabels,
   signsAloneCss,
@@ -459,7 +461,10 @@ export const menu: PieceKind = {
   },
   takesRest: ({ shownAs, around }) => shownAs === 'cells' || around === true,
   shortCss: leavingCss,
-  blocks: [{ block: scrollingBlock, when: ({ shownAs }) => shownAs === 'scrolling' }],
+  someCss: [
+    { css: [scrollingBlock, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
+    { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
+  ],
   openCss: {
     '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
   },

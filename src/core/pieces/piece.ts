@@ -1,6 +1,6 @@
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
-import type { Block, Rules } from '../markup/css';
+import type { CssNode, Rules } from '../markup/css';
 import type { Id } from '../properties/id';
 import type { Link } from '../properties/link';
 import type { Property } from '../properties/property';
@@ -107,8 +107,8 @@ export interface PieceKind {
   jointCss?(values: Record<string, unknown>, counts: Counts): Rules;
   /** Rules of what it leaves out for want of room, above what items say by width; the same selectors for all values. */
   shortCss?(values: Record<string, unknown>, counts: Counts): Rules;
-  /** Blocks of the stylesheet that a piece with some values needs: animations. */
-  blocks?: readonly { block: Block; when(values: Record<string, unknown>): boolean }[];
+  /** What only pieces with some values need of its rules; shipped where there is one. */
+  someCss?: readonly { css: readonly CssNode[]; when(values: Record<string, unknown>): boolean }[];
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */

@@ -1,7 +1,7 @@
-import { standInFaces, standInOf } from '../brand/stand-ins';
+import { standInFaces, standInOf, standInWeight } from '../brand/stand-ins';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../brand/fonts';
 import { plainNumber } from '../lengths/length';
-import { cssString, joinRules, writeCss, type Block, type Rules } from '../markup/css';
+import { cssString, joinRules, writeCss, type Block, type CssNode, type Rules } from '../markup/css';
 import { pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
@@ -12,6 +12,7 @@ import { standardTypeCss } from '../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { fontFormats } from '../site/font';
 import type { Site } from '../site/site';
+import { settledMeasured } from '../fit/measured-rules';
 import { wayDown } from '../fit/way-down';
 import { assemblyCss, resetCss } from './base-css';
 import { cssNames, familyNames, tokenDeclarations } from './css-names';
@@ -40,14 +41,23 @@ function settleAll(site: Site, advances: Advances): SettledWay[] {
   return assemblyKinds.flatMap((kind) =>
     Object.values(site[kind]).map((assembly) => {
       const { steps } = wayDown(site, advances, kind, assembly);
-      return { steps, settled: steps.map((step) => resolveAssembly(site, kind, assembly, step)) };
+      return {
+        steps,
+        settled: steps.map((step) => resolveAssembly(site, kind, assembly, step)),
+        measured: settledMeasured(site, kind, assembly, steps),
+      };
     }),
   );
 }
 
+/** Every form in which an assembly stands at some width, or in some browser. */
+function everySettled(ways: readonly SettledWay[]): SettledAssembly[] {
+  return ways.flatMap(({ settled, measured }) => [...settled, ...measured]);
+}
+
 /** The font files that the site ships. */
 export function siteFonts(site: Site, advances: Advances) {
-  const settled = settleAll(site, advances).flatMap((way) => way.settled);
+  const settled = everySettled(settleAll(site, advances));
   return usedFonts(site, usedTypeStyles(site, settled), settled);
 }
 
@@ -79,20 +89,27 @@ function uploadedFace(site: Site, { family, file }: UsedUpload): Rules {
 }
 
 /** What stands in for a family until its fonts have come: installed fonts, at the size at which they are as wide. */
-function standInRules(site: Site, advances: Advances, family: Id): Rules[] {
-  return standInFaces.map(({ fonts, weight, weights }) => {
-    const size = standInSize(site, advances, family, weight);
-    return {
-      '@font-face': {
-        'font-family': cssString(familyNames(site, family).standIn),
-        'font-weight': weights,
-        src: standInOf(family)
-          [fonts].map((name) => `local(${cssString(name)})`)
-          .join(', '),
-        ...(size === null ? {} : { 'size-adjust': `${plainNumber(100 * size)}%` }),
-      },
-    };
-  });
+function standInRules(
+  site: Site,
+  advances: Advances,
+  family: Id,
+  used: (weight: '400' | '700') => boolean,
+): Rules[] {
+  return standInFaces
+    .filter(({ weight }) => used(weight))
+    .map(({ fonts, weight, weights }) => {
+      const size = standInSize(site, advances, family, weight);
+      return {
+        '@font-face': {
+          'font-family': cssString(familyNames(site, family).standIn),
+          'font-weight': weights,
+          src: standInOf(family)
+            [fonts].map((name) => `local(${cssString(name)})`)
+            .join(', '),
+          ...(size === null ? {} : { 'size-adjust': `${plainNumber(100 * size)}%` }),
+        },
+      };
+    });
 }
 
 const bodyRules: Rules = {
@@ -126,13 +143,13 @@ function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
-/** The animations that some of the pieces need. */
-function neededBlocks(kinds: readonly PieceKind[], settled: readonly SettledAssembly[]): Block[] {
+/** What only some of the pieces need of the rules of their kinds. */
+function someCss(kinds: readonly PieceKind[], settled: readonly SettledAssembly[]): CssNode[] {
   const pieces = settled.flatMap(settledPieces);
-  return kinds.flatMap(({ kind, blocks = [] }) =>
-    blocks
+  return kinds.flatMap(({ kind, someCss: some = [] }) =>
+    some
       .filter(({ when }) => pieces.some((piece) => piece.kind === kind && when(piece.values)))
-      .map(({ block }) => block),
+      .flatMap(({ css }) => css),
   );
 }
 
@@ -148,11 +165,15 @@ function typeRules({ kind, properties }: PieceKind): Rules {
  */
 export function renderStylesheet(site: Site, advances = unmeasured): string {
   const assemblies = settleAll(site, advances);
-  const settled = assemblies.flatMap((way) => way.settled);
+  const settled = everySettled(assemblies);
   const kinds = usedKinds(settled);
   const styles = usedTypeStyles(site, settled);
   const { shipped, uploaded } = usedFonts(site, styles, settled);
-  const families = [...new Set([...shipped, ...uploaded].map(({ family }) => family))];
+  const used = [
+    ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),
+    ...uploaded.map(({ family, file }) => ({ family, weights: file.weights.map(standInWeight) })),
+  ];
+  const families = [...new Set(used.map(({ family }) => family))];
   const names = settleNames(site);
   const { brand, css } = cssNames(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
@@ -168,19 +189,23 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
     writeCss([
       ...shipped.map(shippedFace),
       ...uploaded.map((upload) => uploadedFace(site, upload)),
-      ...families.flatMap((family) => standInRules(site, advances, family)),
+      ...families.flatMap((family) =>
+        standInRules(site, advances, family, (weight) =>
+          used.some((each) => each.family === family && each.weights.includes(weight)),
+        ),
+      ),
       layer('reset', resetCss),
       layer('page', standInCss),
       layer('brand', tokens, bodyRules),
       layer(
         'pieces',
-        ...neededBlocks(kinds, settled),
         joinRules(
           assemblyCss,
           phased ? phasedHeaderCss : {},
           ...kinds.map(typeRules),
           ...kinds.map((kind) => kind.css),
         ),
+        ...someCss(kinds, settled),
       ),
       layer('initial', withoutIdle(initialCss(kinds, css))),
       layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css })),

@@ -1,7 +1,7 @@
 import { bandChain, narrowerThan } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { bandEnd, coveredHeight } from '../fit/heights';
-import { measuredLevels, settledMeasured } from '../fit/measured-rules';
+import { measuredLevels } from '../fit/measured-rules';
 import type { WayStep } from '../fit/way-down';
 import { px } from '../lengths/length';
 import {
@@ -36,6 +36,8 @@ import type { Names } from './names';
 export interface SettledWay {
   steps: readonly WayStep[];
   settled: readonly SettledAssembly[];
+  /** It settled for each level of rules that are measured in the visitor's browser. */
+  measured: readonly SettledAssembly[];
 }
 
 /** What the values of a site are written with. */
@@ -285,7 +287,7 @@ type BarRulesIn = (bar: SettledBar) => Rules;
  */
 function measuredRules(
   { site, names }: Pick<ValuesInput, 'site' | 'names'>,
-  { steps, settled }: SettledWay,
+  { steps, settled }: Pick<SettledWay, 'steps' | 'settled'>,
   rulesIn: BarRulesIn,
 ): RulesByStep[] {
   const { id, kind } = settled[0]!;
@@ -399,10 +401,10 @@ export function shortCss({
   assemblies,
 }: Pick<ValuesInput, 'site' | 'names' | 'assemblies'>): CssNode[] {
   return atWidths(
-    assemblies.flatMap(({ steps, settled }) => {
-      const { id, kind } = settled[0]!;
+    assemblies.flatMap((way) => {
+      const { steps, settled } = way;
       const pieces = settled.map(settledPieces);
-      const measuredPieces = settledMeasured(site, kind, site[kind][id]!, steps).map(settledPieces);
+      const measuredPieces = way.measured.map(settledPieces);
       const leaving = pieces[0]!.flatMap((_, index) => {
         const perStep = pieces.map((each) => each[index]!);
         const { shortCss: short, properties } = pieceKind(perStep[0]!.kind);
@@ -415,7 +417,7 @@ export function shortCss({
         if (!leaves) return [];
         return [byStep(perStep.map((piece) => shortRulesIn(names, piece)))];
       });
-      const measured = measuredRules({ site, names }, { steps, settled }, ({ bays }) =>
+      const measured = measuredRules({ site, names }, way, ({ bays }) =>
         joinRules(...bays.flatMap(({ pieces: held }) => held.map((piece) => shortRulesIn(names, piece)))),
       );
       const all = [...leaving, ...measured];
