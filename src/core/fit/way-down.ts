@@ -220,6 +220,11 @@ function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
   );
 }
 
+/** The step that holds at a width of the viewport, in CSS px. */
+export function stepAt({ steps }: WayDown, width: number): WayStep {
+  return steps.findLast(({ below }) => below === null || width < below)!;
+}
+
 const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDown }>();
 
 /**

@@ -225,12 +225,12 @@ function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
 }
 
 /** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
-function jumpRules({ site }: ValuesInput, header: Id, band: Id): Rules {
+function jumpRules({ site }: ValuesInput, header: Id, step: WayStep): Rules {
   const covered = (['scrolled', 'returning'] as const).map((phase) =>
     coveredHeight(
       site,
-      resolveAssembly(site, 'headers', site.headers[header]!, band, phase),
-      bandEnd(site, band),
+      resolveAssembly(site, 'headers', site.headers[header]!, step, phase),
+      step.below ?? bandEnd(site, step.band),
     ),
   );
   return { ':root:has(> body > &)': { 'scroll-padding-block-start': px(Math.max(...covered)) } };
@@ -331,7 +331,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
         joinRules(
           propertyRules(assemblyProperties[kind], values, css),
           phased ? scrollRules(values, css) : {},
-          phased ? jumpRules(input, id, steps[index]!.band) : {},
+          phased ? jumpRules(input, id, steps[index]!) : {},
         ),
         `.${names.get(id)!}`,
       ),

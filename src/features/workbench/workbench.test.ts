@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
+import { stepAt, wayDown } from '@/core/fit/way-down';
+import { unmeasured } from '@/core/text/advances';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
@@ -159,7 +161,9 @@ test('a new menu shows the first menu in the form that suits its place', () => {
 });
 
 test('a drawer can be opened only where the menu is a menu button', () => {
-  expect(site.bands.map((band) => openedDrawer(site, 'headers', header, band.id))).toEqual([null, null, 'd']);
+  const way = wayDown(site, unmeasured, 'headers', header);
+  const at = (width: number) => openedDrawer(site, 'headers', header, stepAt(way, width));
+  expect([1024, 1023, 640, 639].map(at)).toEqual([null, null, null, 'd']);
 });
 
 test('views stay within their bands and stand side by side in the room', () => {

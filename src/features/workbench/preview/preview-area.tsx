@@ -3,6 +3,9 @@
 import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
+import { useAdvances } from '@/client/open-site-context';
+import { asForeseen } from '@/core/fit/measured-rules';
+import { stepAt, wayDown } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -36,6 +39,11 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
   const scrolls = useScrolls();
   const [still, setStill] = useState(false);
   const rendered = useRendered(site, kind, assembly, file);
+  const advances = useAdvances();
+  const way = useMemo(
+    () => wayDown(site, advances, kind, asForeseen(assembly)),
+    [site, advances, kind, assembly],
+  );
   const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
   const scale =
     blownUp === null
@@ -67,7 +75,7 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
       <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
         {room.width > 0 &&
           shown.map((view, index) => {
-            const drawer = openedDrawer(site, kind, assembly, view.id);
+            const drawer = openedDrawer(site, kind, assembly, stepAt(way, view.width));
             const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
             return (
               <View
