@@ -187,7 +187,7 @@ test('a menu in a row of its own below scrolls sideways where it is longer', asy
   await page.getByRole('button', { name: '… below a width' }).click();
   await page.getByLabel('Below, in px').fill('1300');
   await page.getByLabel('Below, in px').press('Enter');
-  await turnTo(page, 'Menu: Main by rule 1', 'a row of its own below');
+  await turnTo(page, 'Menu: Main by rule 1', 'its bay in a row below');
   await turnTo(page, 'Menu: Main by rule 1', 'row that scrolls sideways');
   await saved(page);
   const visitor = await context.newPage();

@@ -77,8 +77,8 @@ export const itemProperties = [
   }),
   property<Leaves>({
     name: 'leaves',
-    label: 'Leaves when room is short',
-    group: 'Room',
+    label: 'Leaves its row',
+    group: 'Where room is short',
     kind: choiceKind(leavesLabels),
     by: null,
     initial: 'turn',

@@ -34,8 +34,8 @@ function itemCount(site: Site, { values }: Piece): number {
   return Math.max(2, ...menus.map(({ top }) => top.length));
 }
 
-const items = (after: string): Amount => ({
-  words: ['up to', after],
+const items = (before: string): Amount => ({
+  words: [before, 'one by one'],
   least: 1,
   most: 40,
   step: 1,
@@ -65,18 +65,18 @@ const allChoices: readonly TurnChoice[] = [
     id: 'behind',
     label: 'items behind “more”',
     property: 'behind',
-    amount: items('items, one by one'),
+    amount: items('at most'),
     excludes: WHOLE,
   },
   {
     id: 'leftOut',
     label: 'fewer items',
     property: 'leftOut',
-    amount: items('fewer, one by one'),
+    amount: items('by at most'),
     excludes: WHOLE,
   },
   { id: 'signs', label: 'icons without labels', property: 'signsAlone', value: true },
-  { id: 'below', label: 'a row of its own below', property: 'ownRow', value: true },
+  { id: 'below', label: 'its bay in a row below', property: 'ownRow', value: true },
   { id: 'padding', label: 'items closer', property: 'itemPaddingInline', amount: lengths(0, 80, 1, 4) },
   { id: 'text', label: 'smaller text', property: 'textSize', amount: lengths(8, 160, 0.5, 13) },
   { id: 'drawer', label: 'in the drawer', property: 'shown', value: 'drawer', excludes: 'all' },

@@ -1,0 +1,46 @@
+import { expect, test } from '@jest/globals';
+import type { CollapseRule } from '@/core/site/collapse-rule';
+import { sampleSite } from '@/core/site/sample.test-data';
+import { turnChoices, turned, turnText, withAmount, withChoices } from './turns';
+
+const site = sampleSite();
+const { menu, logo } = site.headers.h!.pieces;
+const none: CollapseRule = { id: 'r', when: { by: 'fit', margin: 16 }, turns: [] };
+const ids = (rule: CollapseRule) => turned(rule, menu!).map(({ choice }) => choice.id);
+const chosen = (...wanted: string[]) => withChoices(site, none, menu!, wanted);
+
+test('a piece can turn to what it has properties for', () => {
+  expect(turnChoices(menu!).map(({ id }) => id)).toEqual(
+    expect.arrayContaining([
+      'button',
+      'scrolling',
+      'behind',
+      'leftOut',
+      'signs',
+      'below',
+      'padding',
+      'hidden',
+    ]),
+  );
+  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['below', 'text', 'drawer', 'hidden']);
+});
+
+test('of choices that exclude each other the later one counts; others stand beside each other', () => {
+  expect(ids(chosen('button', 'column'))).toEqual(['column']);
+  expect(ids(chosen('button', 'behind'))).toEqual(['behind']);
+  expect(ids(chosen('behind', 'signs', 'below'))).toEqual(['behind', 'signs', 'below']);
+  expect(ids(chosen('behind', 'signs', 'hidden'))).toEqual(['hidden']);
+  expect(ids(chosen('hidden', 'signs'))).toEqual(['signs']);
+});
+
+test('what goes step by step has an amount, which stays when something else is chosen', () => {
+  const behind = chosen('behind');
+  const [turn] = behind.turns;
+  expect(turn).toMatchObject({ property: 'behind', step: 1, value: site.menus.m!.top.length - 1 });
+  const less = withAmount(behind, turn!, 1);
+  expect(turnText(less, menu!)).toBe('items behind “more”, at most 1 one by one');
+  expect(withChoices(site, less, menu!, ['behind', 'signs']).turns[0]).toMatchObject({ value: 1 });
+  // What other pieces turn to is left alone.
+  const other = { piece: logo!.id, property: 'shown', value: 'hidden' };
+  expect(withChoices(site, { ...less, turns: [...less.turns, other] }, menu!, []).turns).toEqual([other]);
+});
