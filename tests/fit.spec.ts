@@ -9,7 +9,7 @@ import type { Site } from '../src/core/site/site';
 import { openDatabase } from '../src/server/db/open';
 import { seedDemo } from '../src/server/demo/seed';
 import { loadSite } from '../src/server/sites/store';
-import { compareFit, TOLERANCE } from './support/browser-fit';
+import { compareFit } from './support/browser-fit';
 import { generatedSite } from './support/generated-header';
 import { test } from './support/test';
 
@@ -32,8 +32,6 @@ async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Si
   const comparisons = [];
   for (const site of sites) comparisons.push(await compareFit(page, db, site, { inStandIn }));
   expect(comparisons.flatMap(({ disagreements }) => disagreements)).toEqual([]);
-  const errors = comparisons.flatMap((each) => each.errors);
-  expect(errors.filter((error) => error > TOLERANCE).length / Math.max(1, errors.length)).toBeLessThan(0.02);
 }
 
 for (const id of ['hollin-sound', 'orrery-house'])

@@ -71,10 +71,7 @@ const FRAMES =
 /** How far the core and Chromium may differ at a change of fit, in CSS px of width or of room. */
 export const TOLERANCE = 0.5;
 
-/** Where letters grow with the viewport, Chromium rounds each of many to 1/64 px: a thousandth of a long row at most. */
-const tolerance = ({ preferred }: SeenBar) => Math.max(TOLERANCE, preferred / 1000);
-
-/** Where the core and Chromium disagree about the header of a site, and by how many px they differ where it begins to fit. */
+/** Where the core and Chromium disagree about the header of a site. */
 export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const header = site.headers[site.placing.header!]!;
   const language = site.languages[0]!;
@@ -98,7 +95,6 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
   const seen = new Map((await seenAt(page, at)).map((bars, index) => [widths[index]!, bars]));
   const bands = site.bands.map(({ from }) => from);
   const disagreements: string[] = [];
-  const errors: number[] = [];
   survey.bars.forEach(({ stretches }, bar) => {
     for (const width of widths) {
       const { status } = stretches.findLast(({ from }) => from <= width)!;
@@ -107,7 +103,7 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
       );
       const chromium = seen.get(width)![bar]!;
       // Letters grow in steps, so that over some widths the room that is left may hover around none.
-      const even = Math.abs(chromium.available - chromium.preferred) < tolerance(chromium);
+      const even = Math.abs(chromium.available - chromium.preferred) < TOLERANCE;
       const whole = [...survey.bars, ...below].map(
         (each) => each.stretches.findLast(({ from }) => from <= width)!.status,
       );
@@ -128,14 +124,13 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
       const inWidth = Math.ceil(from) - 1 + less! / (less! - more!) - from;
       const inRoom = less! + (more! - less!) * (from - Math.ceil(from) + 1);
       const error = Math.min(Math.abs(inWidth), Math.abs(inRoom));
-      errors.push(error);
-      if (error > tolerance(below!))
+      if (error > TOLERANCE)
         disagreements.push(
           `${header.name}, bar ${bar + 1}: room of ${less} at ${Math.ceil(from) - 1}, of ${more} above it; core ${said(stretches)}`,
         );
     });
   });
-  return { disagreements, errors };
+  return { disagreements };
 }
 
 const said = (stretches: readonly FitStretch[]) =>
@@ -146,9 +141,17 @@ const said = (stretches: readonly FitStretch[]) =>
     )
     .join(' | ');
 
-/** Whole widths on both sides of a change. */
-const beside = (change: number) => [-2, -1, 0, 1].map((step) => Math.ceil(change) + step);
-const REGULAR = Array.from({ length: 9 }, (_, index) => 320 + 199 * index);
+/** Whole widths on both sides of a change, and of those that are nearer than the tolerance, the next as well. */
+function beside(change: number): number[] {
+  const [below, above] = [Math.ceil(change) - 1, Math.ceil(change)];
+  return [
+    ...(change - below < TOLERANCE ? [below - 1] : []),
+    below,
+    above,
+    ...(above - change < TOLERANCE ? [above + 1] : []),
+  ];
+}
+const REGULAR = Array.from({ length: 7 }, (_, index) => 320 + 266 * index);
 
 /** A width of the viewport, and which of the bars are divided by edges there. */
 interface At {
