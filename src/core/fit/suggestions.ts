@@ -96,9 +96,9 @@ function lengthAttempt(
   { least, step }: { least: number; step: number },
   { piece, label, edit }: { piece: Id | null; label: string; edit(value: Length): Edit },
 ): Attempt[] {
-  const steps = Math.floor(distance(from, least) / step + 1e-9);
-  if (steps < 1 || (typeof from === 'number' && from <= least)) return [];
-  const value = (taken: number) => towards(from, least, taken * step);
+  const steps = Math.floor(distance(from, least, -step) / step + 1e-9);
+  if (steps < 1) return [];
+  const value = (taken: number) => towards(from, least, -taken * step);
   return [
     {
       steps,

@@ -244,7 +244,7 @@ test('a rule that goes step by step goes only as far as the room asks for, and t
   expect(widths).toEqual([...widths].sort((a, b) => b - a));
   expect(items.further.length).toBeLessThan(3);
 
-  const short = stepped('itemPaddingInline', 8, 1);
+  const short = stepped('itemPaddingInline', 8, -1);
   const chained = way(edited(...long, setRule(short), setRule(rule('r2', { by: 'fit', margin: 0 }))));
   const [padding, button] = chained.rules;
   expect(padding!.levels).toBe(2);
@@ -264,7 +264,7 @@ test('a size of text goes down from that of its style; a fluid one has its ends 
       const settled = resolveAssembly(site, 'headers', site.headers.h!, { band: 'desktop', begun });
       return settledPieces(settled).find(({ id }) => id === 'menu')!.values.textSize;
     });
-  const plain = edited(setRule(stepped('textSize', 14, 0.75)));
+  const plain = edited(setRule(stepped('textSize', 14, -0.75)));
   const [first, ...others] = sizes(plain, 5) as number[];
   expect(others.every((size, index) => size <= [first!, ...others][index]!)).toBe(true);
   expect(others.at(-1)).toBe(14);
@@ -277,9 +277,28 @@ test('a size of text goes down from that of its style; a fluid one has its ends 
       cell: 'desktop',
       value: { from: { at: 400, px: 15 }, to: { at: 1400, px: 17 } },
     },
-    setRule(stepped('textSize', 14, 1)),
+    setRule(stepped('textSize', 14, -1)),
   );
   expect(sizes(fluid, 3)).toEqual([{ from: { at: 400, px: 15 }, to: { at: 1400, px: 16 } }, 15, 14]);
+});
+
+test('what goes down never goes up: a text that is smaller than the limit stays as it is', () => {
+  const sized = (value: unknown): Edit => ({
+    edit: 'setValue',
+    place: { on: 'piece', ...at, piece: 'menu' },
+    property: 'textSize',
+    cell: 'desktop',
+    value,
+  });
+  const size = (value: unknown) => {
+    const site = edited(sized(value), setRule(stepped('textSize', 14, -1)));
+    const begun = ['desktop', 'r1', 'r1.2'];
+    const settled = resolveAssembly(site, 'headers', site.headers.h!, { band: 'desktop', begun });
+    return settledPieces(settled).find(({ id }) => id === 'menu')!.values.textSize;
+  };
+  expect(size(12)).toBe(12);
+  const fluid = { from: { at: 400, px: 11 }, to: { at: 1400, px: 15 } };
+  expect(size(fluid)).toEqual({ ...fluid, to: { at: 1400, px: 14 } });
 });
 
 test('a step towards what is not a number, and a step of nothing, are refused', () => {

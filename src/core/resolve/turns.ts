@@ -37,24 +37,34 @@ function begunLevels({ bars }: Assembly, begun: readonly string[]): BegunLevel[]
       });
 }
 
-/** A value that has gone some way towards another one; what is fluid has its ends lowered or raised to it. */
-export function towards(from: Length, to: number, by: number): Length {
-  if (!isFluid(from)) return from > to ? Math.max(to, from - by) : Math.min(to, from + by);
-  const ends = [from.from.px, from.to.px];
-  const [least, most] = [Math.min(...ends), Math.max(...ends)];
-  const bound = most > to ? Math.max(to, most - by) : Math.min(to, least + by);
-  const held = (px: number) => (most > to ? Math.min(px, bound) : Math.max(px, bound));
-  const lowered = {
-    from: { ...from.from, px: held(from.from.px) },
-    to: { ...from.to, px: held(from.to.px) },
-  };
-  return lowered.from.px === lowered.to.px ? lowered.from.px : lowered;
+/** Applies to a length, or to both ends of one that is fluid. */
+function perEnd(length: Length, change: (px: number) => number): Length {
+  if (!isFluid(length)) return change(length);
+  const { from, to } = length;
+  const changed = { from: { ...from, px: change(from.px) }, to: { ...to, px: change(to.px) } };
+  return changed.from.px === changed.to.px ? changed.from.px : changed;
 }
 
-/** How far a length is from where it goes, in its own unit. */
-export function distance(from: Length, to: number): number {
-  if (!isFluid(from)) return Math.abs(from - to);
-  return Math.max(Math.abs(from.from.px - to), Math.abs(from.to.px - to));
+const endsOf = (length: Length) => (isFluid(length) ? [length.from.px, length.to.px] : [length]);
+
+/**
+ * A length that has gone some way towards a limit: up where it goes by more than nothing, else down, and never the other way. Of
+ * what is fluid, no end is left beyond where the farther one has come to.
+ */
+export function towards(from: Length, limit: number, by: number): Length {
+  const ends = endsOf(from);
+  if (by < 0) {
+    const most = Math.max(limit, Math.max(...ends) + by);
+    return perEnd(from, (px) => Math.min(px, most));
+  }
+  const least = Math.min(limit, Math.min(...ends) + by);
+  return perEnd(from, (px) => Math.max(px, least));
+}
+
+/** How far a length is from its limit in the direction in which it goes; 0 where it is beyond it. */
+export function distance(from: Length, limit: number, step: number): number {
+  const ends = endsOf(from);
+  return Math.max(0, step < 0 ? Math.max(...ends) - limit : limit - Math.min(...ends));
 }
 
 /**
@@ -111,7 +121,9 @@ export function levelsOf(
     const piece = assembly.pieces[turn.piece]!;
     const values = turnedValues(site, assembly, piece, begun);
     const from = turn.step === undefined ? null : lengthOf(site, piece, turn.property, begun, values);
-    return from === null ? 1 : Math.ceil(distance(from, turn.value as number) / turn.step! - 1e-9);
+    return from === null
+      ? 1
+      : Math.ceil(distance(from, turn.value as number, turn.step!) / Math.abs(turn.step!) - 1e-9);
   });
   return Math.min(MOST_LEVELS, Math.max(1, ...counts));
 }

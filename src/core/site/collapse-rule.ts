@@ -39,13 +39,18 @@ export type RuleWhen = v.InferOutput<typeof whenSchema>;
 
 /**
  * What a piece turns to: another value of one of its properties by width. With a step, a number goes towards the value step by
- * step, each of them only where the bar stops fitting once more.
+ * step, each of them only where the bar stops fitting once more: up by what is more than nothing, down by what is less.
  */
 export const turnSchema = v.strictObject({
   piece: idSchema,
   property: v.string(),
   value: v.unknown(),
-  step: v.optional(v.pipe(v.number(), v.gtValue(0, 'A step is more than nothing.'))),
+  step: v.optional(
+    v.pipe(
+      v.number(),
+      v.check((step) => step !== 0, 'A step is more than nothing.'),
+    ),
+  ),
 });
 export type Turn = v.InferOutput<typeof turnSchema>;
 

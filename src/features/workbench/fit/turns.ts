@@ -46,7 +46,7 @@ const lengths = (least: number, most: number, step: number, usual: number): Amou
   words: ['down to', 'px'],
   least,
   most,
-  step,
+  step: -step,
   usual: () => usual,
 });
 
