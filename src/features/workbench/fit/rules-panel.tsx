@@ -10,7 +10,7 @@ import { asForeseen } from '@/core/fit/measured-rules';
 import { undoneTurns, type Undone } from '@/core/fit/undone';
 import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
-import { assemblyKinds } from '@/core/properties/assembly';
+import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
   MARGIN_LIMITS,
@@ -24,7 +24,7 @@ import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
 import { ForecastTable } from './forecast-table';
-import { opensSomething, turnChoices, turned, withAmount, withChoices } from './turns';
+import { offeredChoices, opensSomething, turned, withAmount, withChoices } from './turns';
 import styles from './fit.module.css';
 
 interface RulesPanelProps {
@@ -88,6 +88,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                     <TurnCell
                       label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
                       rule={rule}
+                      kind={at.in}
                       piece={piece}
                       set={set}
                     />
@@ -130,12 +131,13 @@ function firstTurns(assembly: Assembly, bar: Bar): CollapseRule['turns'] {
 interface TurnCellProps {
   label: string;
   rule: CollapseRule;
+  kind: AssemblyKind;
   piece: Piece;
   set(rule: CollapseRule): void;
 }
 
 /** What a rule makes of a piece: any of what it can turn to, and how far. */
-function TurnCell({ label, rule, piece, set }: TurnCellProps) {
+function TurnCell({ label, rule, kind, piece, set }: TurnCellProps) {
   const site = useSite();
   const chosen = turned(rule, piece);
   return (
@@ -149,7 +151,7 @@ function TurnCell({ label, rule, piece, set }: TurnCellProps) {
         placeholder="as it is"
         showSearch={false}
         value={chosen.map(({ choice }) => choice.id)}
-        options={turnChoices(piece).map(({ id, label: text }) => ({ value: id, label: text }))}
+        options={offeredChoices(piece, kind, rule).map(({ id, label: text }) => ({ value: id, label: text }))}
         onChange={(ids) => set(withChoices(site, rule, piece, ids))}
         popupMatchSelectWidth={false}
       />

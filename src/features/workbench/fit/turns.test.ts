@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import type { CollapseRule } from '@/core/site/collapse-rule';
 import { sampleSite } from '@/core/site/sample.test-data';
-import { turnChoices, turned, turnText, withAmount, withChoices } from './turns';
+import { offeredChoices, turnChoices, turned, turnText, withAmount, withChoices } from './turns';
 
 const site = sampleSite();
 const { menu, logo } = site.headers.h!.pieces;
@@ -22,7 +22,15 @@ test('a piece can turn to what it has properties for', () => {
       'hidden',
     ]),
   );
-  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['below', 'text', 'drawer', 'hidden']);
+  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['below', 'artwork', 'text', 'drawer', 'hidden']);
+});
+
+test('only pieces of headers leave for a drawer, by rules that are not measured in the browser', () => {
+  const offered = (kind: 'headers' | 'footers', when: CollapseRule['when']) =>
+    offeredChoices(logo!, kind, { ...none, when }).some(({ id }) => id === 'drawer');
+  expect(offered('headers', none.when)).toBe(true);
+  expect(offered('footers', none.when)).toBe(false);
+  expect(offered('headers', { by: 'browser' })).toBe(false);
 });
 
 test('of choices that exclude each other the later one counts; others stand beside each other', () => {

@@ -1,6 +1,7 @@
 import { EVERYWHERE } from '@/core/bands/follow';
 import { pieceKind } from '@/core/pieces';
 import { shownAsLabels } from '@/core/pieces/menu-css';
+import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Piece } from '@/core/site/assembly';
 import type { CollapseRule, Turn } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';
@@ -77,6 +78,9 @@ const allChoices: readonly TurnChoice[] = [
   },
   { id: 'signs', label: 'icons without labels', property: 'signsAlone', value: true },
   { id: 'below', label: 'its bay in a row below', property: 'ownRow', value: true },
+  { id: 'gap', label: 'narrower gaps', property: 'itemGap', amount: lengths(0, 120, 1, 2) },
+  { id: 'inside', label: 'narrower inside', property: 'paddingInline', amount: lengths(0, 80, 1, 8) },
+  { id: 'artwork', label: 'smaller artwork', property: 'artworkHeight', amount: lengths(8, 400, 1, 28) },
   { id: 'padding', label: 'items closer', property: 'itemPaddingInline', amount: lengths(0, 80, 1, 4) },
   { id: 'text', label: 'smaller text', property: 'textSize', amount: lengths(8, 160, 0.5, 13) },
   { id: 'drawer', label: 'in the drawer', property: 'shown', value: 'drawer', excludes: 'all' },
@@ -86,11 +90,19 @@ const allChoices: readonly TurnChoice[] = [
 /** The choices that a piece has under a rule. */
 export function turnChoices({ kind }: Piece): TurnChoice[] {
   const { properties } = pieceKind(kind);
-  return allChoices.filter(({ property }) => properties.some(({ name }) => name === property));
+  return allChoices.filter(({ property }) =>
+    properties.some(({ name, by }) => name === property && by === 'width'),
+  );
 }
 
 const isOf = (turn: Turn, { property, value, amount }: TurnChoice) =>
   turn.property === property && (amount ? turn.step !== undefined : turn.value === value);
+
+/** The choices that are offered for a piece: only pieces of headers leave for a drawer, and not where the rule is measured in the browser. */
+export function offeredChoices(piece: Piece, kind: AssemblyKind, { when }: CollapseRule): TurnChoice[] {
+  const toDrawer = kind === 'headers' && when.by !== 'browser';
+  return turnChoices(piece).filter(({ id }) => id !== 'drawer' || toDrawer);
+}
 
 /** What a rule makes of a piece: the choices with the turns that say them. */
 export function turned({ turns }: CollapseRule, piece: Piece): { choice: TurnChoice; turn: Turn }[] {
