@@ -16,7 +16,7 @@ export interface MeasuredLevel {
 
 const isMeasured = ({ when }: CollapseRule) => when.by === 'browser';
 
-/** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there, as far as any place needs them. */
+/** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there: as many as they have at any of the places. */
 export function measuredLevels(
   site: Site,
   assembly: Assembly,

@@ -4,6 +4,7 @@ import type { Edit } from '../edit';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { evenLetters } from './even-letters.test-data';
+import { longMenu } from './long-menu.test-data';
 import { suggestFit } from './suggestions';
 import { surveyFit } from './survey';
 
@@ -17,27 +18,7 @@ function edited(site: Site, edits: readonly Edit[]): Site {
 }
 
 /** A row at every width that is too long for the narrower desktops. */
-const long = edited(sampleSite(), [
-  {
-    edit: 'setValue',
-    place: { on: 'piece', in: 'headers', assembly: 'h', piece: 'menu' },
-    property: 'shownAs',
-    cell: 'phone',
-    value: 'row',
-  },
-  {
-    edit: 'labelItem',
-    menu: 'm',
-    item: 'i1',
-    label: 'A label that is very, very long and goes on for a while',
-  },
-  {
-    edit: 'labelItem',
-    menu: 'm',
-    item: 'i2',
-    label: 'Another one that is no shorter than the first of them',
-  },
-]);
+const long = edited(sampleSite(), longMenu);
 
 /** Down to which width the bar fits. */
 const fitsFrom = (site: Site) =>

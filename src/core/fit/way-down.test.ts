@@ -11,6 +11,7 @@ import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { unmeasured } from '../text/advances';
 import { evenLetters } from './even-letters.test-data';
+import { longMenu } from './long-menu.test-data';
 import { surveyFit } from './survey';
 import { undoneTurns } from './undone';
 import { wayDown } from './way-down';
@@ -47,25 +48,10 @@ const survey = (site: Site) =>
     site.headers.h!,
   );
 
-/** A menu of long labels, a row at every width, which stops fitting somewhere within the desktop. */
-const long: Edit[] = [
-  shownAs('row'),
-  {
-    edit: 'labelItem',
-    menu: 'm',
-    item: 'i1',
-    label: 'A label that is very, very long and goes on for a while',
-  },
-  {
-    edit: 'labelItem',
-    menu: 'm',
-    item: 'i2',
-    label: 'Another one that is no shorter than the first of them',
-  },
-];
-
 /** Where the bar stops fitting without any rule. */
-const stops = survey(edited(...long)).bars[0]!.stretches.findLast(({ status }) => status === 'overflows')!.to;
+const stops = survey(edited(...longMenu)).bars[0]!.stretches.findLast(
+  ({ status }) => status === 'overflows',
+)!.to;
 
 test('without rules the way is that of the bands', () => {
   const { steps, rules } = way(sampleSite());
@@ -79,13 +65,13 @@ test('without rules the way is that of the bands', () => {
 
 test('a rule begins where the bar stops fitting, with the room to spare that was asked for', () => {
   const begins = (margin: number) =>
-    way(edited(...long, setRule(rule('r1', { by: 'fit', margin })))).rules[0]!.below;
+    way(edited(...longMenu, setRule(rule('r1', { by: 'fit', margin })))).rules[0]!.below;
   expect(begins(0)).toBe(Math.ceil(stops));
   expect(begins(16)).toBe(Math.ceil(stops) + 16);
 });
 
 test('with it, the bar overflows in no band that follows it, and what it turned holds in narrower bands too', () => {
-  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const site = edited(...longMenu, setRule(rule('r1', { by: 'fit', margin: 0 })));
   const wider = survey(site).bars[0]!.stretches.filter(({ to }) => to > 640);
   expect(wider.map(({ status }) => status)).not.toContain('overflows');
   const shown = way(site).steps.map(
@@ -100,7 +86,7 @@ test('with it, the bar overflows in no band that follows it, and what it turned 
 test('rules follow each other; one that a later one overtakes, or that is never needed, says so', () => {
   const chain = way(
     edited(
-      ...long,
+      ...longMenu,
       setRule(rule('r1', { by: 'fit', margin: 0 }, 'column')),
       setRule(rule('r2', { by: 'width', below: 700 })),
     ),
@@ -111,7 +97,7 @@ test('rules follow each other; one that a later one overtakes, or that is never 
   ]);
   const overtaken = way(
     edited(
-      ...long,
+      ...longMenu,
       setRule(rule('r1', { by: 'fit', margin: 0 })),
       setRule(rule('r2', { by: 'width', below: Math.ceil(stops) + 100 })),
     ),
@@ -126,7 +112,7 @@ test('rules follow each other; one that a later one overtakes, or that is never 
 });
 
 test('a rule waits for texts that were not measured; it is not guessed', () => {
-  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const site = edited(...longMenu, setRule(rule('r1', { by: 'fit', margin: 0 })));
   expect(way(site, unmeasured).rules).toEqual([
     expect.objectContaining({ below: null, reason: 'unmeasured' }),
   ]);
@@ -137,7 +123,7 @@ test('a rule waits for texts that were not measured; it is not guessed', () => {
 test('the language that needs the most room decides', () => {
   const german = 'Noch eine Beschriftung, die länger ist als alles andere, was hier sonst steht';
   const site = edited(
-    ...long,
+    ...longMenu,
     { edit: 'setLanguages', languages: ['en', 'de'] },
     { edit: 'labelItem', menu: 'm', item: 'i1', label: german, language: 'de' },
     setRule(rule('r1', { by: 'fit', margin: 0 })),
@@ -148,7 +134,7 @@ test('the language that needs the most room decides', () => {
 });
 
 test('the stylesheet says it in one media query at that width, in em, and the page holds the button that it shows', () => {
-  const site = edited(...long, setRule(rule('r1', { by: 'fit', margin: 0 })));
+  const site = edited(...longMenu, setRule(rule('r1', { by: 'fit', margin: 0 })));
   const css = renderStylesheet(site, evenLetters);
   const query = `@media (width < ${Number((Math.ceil(stops) / 16).toFixed(4))}em)`;
   expect(css).toContain(query);
@@ -164,7 +150,7 @@ test('the stylesheet says it in one media query at that width, in em, and the pa
 });
 
 test('what a rule turns is written anew when the rule changes', () => {
-  const first = edited(...long, setRule(rule('r1', { by: 'width', below: 900 })));
+  const first = edited(...longMenu, setRule(rule('r1', { by: 'width', below: 900 })));
   renderStylesheet(first, evenLetters);
   const changed = applyEdits(first, [setRule(rule('r1', { by: 'width', below: 900 }, 'column'))]);
   if (!changed.ok) throw new Error(changed.reason);
@@ -204,7 +190,7 @@ test('a rule may begin beyond the ruler; a bar that never fits is turned at ever
   expect(far.rules[0]!.below).toBe(2400);
   const words = 'words '.repeat(12);
   const endless = edited(
-    ...long,
+    ...longMenu,
     { edit: 'labelItem', menu: 'm', item: 'i1', label: words },
     { edit: 'labelItem', menu: 'm', item: 'i2', label: words },
     {
@@ -237,7 +223,7 @@ const stepped = (property: string, value: number, step: number, id = 'r1'): Coll
 });
 
 test('a rule that goes step by step goes only as far as the room asks for, and the next begins when it has no step left', () => {
-  const items = way(edited(...long, setRule(stepped('behind', 3, 1)))).rules[0]!;
+  const items = way(edited(...longMenu, setRule(stepped('behind', 3, 1)))).rules[0]!;
   expect(items.levels).toBe(3);
   expect(items.below).toBe(Math.ceil(stops));
   const widths = [items.below!, ...items.further];
@@ -245,7 +231,7 @@ test('a rule that goes step by step goes only as far as the room asks for, and t
   expect(items.further.length).toBeLessThan(3);
 
   const short = stepped('itemPaddingInline', 8, -1);
-  const chained = way(edited(...long, setRule(short), setRule(rule('r2', { by: 'fit', margin: 0 }))));
+  const chained = way(edited(...longMenu, setRule(short), setRule(rule('r2', { by: 'fit', margin: 0 }))));
   const [padding, button] = chained.rules;
   expect(padding!.levels).toBe(2);
   expect(padding!.further).toHaveLength(1);
@@ -311,19 +297,19 @@ test('a step towards what is not a number, and a step of nothing, are refused', 
 });
 
 test('items that leave are hidden in the row and shown behind the button, each from its own width on', () => {
-  const site = edited(...long, setRule(stepped('behind', 2, 1)));
+  const site = edited(...longMenu, setRule(stepped('behind', 2, 1)));
   const css = renderStylesheet(site, evenLetters);
   const short = css.slice(css.indexOf('@layer short'), css.indexOf('@layer open'));
   for (const rank of [1, 2]) {
     expect(short).toMatch(new RegExp(`menu-list > \\[data-leaves="${rank}"\\][^}]*display: none`));
     expect(short).toMatch(new RegExp(`menu-below > \\[data-leaves="${rank}"\\][^}]*display: revert-layer`));
   }
-  expect(renderStylesheet(edited(...long), evenLetters)).not.toContain('data-leaves');
+  expect(renderStylesheet(edited(...longMenu), evenLetters)).not.toContain('data-leaves');
 });
 
 test('a turn that a band or a later rule takes back is named, with the width from which on it is', () => {
   const undone = (...edits: Edit[]) => {
-    const site = edited(...long, ...edits);
+    const site = edited(...longMenu, ...edits);
     return undoneTurns(site, 'headers', site.headers.h!, way(site));
   };
   const button = setRule(rule('r1', { by: 'width', below: 1300 }));

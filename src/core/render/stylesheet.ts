@@ -23,15 +23,9 @@ import { standInCss } from './stand-in';
 import { unmeasured, type Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
-import {
-  initialBarRules,
-  initialPieceRules,
-  scopeRules,
-  shortCss,
-  valuesCss,
-  withoutIdle,
-  type SettledWay,
-} from './values-css';
+import { scopeRules, withoutIdle, type SettledWay } from './rules-by-step';
+import { shortCss } from './short-css';
+import { initialBarRules, initialPieceRules, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];

@@ -1,17 +1,9 @@
-import { bandChain, narrowerThan } from '../bands/band';
+import { bandChain } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { bandEnd, coveredHeight } from '../fit/heights';
-import { measuredLevels } from '../fit/measured-rules';
 import type { WayStep } from '../fit/way-down';
 import { px } from '../lengths/length';
-import {
-  changedRules,
-  joinRules,
-  type Block,
-  type CssNode,
-  type Declarations,
-  type Rules,
-} from '../markup/css';
+import { joinRules, type CssNode, type Declarations, type Rules } from '../markup/css';
 import { pieceKind } from '../pieces';
 import type { PieceKind, SettledPiece } from '../pieces/piece';
 import { variantRules } from '../pieces/variants';
@@ -30,15 +22,19 @@ import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { BrandNames } from './css-names';
 import { divisionRules } from './division';
+import { measuredRules } from './measured-css';
 import type { Names } from './names';
-
-/** An assembly settled for each step of its way from the widest viewport to the narrowest. */
-export interface SettledWay {
-  steps: readonly WayStep[];
-  settled: readonly SettledAssembly[];
-  /** It settled for each level of rules that are measured in the visitor's browser. */
-  measured: readonly SettledAssembly[];
-}
+import {
+  atWidths,
+  byStep,
+  joinBySteps,
+  rulesBelow,
+  saidOver,
+  scopeRules,
+  withoutIdle,
+  type RulesByStep,
+  type SettledWay,
+} from './rules-by-step';
 
 /** What the values of a site are written with. */
 export interface ValuesInput {
@@ -49,13 +45,6 @@ export interface ValuesInput {
   names: Names;
   brand: BrandNames;
   css: CssNames;
-}
-
-/** Rules with `&` in their selectors replaced. */
-export function scopeRules(rules: Rules, selector: string): Rules {
-  return Object.fromEntries(
-    Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]),
-  );
 }
 
 /** What properties say that are the same in every state. */
@@ -93,23 +82,6 @@ export function stateRules(
     ),
   );
   return joinRules(...rules);
-}
-
-/**
- * The rules of something for each step: all of the first, then what each narrower one says other than the one before. Only
- * things whose selectors are their own can be written apart from each other.
- */
-type RulesByStep = readonly Rules[];
-
-function byStep(steps: readonly Rules[]): RulesByStep {
-  return steps.map((rules, index) =>
-    index === 0 ? withoutIdle(rules) : changedRules(steps[index - 1]!, rules),
-  );
-}
-
-/** Parts with the same steps, as one. */
-function joinBySteps(parts: readonly RulesByStep[]): RulesByStep {
-  return (parts[0] ?? []).map((_, index) => joinRules(...parts.map((part) => part[index]!)));
 }
 
 /** What was written of something settled, as long as it is the same in every step and bears the same names. */
@@ -256,8 +228,7 @@ const laterPhases = [
 ] as const;
 
 /**
- * What a phase of scrolling says other than the one that it follows. Its rules win over those of that one in every band, so a
- * narrower band says again what it has, wherever a wider one said something else in this phase.
+ * What a phase of scrolling says other than the one that it follows; its rules win over those of that one in every band.
  */
 function phaseRules(
   input: ValuesInput,
@@ -267,55 +238,12 @@ function phaseRules(
 ): RulesByStep {
   const assembly = input.site.headers[id]!;
   const header = `.${input.names.get(id)!}${selector}`;
-  let said: Rules = {};
-  return steps.map((step) => {
-    const before = joinRules(phasedPartsIn(input, assembly, step, after), said);
-    const rules = changedRules(before, phasedPartsIn(input, assembly, step, phase));
-    said = joinRules(said, rules);
-    return Object.fromEntries(
-      Object.entries(rules).map(([inside, declarations]) => [`${header} ${inside}`, declarations]),
-    );
-  });
-}
-
-/** Writes the rules of a bar and of what stands in it as they are settled at a place. */
-type BarRulesIn = (bar: SettledBar) => Rules;
-
-/**
- * What the levels of rules that are measured in the visitor's browser say other than what holds before each: under what the script
- * puts on the bar. They win over it in every band, so a narrower band says again what it has, wherever a level said something else.
- */
-function measuredRules(
-  { site, names }: Pick<ValuesInput, 'site' | 'names'>,
-  { steps, settled }: Pick<SettledWay, 'steps' | 'settled'>,
-  rulesIn: BarRulesIn,
-): RulesByStep[] {
-  const { id, kind } = settled[0]!;
-  const assembly = site[kind][id]!;
-  return assembly.order.flatMap((barId, index) => {
-    const levels = measuredLevels(site, assembly, assembly.bars[barId]!, steps);
-    const bar = `.${names.get(barId)!}`;
-    return levels.map(({ token }, level) => {
-      const begun = levels.slice(0, level + 1).map((each) => each.id);
-      const at = (step: WayStep, count: number) =>
-        rulesIn(
-          resolveAssembly(site, kind, assembly, { ...step, begun: [...step.begun, ...begun.slice(0, count)] })
-            .bars[index]!,
-        );
-      const short = `${bar}[data-short~='${token}']`;
-      let said: Rules = {};
-      return steps.map((step) => {
-        const rules = changedRules(joinRules(at(step, level), said), at(step, level + 1));
-        said = joinRules(said, rules);
-        return Object.fromEntries(
-          Object.entries(rules).map(([inside, declarations]) => [
-            inside.startsWith(`${bar} `) ? inside.replace(bar, short) : `${short} ${inside}`,
-            declarations,
-          ]),
-        );
-      });
-    });
-  });
+  return saidOver(
+    steps,
+    (step) => phasedPartsIn(input, assembly, step, after),
+    (step) => phasedPartsIn(input, assembly, step, phase),
+    (inside) => `${header} ${inside}`,
+  );
 }
 
 const assemblyRules = writtenOnce<SettledAssembly>(
@@ -378,74 +306,6 @@ function brandRules(input: ValuesInput, band: Id): Rules {
     scopeRules(propertyRules(brandProperties, widths, css), ':root'),
     ...styles.map((style) => styleRules(input, style, band)),
   );
-}
-
-/** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
-export function withoutIdle(rules: Rules): Rules {
-  return Object.fromEntries(
-    Object.entries(rules).map(([selector, declarations]) => [
-      selector,
-      Object.fromEntries(Object.entries(declarations).filter(([, value]) => value !== AS_IT_COMES)),
-    ]),
-  );
-}
-
-function shortRulesIn(names: Names, { id, kind, values, counts }: SettledPiece): Rules {
-  return scopeRules(pieceKind(kind).shortCss?.(values, counts) ?? {}, `.${names.get(id)!}`);
-}
-
-/** What pieces leave out for want of room, above all that says where items show. */
-export function shortCss({
-  site,
-  names,
-  assemblies,
-}: Pick<ValuesInput, 'site' | 'names' | 'assemblies'>): CssNode[] {
-  return atWidths(
-    assemblies.flatMap((way) => {
-      const { steps, settled } = way;
-      const pieces = settled.map(settledPieces);
-      const measuredPieces = way.measured.map(settledPieces);
-      const leaving = pieces[0]!.flatMap((_, index) => {
-        const perStep = pieces.map((each) => each[index]!);
-        const { shortCss: short, properties } = pieceKind(perStep[0]!.kind);
-        if (!short) return [];
-        const initially = initialValues(properties);
-        const leaves = [...perStep, ...measuredPieces.map((each) => each[index]!)].some(
-          ({ values, counts }) =>
-            Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
-        );
-        if (!leaves) return [];
-        return [byStep(perStep.map((piece) => shortRulesIn(names, piece)))];
-      });
-      const measured = measuredRules({ site, names }, way, ({ bays }) =>
-        joinRules(...bays.flatMap(({ pieces: held }) => held.map((piece) => shortRulesIn(names, piece)))),
-      );
-      const all = [...leaving, ...measured];
-      return all.length === 0 ? [] : rulesBelow(steps, joinBySteps(all));
-    }),
-  );
-}
-
-/** Rules that hold below a width, in CSS px; from the widest viewport on where it is null. */
-interface RulesBelow {
-  below: number | null;
-  rules: Rules;
-}
-
-/** What an assembly, or the brand, says at each of its steps. */
-function rulesBelow(steps: readonly Pick<WayStep, 'below'>[], rules: RulesByStep): RulesBelow[] {
-  return steps.map(({ below }, index) => ({ below, rules: rules[index]! }));
-}
-
-/** Rules in one media query for each width below which something changes, widest first. */
-function atWidths(all: readonly RulesBelow[]): CssNode[] {
-  const at = (width: number | null) =>
-    joinRules(...all.filter(({ below }) => below === width).map(({ rules }) => rules));
-  const widths = [...new Set(all.flatMap(({ below }) => (below === null ? [] : [below])))];
-  return [
-    at(null),
-    ...widths.sort((a, b) => b - a).map((width): Block => ({ at: narrowerThan(width), inside: [at(width)] })),
-  ];
 }
 
 /** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */

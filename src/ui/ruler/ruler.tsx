@@ -128,7 +128,7 @@ export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, 
                 {[...new Set(steps)].map((step) => (
                   <i key={step} style={{ insetInlineStart: `${percentOf(step, { from, to })}%` }} />
                 ))}
-                {text}
+                <span>{text}</span>
               </li>
             ))}
           </ul>

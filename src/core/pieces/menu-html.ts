@@ -1,0 +1,208 @@
+import { el, type Element, type Node } from '../markup/html';
+import { iconHtml } from '../icons/icons';
+import { leavingRanks, leftOf } from './menu-leaving';
+import { reservedWeight } from './menu-parts';
+import { splitAfter } from './menu-split';
+import { leading, pieceClass, type MenuEntry, type PieceContext, type SettledPiece } from './piece';
+import { variantsOf } from './variants';
+
+/** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
+function toggleHtml(entry: MenuEntry, belowId: string): Element {
+  return el('button', {
+    class: 'menu-toggle',
+    type: 'button',
+    'aria-expanded': 'false',
+    'aria-controls': belowId,
+    'aria-label': `${entry.label}: more`,
+  });
+}
+
+/** What stands in an entry: its icon, its label, its badge and, for wide drop-downs, its description. */
+function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
+  const rich = icon !== null || badge !== '' || description !== '';
+  if (!rich) return [label];
+  return [
+    icon !== null && iconHtml(icon),
+    el('span', { class: 'menu-label' }, label),
+    badge !== '' && el('span', { class: 'menu-badge' }, badge),
+    description !== '' && el('span', { class: 'menu-description' }, description),
+  ];
+}
+
+/** What a list needs beside its entries: the beginning of the ids in it, and whether items keep room for a heavier state. */
+interface ListNeeds {
+  prefix: string;
+  reserve: boolean;
+  /** The label of the button behind which items go where room is short; null where none ever does. */
+  more: string | null;
+}
+
+/** An entry with what stands below it. */
+function entryHtml(
+  entry: MenuEntry,
+  needs: ListNeeds,
+  level: number,
+  context: PieceContext,
+  rank: number | null = null,
+): Element {
+  const { prefix, reserve } = needs;
+  const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
+  const belowId = `${prefix}-${entry.id}`;
+  const below = entry.children.length > 0;
+  const title = entry.title || null;
+  return el(
+    'li',
+    { class: context.className(entry.id), 'data-leaves': rank },
+    leading(
+      entry.target,
+      {
+        class: 'menu-link',
+        title,
+        'data-label': reserve ? entry.label : null,
+        newWindow: entry.newWindow,
+        ...current,
+      },
+      ...labelHtml(entry),
+    ),
+    below && level === 1 && toggleHtml(entry, belowId),
+    below &&
+      el(
+        'ul',
+        { class: 'menu-below', id: belowId },
+        ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
+      ),
+  );
+}
+
+/** A list of entries, and behind them the button with those of it that have left for want of room. */
+function entriesHtml(
+  entries: readonly MenuEntry[],
+  needs: ListNeeds,
+  leaves: boolean,
+  context: PieceContext,
+): Element {
+  const ranks = leaves ? leavingRanks(entries) : null;
+  const rank = ({ id }: MenuEntry) => ranks?.get(id) ?? null;
+  const { more, prefix } = needs;
+  return el(
+    'ul',
+    { class: 'menu-list' },
+    ...entries.map((entry) => entryHtml(entry, needs, 1, context, rank(entry))),
+    more !== null && moreHtml(entries, { ...needs, prefix: `${prefix}-more` }, rank, context),
+  );
+}
+
+function moreHtml(
+  entries: readonly MenuEntry[],
+  needs: ListNeeds,
+  rank: (entry: MenuEntry) => number | null,
+  context: PieceContext,
+): Element {
+  const { prefix, reserve, more } = needs;
+  const attributes = {
+    class: 'menu-link menu-toggle',
+    type: 'button',
+    'aria-expanded': 'false',
+    'aria-controls': prefix,
+    'data-label': reserve ? more : null,
+  };
+  return el(
+    'li',
+    { class: 'menu-more' },
+    el('button', attributes, el('span', { class: 'menu-label' }, more)),
+    el(
+      'ul',
+      { class: 'menu-below', id: prefix },
+      ...entries.map((entry) => entryHtml(entry, needs, 2, context, rank(entry))),
+    ),
+  );
+}
+
+function menuButtonHtml(label: string, drawer: string): Element {
+  return el(
+    'button',
+    {
+      class: 'menu-button',
+      type: 'button',
+      command: 'show-modal',
+      commandfor: drawer,
+      'aria-haspopup': 'dialog',
+    },
+    el('span', { class: 'menu-sign', 'aria-hidden': 'true' }),
+    label,
+  );
+}
+
+/** The drawer behind the menu button; null where the menu is not shown as one. */
+export function openedBy(values: Record<string, unknown>): string | null {
+  return values.shownAs === 'button' ? (values.opens as string | null) : null;
+}
+
+/** The button that opens the drawer, where some band asks for one and there is a drawer to open. */
+function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Node {
+  const { buttonLabel } = piece.values as { buttonLabel: string };
+  const opens = bands.map((band) => openedBy(band.values)).find((id) => id !== null);
+  const drawer = opens === undefined ? null : context.drawer(opens);
+  return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
+}
+
+/** What stands in a menu in place of the logo between two halves of it. */
+type Between = { logo: Node; after: number | null } | null;
+
+/** The list of a variant, in two halves where something stands between them; empty when its menu has nothing to show. */
+function listHtml(
+  piece: SettledPiece,
+  context: PieceContext,
+  { alone, between, bands }: { alone: boolean; between: Between; bands: readonly SettledPiece[] },
+): Node[] {
+  const { id, values, band } = piece;
+  const shown = values.menu === null ? null : context.menu(values.menu as string, band);
+  if (!shown || shown.entries.length === 0) return [];
+  const left = bands.map((each) => leftOf(each.values));
+  const needs = {
+    prefix: `${context.idOf(id)}${alone ? '' : `-${band}`}`,
+    reserve: reservedWeight(values) !== null,
+    more: left.some(({ behind }) => behind > 0) ? (values.moreLabel as string) || 'More' : null,
+  };
+  const leaves = left.some(({ behind, out }) => behind + out > 0);
+  const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);
+  const halves = ({ logo, after }: NonNullable<Between>) => {
+    const room = context.room(piece);
+    const at = after ?? splitAfter(values, room.entries(values.menu as string), room);
+    return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
+  };
+  const lists = between === null ? [list(shown.entries)] : halves(between);
+  return alone ? lists : [el('div', { class: `for-${band}` }, ...lists)];
+}
+
+/** The logo that a menu stands around, compact where the menu is a menu button; null where it stands around none. */
+function betweenOf({ values }: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Between {
+  if (!values.around) return null;
+  const collapsed = bands.find((each) => each.values.shownAs === 'button');
+  const logo = context.brandLogo(collapsed?.band ?? null);
+  return { logo, after: values.splitAfter as number | null };
+}
+
+/** The markup of a menu: its button, where some form of it is one, and a list for each of its variants; null where it has nothing to show. */
+export function menuHtml(
+  piece: SettledPiece,
+  context: PieceContext,
+  bands: readonly SettledPiece[],
+): Element | null {
+  const variants = variantsOf(bands);
+  const alone = variants.length === 1;
+  const between = betweenOf(piece, context, bands);
+  const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between, bands }));
+  if (lists.length === 0) return null;
+  const named = variants.find((variant) => variant.values.menu !== null)!;
+  const { name } = context.menu(named.values.menu as string, named.band)!;
+  return el(
+    'nav',
+    {
+      class: `${pieceClass(piece, context)}${between ? ' menu-around' : ''}`,
+      'aria-label': context.landmark(name),
+    },
+    buttonWhereAsked(piece, context, bands),
+    ...lists,
+  );
+}

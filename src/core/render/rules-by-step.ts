@@ -1,0 +1,89 @@
+import { narrowerThan } from '../bands/band';
+import type { WayStep } from '../fit/way-down';
+import { changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
+import { AS_IT_COMES } from '../properties/property';
+import type { SettledAssembly } from '../resolve/assembly';
+
+/** An assembly settled for each step of its way from the widest viewport to the narrowest. */
+export interface SettledWay {
+  steps: readonly WayStep[];
+  settled: readonly SettledAssembly[];
+  /** It settled for each level of rules that are measured in the visitor's browser. */
+  measured: readonly SettledAssembly[];
+}
+
+/** Rules with `&` in their selectors replaced. */
+export function scopeRules(rules: Rules, selector: string): Rules {
+  return Object.fromEntries(
+    Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]),
+  );
+}
+
+/** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
+export function withoutIdle(rules: Rules): Rules {
+  return Object.fromEntries(
+    Object.entries(rules).map(([selector, declarations]) => [
+      selector,
+      Object.fromEntries(Object.entries(declarations).filter(([, value]) => value !== AS_IT_COMES)),
+    ]),
+  );
+}
+
+/**
+ * The rules of something for each step: all of the first, then what each narrower one says other than the one before. Only
+ * things whose selectors are their own can be written apart from each other.
+ */
+export type RulesByStep = readonly Rules[];
+
+export function byStep(steps: readonly Rules[]): RulesByStep {
+  return steps.map((rules, index) =>
+    index === 0 ? withoutIdle(rules) : changedRules(steps[index - 1]!, rules),
+  );
+}
+
+/** Parts with the same steps, as one. */
+export function joinBySteps(parts: readonly RulesByStep[]): RulesByStep {
+  return (parts[0] ?? []).map((_, index) => joinRules(...parts.map((part) => part[index]!)));
+}
+
+/**
+ * What holds otherwise under some condition, written under a selector that wins at every step: so a narrower step says again what
+ * it has, wherever a wider one said something else under the condition.
+ */
+export function saidOver(
+  steps: readonly WayStep[],
+  before: (step: WayStep) => Rules,
+  after: (step: WayStep) => Rules,
+  scoped: (selector: string) => string,
+): RulesByStep {
+  let said: Rules = {};
+  return steps.map((step) => {
+    const rules = changedRules(joinRules(before(step), said), after(step));
+    said = joinRules(said, rules);
+    return Object.fromEntries(
+      Object.entries(rules).map(([selector, declarations]) => [scoped(selector), declarations]),
+    );
+  });
+}
+
+/** Rules that hold below a width, in CSS px; from the widest viewport on where it is null. */
+export interface RulesBelow {
+  below: number | null;
+  rules: Rules;
+}
+
+/** What an assembly, or the brand, says at each of its steps. */
+export function rulesBelow(steps: readonly Pick<WayStep, 'below'>[], rules: RulesByStep): RulesBelow[] {
+  return steps.map(({ below }, index) => ({ below, rules: rules[index]! }));
+}
+
+/** Rules in one media query for each width below which something changes, widest first. */
+export function atWidths(all: readonly RulesBelow[]): CssNode[] {
+  const at = (width: number | null) =>
+    joinRules(...all.filter(({ below }) => below === width).map(({ rules }) => rules));
+  const widths = [...new Set(all.flatMap(({ below }) => (below === null ? [] : [below])))];
+  return [
+    at(null),
+    ...widths.sort((a, b) => b - a).map((width): Block => ({ at: narrowerThan(width), inside: [at(width)] })),
+  ];
+}
