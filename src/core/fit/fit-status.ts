@@ -16,6 +16,11 @@ export function worstFit(statuses: readonly FitStatus[]): FitStatus {
   return order.findLast((status) => statuses.includes(status)) ?? 'fits';
 }
 
+/** Whether a bar no longer fits: it wraps or overflows. */
+export function breaks({ status }: { status: FitStatus }): boolean {
+  return status === 'wraps' || status === 'overflows';
+}
+
 /** What is the matter where a condition does not hold. */
 export type Trouble = 'narrowed' | 'off-centre' | 'uneven' | 'wrapped' | 'sticks-out';
 

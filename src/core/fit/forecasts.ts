@@ -9,6 +9,7 @@ import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import type { FitStretch } from './bar-fit';
+import { breaks } from './fit-status';
 import type { Circumstances } from './room-context';
 import { surveyFit, WHOLE_RULER } from './survey';
 
@@ -189,9 +190,7 @@ function stretchesOf(circumstances: Circumstances, { kind, assembly, bar }: BarP
 /** The widest viewport at which a bar does not fit without its rules, in CSS px; null where there is none, infinite where it never fits. */
 function stopsAt(circumstances: Circumstances, place: BarPlace): number | null {
   const site = withoutRules(circumstances.site, place);
-  const bad = stretchesOf({ ...circumstances, site }, place).filter(
-    ({ status }) => status === 'wraps' || status === 'overflows',
-  );
+  const bad = stretchesOf({ ...circumstances, site }, place).filter(breaks);
   const last = bad.at(-1)?.to ?? null;
   return last !== null && last >= WHOLE_RULER.to ? Infinity : last;
 }

@@ -5,6 +5,7 @@ import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { evenLetters } from './even-letters.test-data';
 import { longMenu } from './long-menu.test-data';
+import { breaks } from './fit-status';
 import { suggestFit } from './suggestions';
 import { surveyFit } from './survey';
 
@@ -25,7 +26,7 @@ const fitsFrom = (site: Site) =>
   Math.max(
     320,
     ...surveyFit(today(site), 'headers', site.headers.h!, { only: ['b'] })
-      .bars[0]!.stretches.filter(({ status }) => status === 'wraps' || status === 'overflows')
+      .bars[0]!.stretches.filter(breaks)
       .map(({ to }) => to),
   );
 

@@ -13,6 +13,7 @@ import { distance, lengthOf, towards } from '../resolve/turns';
 import { EVERYWHERE } from '../bands/follow';
 import { USUAL_MARGIN } from '../site/collapse-rule';
 import type { Assembly, Piece } from '../site/assembly';
+import { breaks } from './fit-status';
 import { menusOf, menusShown, type BarPlace } from './forecasts';
 import type { Circumstances } from './room-context';
 import { surveyFit, WHOLE_RULER } from './survey';
@@ -269,9 +270,7 @@ function wordAttempts({ today: { site, language }, place }: Looking): Attempt[] 
 function fitsFrom(today: Circumstances, { kind, assembly }: BarPlace, bars: readonly Id[]) {
   const found = today.site.languages.map((language) => {
     const survey = surveyFit({ ...today, language }, kind, today.site[kind][assembly]!, { only: bars });
-    const bad = survey.bars.flatMap(({ stretches }) =>
-      stretches.filter(({ status }) => status === 'wraps' || status === 'overflows').map(({ to }) => to),
-    );
+    const bad = survey.bars.flatMap(({ stretches }) => stretches.filter(breaks).map(({ to }) => to));
     const at = Math.max(WHOLE_RULER.from, ...bad);
     return { language, at: at >= WHOLE_RULER.to ? Infinity : at };
   });
@@ -296,7 +295,6 @@ function tried(
   wanted: { now: number; down: number },
 ): { suggestion: Suggestion; effort: number } | null {
   const bars = attempt.alsoBar === undefined ? [place.bar] : [place.bar, attempt.alsoBar];
-  const before = attempt.alsoBar === undefined ? wanted.now : fitsFrom(today, place, bars).at;
   const after = (step: number) => {
     const outcome = applyEdits(today.site, attempt.edits(step));
     return outcome.ok ? fitsFrom({ ...today, site: outcome.site }, place, bars).at : Infinity;
@@ -304,7 +302,7 @@ function tried(
   const least = leastStep(attempt.steps, (step) => after(step) <= wanted.down);
   const step = least ?? attempt.steps;
   const at = after(step);
-  if (step < 1 || !(at < before)) return null;
+  if (step < 1 || !(at < wanted.now)) return null;
   const suggestion: Suggestion = {
     change: attempt.change(step),
     edits: attempt.byHand ? null : attempt.edits(step),

@@ -9,6 +9,7 @@ import { RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-r
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barFit } from './bar-fit';
+import { breaks } from './fit-status';
 import type { Tally } from './room-context';
 
 /** A step on the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
@@ -76,9 +77,7 @@ function stopsFitting(
     const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
     const within = { band: place.band, span: { from, to }, tally };
     const stretches = barFit(circumstances, settled, settled.bars[index]!, within);
-    return stretches
-      .filter(({ status }) => status === 'wraps' || status === 'overflows')
-      .map(({ to: at }) => ({ at, ...each }));
+    return stretches.filter(breaks).map(({ to: at }) => ({ at, ...each }));
   });
   if (!tally.complete) return 'unmeasured';
   return stops.reduce<Stop | null>((most, stop) => (most === null || stop.at > most.at ? stop : most), null);

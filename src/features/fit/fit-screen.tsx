@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { useBarWidths } from '@/client/fit-survey';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { NARROWEST, WIDEST } from '@/core/bands/band';
+import { breaks } from '@/core/fit/fit-status';
 import type { BarPlace } from '@/core/fit/forecasts';
 import { firstWidth } from '@/core/fit/whole-fit';
 import type { AssemblyKind } from '@/core/properties/assembly';
@@ -127,7 +128,7 @@ function Room({ place, assembly, found, most }: RoomProps) {
   const survived = survey.bars[0]?.bar === place.bar && knows(assembly, found);
   const stretches = survived ? survey.bars[0]!.stretches : [];
   const changes = stretches.slice(1).map(({ from }) => from);
-  const bad = stretches.filter(({ status }) => status === 'wraps' || status === 'overflows');
+  const bad = stretches.filter(breaks);
   const stopsAt = bad.at(-1)?.to ?? null;
   const [asked, setAsked] = useState<number | null>(null);
   const at = Math.min(most, asked ?? Math.max(NARROWEST, firstWidth({ from: stopsAt ?? 1024 }) - 1));
