@@ -256,6 +256,7 @@ function Figures({ assembly, at, most, room, status, onAt }: FiguresProps) {
           </tbody>
         </table>
       )}
+      {room && <p className="quiet">In the chart they stand on each other, from below in this order.</p>}
     </section>
   );
 }

@@ -44,7 +44,7 @@ export function SuggestionTable({ place, stopsAt }: SuggestionTableProps) {
           keep={setNamed}
         />{' '}
         px, each change by itself and as small as it may be
-        {found && site.languages.length > 1
+        {found && found.answer.all.length > 0 && site.languages.length > 1
           ? `, in ${languageName(found.answer.language)}, which needs the most`
           : ''}
         .

@@ -128,7 +128,7 @@ export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, 
                 {[...new Set(steps)].map((step) => (
                   <i key={step} style={{ insetInlineStart: `${percentOf(step, { from, to })}%` }} />
                 ))}
-                <span>{text}</span>
+                {text}
               </li>
             ))}
           </ul>
