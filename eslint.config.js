@@ -65,8 +65,37 @@ const pureCore = {
   },
 };
 
+/** Collections of the document whose entries stand under ids. */
+const collections =
+  'pages|menus|items|headers|drawers|footers|bars|pieces|artwork|fonts|files|typeStyles|colours|spaces|radii';
+
+/** Ids that edits bring are looked up with `own` (core/ids/id.ts): a record answers to names that nobody put into it. */
+const ownIds = {
+  files: ['src/core/edit/**/*.ts'],
+  ignores: ['src/core/edit/**/*.test.ts'],
+  rules: {
+    'no-restricted-syntax': [
+      'error',
+      ...pureCore.rules['no-restricted-syntax'].slice(1),
+      {
+        selector: `:not(UnaryExpression[operator='delete'], TSNonNullExpression) > MemberExpression[computed=true][object.type='MemberExpression'][object.property.name=/^(${collections})$/]:not(AssignmentExpression > .left)`,
+        message: 'Look ids up with own(record, id): they come from outside.',
+      },
+    ],
+  },
+};
+
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '.next/**',
+      '.jobs/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   ...next,
   ...nextTypescript,
   {
@@ -76,6 +105,7 @@ const config = [
   },
   ...layerRules,
   pureCore,
+  ownIds,
 ];
 
 export default config;

@@ -1,11 +1,36 @@
 import type { NextConfig } from 'next';
 
+/** What every answer says to browsers: nothing is taken for another type than it is said to be, and no other website frames or opens it. */
+const everywhere = [
+  { key: 'x-content-type-options', value: 'nosniff' },
+  { key: 'referrer-policy', value: 'same-origin' },
+];
+const ownPages = [
+  { key: 'content-security-policy', value: "frame-ancestors 'self'" },
+  { key: 'x-frame-options', value: 'SAMEORIGIN' },
+  { key: 'cross-origin-opener-policy', value: 'same-origin' },
+  { key: 'cross-origin-resource-policy', value: 'same-origin' },
+];
+
 const config: NextConfig = {
-  serverExternalPackages: ['better-sqlite3', 'jsdom', 'fontkit', 'harfbuzzjs', 'wawoff2'],
+  // The files of sites are served to pages of an opaque origin, under rules of their own (src/server/handover/serve.ts).
+  headers: async () => [
+    { source: '/:path*', headers: everywhere },
+    { source: '/((?!try/|frame/|frame-host\\.js$|api/sites/[^/]+/bytes/).*)', headers: ownPages },
+  ],
+  // A site file is the largest thing that is sent (MOST_SITE_FILE); Next cuts a body off at this size without a word.
+  experimental: { proxyClientMaxBodySize: '72mb' },
+  serverExternalPackages: ['better-sqlite3', 'harfbuzzjs', 'wawoff2'],
   turbopack: {
     root: import.meta.dirname,
     // HarfBuzz names a module of Node.js that a browser has no need of.
-    resolveAlias: { module: { browser: './src/workers/no-module.ts' } },
+    resolveAlias: {
+      module: { browser: './src/workers/no-module.ts' },
+      // Its form for browsers asks the document, which a worker has not.
+      'decode-named-character-reference': {
+        browser: './node_modules/decode-named-character-reference/index.js',
+      },
+    },
   },
   poweredByHeader: false,
   devIndicators: false,

@@ -11,9 +11,9 @@ process.env.GABLE_TEST_DATA ??= mkdtempSync(path.join(tmpdir(), 'gable-ridge-dat
 export default defineConfig({
   testDir: 'tests',
   workers: 2,
-  timeout: 90_000,
+  timeout: 120_000,
   // Two browsers and the server share two cores.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 30_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : 'list',
   use: {

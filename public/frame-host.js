@@ -143,6 +143,20 @@
   document.addEventListener('toggle', watchDrawer, true);
   document.addEventListener('close', watchDrawer, true);
 
+  // What is open needs room, which only the workbench can give.
+  let isOpen = false;
+  const watchOpened = () => {
+    const now = document.querySelector('[aria-expanded="true"], dialog[open], :popover-open') !== null;
+    if (now !== isOpen) tell({ says: 'opened', opened: (isOpen = now) });
+  };
+  new MutationObserver(watchOpened).observe(document, {
+    subtree: true,
+    childList: true,
+    attributeFilter: ['aria-expanded', 'open'],
+  });
+  document.addEventListener('toggle', watchOpened, true);
+  document.addEventListener('keydown', ({ key }) => key === 'Escape' && !isOpen && tell({ says: 'escape' }));
+
   document.addEventListener('click', (event) => {
     const link = event.target.closest('a[href]');
     if (!link || link.origin === new URL(location.href).origin) return;

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
 import { run, tool } from './lib/run.mjs';
+import { ignoredSources } from './lib/tracked.mjs';
 
 const reports = mkdtempSync(path.join(tmpdir(), 'gable-ridge-'));
 const unitReport = path.join(reports, 'unit.json');
@@ -13,6 +14,7 @@ const node = process.execPath;
 const check = (name, ...args) => [name, () => run(node, args)];
 /** What only reads runs beside the build; what measures time in a browser runs alone. */
 const checks = [
+  ['tracked files', async () => ignoredSources()],
   check('format', tool('prettier', 'bin/prettier.cjs'), '--check', '--log-level=warn', '.'),
   check('lint', tool('eslint', 'bin/eslint.js'), '.', '--max-warnings=0'),
   check(
@@ -22,6 +24,7 @@ const checks = [
     '.dependency-cruiser.cjs',
     'src',
   ),
+  check('unused code', tool('knip', 'bin/knip.js'), '--no-progress'),
   check('types', tool('typescript', 'bin/tsc'), '--noEmit'),
 ];
 const build = [['build', () => ensureBuild().then(() => 0)]];

@@ -54,7 +54,7 @@ test.describe('a site file', () => {
     [
       'a newer version',
       (json: { site: { version: number } }) => void (json.site.version = 99),
-      'site.version: is 99; this application reads version 2.',
+      'site.version: is 99; this application reads version 4.',
     ],
     [
       'a missing reference',

@@ -48,7 +48,8 @@ async function compose(page: Page): Promise<string> {
   await page.keyboard.press('Enter');
   await openCell(page, 'Leads to', 'every width');
   await pick(page, 'Visit');
-  await page.getByRole('button', { name: 'Button “Book a room”, Phone: shown' }).click();
+  await page.getByRole('button', { name: 'Button “Book a room”, Phone < 640: shown' }).click();
+  await page.getByRole('menuitem', { name: 'hidden', exact: true }).click();
 
   await page.getByRole('link', { name: 'Footers' }).click();
   await expect(page.getByRole('heading', { name: 'Footers', level: 1 })).toBeVisible();
@@ -61,7 +62,7 @@ async function compose(page: Page): Promise<string> {
 
   await page.getByRole('button', { name: 'Release…' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Download the zip' }).click();
+  await page.getByRole('button', { name: 'Download the zip' }).click();
   return unpack(await (await download).path());
 }
 

@@ -1,45 +1,12 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { test } from './support/test';
 import { expect } from '@playwright/test';
+import { ownServer } from './support/own-server';
+import { sample } from './support/sample';
+import { test } from './support/test';
 
-const port = 4391;
-const origin = `http://127.0.0.1:${port}`;
-const dataDir = mkdtempSync(path.join(tmpdir(), 'gable-ridge-killed-'));
-let server: ChildProcess | null = null;
+const server = ownServer(4391);
+const { origin } = server;
 
-async function start() {
-  server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: { ...process.env, DATA_DIR: dataDir },
-      stdio: 'ignore',
-    },
-  );
-  await expect
-    .poll(
-      () =>
-        fetch(origin).then(
-          (response) => response.status,
-          () => 0,
-        ),
-      { timeout: 30_000 },
-    )
-    .toBe(200);
-}
-
-async function kill() {
-  const ended = new Promise((resolve) => server!.once('exit', resolve));
-  server!.kill('SIGKILL');
-  await ended;
-}
-
-test.afterEach(async () => {
-  if (server && server.exitCode === null && server.signalCode === null) await kill();
-});
+test.afterEach(() => server.stop('SIGKILL'));
 
 /** Adds a page and says whether it was acknowledged. */
 async function addPage(index: number): Promise<boolean> {
@@ -65,8 +32,10 @@ async function addPage(index: number): Promise<boolean> {
 }
 
 test('a server killed in the middle of a run of edits has kept every one that it acknowledged', async () => {
-  for (let round = 0; round < 3; round += 1) {
-    await start();
+  const rounds = sample(2, 40);
+  test.setTimeout(rounds * 45_000);
+  for (let round = 0; round < rounds; round += 1) {
+    await server.start();
     const acknowledged: number[] = [];
     let running = true;
     const run = (async () => {
@@ -76,14 +45,14 @@ test('a server killed in the middle of a run of edits has kept every one that it
       }
     })();
     await expect.poll(() => acknowledged.length).toBeGreaterThan(20 + round * 7);
-    await kill();
+    await server.stop('SIGKILL');
     running = false;
     await run;
-    await start();
+    await server.start();
     const { site, standing } = await (await fetch(`${origin}/api/sites/orrery-house`)).json();
     expect(acknowledged.filter((index) => !site.pages[`k${index}`])).toEqual([]);
     expect(site.pageOrder).toHaveLength(Object.keys(site.pages).length);
     expect(standing.revision).toBeGreaterThanOrEqual(acknowledged.length);
-    await kill();
+    await server.stop('SIGKILL');
   }
 });

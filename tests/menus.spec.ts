@@ -72,11 +72,11 @@ test('a target that cannot be one is refused with its reason while it is typed',
     ['javascript:alert(1)', 'may not use javascript:'],
     ['tel:12', 'cannot be a telephone number'],
     ['mailto:nobody', 'cannot be an e-mail address'],
-    ['/no-such-page', 'No page has the path'],
+    ['/no-such-page', 'Add the page /no-such-page'],
   ] as const) {
     await page.getByRole('button', { name: 'Target of Company: /company' }).click();
     await page.keyboard.type(typed);
-    await expect(page.getByText(reason)).toBeVisible();
+    await expect(page.getByText(reason).last()).toBeVisible();
     await page.keyboard.press('Escape');
   }
   expect((await storedSite(request, id)).standing.revision).toBe(0);
@@ -106,11 +106,14 @@ test('what is hidden and ordered on one band stays there, and what is added late
   await expect
     .poll(() => seen(page, 'Main', 'Phone'))
     .toEqual(['Sailings', 'Fares & tickets', 'Help', 'Routes', 'On board', 'Visit the islands']);
-  await page.getByRole('button', { name: 'Help, Tablet: shown, follows' }).click();
+  await page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' }).click();
   await expect
     .poll(() => seen(page, 'Main', 'Tablet'))
     .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board']);
-  await page.getByRole('button', { name: 'Routes, Tablet: shown, follows' }).focus();
+  await expect(page.getByRole('button', { name: 'Help, Phone: hidden, follows Tablet' })).toContainText(
+    '↤ Tablet',
+  );
+  await page.getByRole('button', { name: 'Routes, Tablet: shown, follows Desktop' }).focus();
   await page.keyboard.press('Alt+ArrowUp');
   await expect
     .poll(() => seen(page, 'Main', 'Tablet'))
@@ -127,9 +130,9 @@ test('what is hidden and ordered on one band stays there, and what is added late
   await expect
     .poll(() => seen(page, 'Main', 'Phone'))
     .toEqual(['Sailings', 'Fares & tickets', 'Privacy', 'Routes', 'On board', 'Visit the islands']);
-  await page.getByRole('button', { name: 'Help, Tablet: hidden' }).focus();
-  await page.keyboard.press('Delete');
-  await expect(page.getByRole('button', { name: 'Help, Tablet: shown, follows' })).toBeVisible();
+  await page.getByRole('button', { name: 'Help, Tablet: take back its own choice' }).click();
+  await expect(page.getByRole('button', { name: 'Help, Tablet: take back its own order' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' })).toBeVisible();
   await saved(page);
 
   // The site that is handed over does exactly that.

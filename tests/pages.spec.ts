@@ -109,6 +109,32 @@ test('a language is added, and titles are given in it; one that links name is no
   await expect(page.getByRole('alert').filter({ hasText: 'leads to “de”' })).toBeVisible();
 });
 
+test('before a language goes, it is said which words go with it; another first one takes none', async ({
+  page,
+}) => {
+  const languages = page.getByRole('button', { name: /^Languages of the site/ });
+  const set = async (text: string) => {
+    await languages.click();
+    await page.getByRole('textbox', { name: 'Languages of the site' }).fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await set('en, de, fr');
+  await page.getByRole('button', { name: 'Title of /help in fr: Help' }).click();
+  await page.keyboard.type('Aide');
+  await page.keyboard.press('Enter');
+  await set('en, de');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('one title or label in Français (fr)');
+  await dialog.getByRole('button', { name: 'Keep the language' }).click();
+  await expect(page.getByRole('button', { name: 'Title of /help in fr: Aide' })).toBeVisible();
+  await set('fr, en, de');
+  await expect(page.getByRole('button', { name: 'Title of /help: Aide' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Title of /help in en: Help' })).toBeVisible();
+  await set('en, de');
+  await dialog.getByRole('button', { name: 'Take them away' }).click();
+  await expect(page.getByRole('button', { name: 'Title of /help: Help' })).toBeVisible();
+});
+
 test('pages are written as CSV', async ({ page }) => {
   await page.getByRole('button', { name: 'Write out' }).click();
   const download = page.waitForEvent('download');

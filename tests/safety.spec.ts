@@ -76,15 +76,38 @@ test('a page opened on its own is shut in as well', async ({ page }) => {
   await expect(page.locator('header img')).toHaveJSProperty('naturalWidth', 212);
 });
 
-test('files outside of the site are not served', async ({ request }) => {
+test('no answer is taken for another type, framed by others, or read by another origin', async ({
+  request,
+}) => {
+  const seen = await request.get('/try/hollin-sound/index.html');
+  const own = seen.url().replace(/index\.html$/, '');
   for (const path of [
-    '/try/hollin-sound/../../package.json',
-    '/try/hollin-sound/%2e%2e/package.json',
-    '/try/hollin-sound/fonts/%2e%2e%2fsite.css',
-    '/frame/hollin-sound/nothing.css',
+    '/',
+    '/sites/hollin-sound/headers',
+    '/api/sites',
+    '/frame-host.js',
+    seen.url(),
+    '/api/none',
   ]) {
-    expect((await request.get(path)).status()).toBe(404);
+    const headers = (await request.get(path)).headers();
+    expect([path, headers['x-content-type-options']]).toEqual([path, 'nosniff']);
+    expect([path, headers['access-control-allow-origin']]).toEqual([path, undefined]);
+    if (path !== '/frame-host.js')
+      expect([path, headers['content-security-policy']]).toEqual([
+        path,
+        expect.stringContaining("frame-ancestors 'self'"),
+      ]);
   }
+  const cross = { 'sec-fetch-site': 'cross-site', origin: 'null' };
+  const font = `${own}fonts/figtree-latin-400-normal.woff2`;
+  const given = await request.get(font, { headers: cross });
+  expect([given.status(), given.headers()['access-control-allow-origin']]).toEqual([200, 'null']);
+  for (const path of ['/api/sites/hollin-sound', '/try/hollin-sound/site.css', '/'])
+    expect([path, (await request.get(path, { headers: cross })).status()]).toEqual([path, 403]);
+  const elsewhere = { 'sec-fetch-site': 'cross-site', origin: 'https://elsewhere.example' };
+  expect((await request.get(font, { headers: elsewhere })).headers()['access-control-allow-origin']).toBe(
+    undefined,
+  );
 });
 
 test('fonts to be measured with are plain bytes of fonts that are there', async ({ request }) => {

@@ -73,12 +73,12 @@ test('over the first section: the notice leaves, the main bar stays, turns solid
   expect(top).toMatchObject({ phase: 'top', ground: 'rgba(0, 0, 0, 0)', logo: { height: 44 } });
   // The page begins behind the main bar.
   expect(top.content.top).toBeCloseTo(top.main.top, 0);
-  expect(top.main.height).toBe(72 + 16);
+  expect(top.main.height).toBe(88);
   expect((await scrollTo(page, 100)).phase).toBe('top');
   const scrolled = await scrollTo(page, 600);
   expect(scrolled).toMatchObject({
     phase: 'scrolled',
-    main: { top: 0, height: 48 + 16 + 1 },
+    main: { top: 0, height: 64 },
     logo: { height: 36 },
   });
   expect(scrolled.ground).not.toBe('rgba(0, 0, 0, 0)');
@@ -210,7 +210,7 @@ test('a header that takes its room gets smaller without moving the page, with mo
     const top = await standing(page);
     expect(top.content.top).toBeCloseTo(top.main.top + top.main.height, 0);
     const scrolled = await scrollTo(page, 400);
-    expect(scrolled.main).toEqual({ top: 0, height: 65 });
+    expect(scrolled.main).toEqual({ top: 0, height: 64 });
     expect(scrolled.content.top).toBeCloseTo(top.content.top - 400, 0);
     expect(await scrollTo(page, 0)).toEqual(top);
     expect(await shifts(page)).toEqual([]);
@@ -252,21 +252,21 @@ test('a value of a phase is set in its own column, follows, and is seen in the v
     page.getByRole('button', { name: /^Least height on the Phone, Scrolled: 30 px, follows Tablet/ }),
   ).toBeVisible();
   await expect(
-    page.getByRole('button', { name: /^Least height on the Desktop, Scrolled: 48 px, set here/ }),
+    page.getByRole('button', { name: /^Least height on the Desktop, Scrolled: 64 px, set here/ }),
   ).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'scroll together' }).click();
   await page.getByRole('slider', { name: /^Desktop view scrolled by/ }).fill('200');
   for (const [band, height] of [
-    ['Desktop', 48],
-    ['Tablet', 36],
+    ['Desktop', 64],
+    ['Tablet', 36 + 16],
   ] as const)
     // The logo and the menu button keep the tablet’s bar from getting as low as it might.
     await expect
       .poll(() =>
         view(page, band)
-          .locator('.main-header-main-bar > .bays')
-          .evaluate((bays) => bays.getBoundingClientRect().height),
+          .locator('.main-header-main-bar')
+          .evaluate((bar) => bar.getBoundingClientRect().height),
       )
       .toBeGreaterThanOrEqual(height - 0.5);
   await expect(view(page, 'Tablet').locator('header')).toHaveAttribute('data-phase', 'scrolled');
@@ -289,6 +289,10 @@ test('contrast over a picture is what a page with that picture comes to, and a s
   const ratios = async () => {
     const shown = await page.context().newPage();
     await shown.setViewportSize({ width: 1920, height: 600 });
+    // A page of a site reaches nothing of the application, its pictures to judge with among it.
+    await shown.route('**/pictures/*', (route) =>
+      route.fulfill({ path: `public/pictures/${route.request().url().split('/').at(-1)}` }),
+    );
     await shown.goto(`/try/${id}/index.html`);
     const bar = await shown.evaluate(async () => {
       const picture = document.querySelector<HTMLElement>('.stand-in-picture')!;

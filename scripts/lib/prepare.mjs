@@ -43,10 +43,14 @@ export function ensurePackages() {
   });
 }
 
+/** Bundles the processes that the server starts. */
+const buildJobs = () => must(process.execPath, [at('scripts/build-jobs.mjs')]);
+
 /** Builds the application when its sources changed since the last build. */
-export function ensureBuild() {
+export async function ensureBuild() {
+  await buildJobs();
   const sources = ['package-lock.json', 'next.config.ts', 'tsconfig.json', '.env', 'src', 'public'];
-  return unlessStamped(at('.next/gable-ridge-stamp'), sources, async () => {
+  await unlessStamped(at('.next/gable-ridge-stamp'), sources, async () => {
     console.log('Building the application …');
     await must(process.execPath, [nextTool, 'build']);
   });

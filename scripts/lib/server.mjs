@@ -6,9 +6,8 @@ import { chromium } from '@playwright/test';
 import { chromiumArguments, chromiumPath } from './chromium.mjs';
 import { nextTool, root } from './run.mjs';
 
-/** Serves the built application with a fresh demo on a port, until `close` is called. */
-export async function serveDemo(port) {
-  const dataDir = mkdtempSync(path.join(tmpdir(), 'gable-ridge-script-'));
+/** Serves the built application on a port, with a fresh demo unless a data folder is named, until `close` is called. */
+export async function serveDemo(port, dataDir = mkdtempSync(path.join(tmpdir(), 'gable-ridge-script-'))) {
   const server = spawn(process.execPath, [nextTool, 'start', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
     stdio: 'ignore',
@@ -23,7 +22,12 @@ export async function serveDemo(port) {
     if (up) break;
     await new Promise((resolve) => setTimeout(resolve, 250));
   }
-  return { origin, close: () => server.kill() };
+  const close = () => {
+    const ended = new Promise((resolve) => server.once('exit', resolve));
+    server.kill();
+    return ended;
+  };
+  return { origin, dataDir, close };
 }
 
 /** Debian's Chromium without a window. */

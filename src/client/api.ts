@@ -1,8 +1,11 @@
 import type { Patch } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
+import type { HandoverNews } from '@/core/render/handover-news';
 import type { Artwork } from '@/core/site/artwork';
+import { megabytes, MOST_BYTES } from '@/core/site/file-limits';
 import type { LinkedFile } from '@/core/site/file';
 import type { FontFile } from '@/core/site/font';
+import type { Site } from '@/core/site/site';
 
 /** Where a site stands on the server, for a browser that knew it at an older revision. */
 export interface Standing {
@@ -12,51 +15,91 @@ export interface Standing {
   redo: string | null;
 }
 
-/** What the server said; `offline` when it could not be reached at all. */
-export type Answer<T> =
-  { ok: true; value: T } | { ok: false; offline: boolean; reason: string; body: Record<string, unknown> };
+/** Why there is no answer that says yes or no, and the same may be asked again: no answer at all, a server that cannot store now, one that failed. */
+export type Again = 'offline' | 'held' | 'failed';
 
-const unreachable = 'The server does not answer. Is the application still running?';
+/** What the server refused, with its sentence. `again` is null where asking again would not help. */
+export interface Refused {
+  ok: false;
+  status: number;
+  again: Again | null;
+  reason: string;
+  body: Record<string, unknown>;
+}
+export type Answer<T> = { ok: true; value: T } | Refused;
+
+const unreachable: Refused = {
+  ok: false,
+  status: 0,
+  again: 'offline',
+  reason: 'The server does not answer. Is the application still running?',
+  body: {},
+};
 
 async function ask<T>(path: string, init?: RequestInit): Promise<Answer<T>> {
-  try {
-    const response = await fetch(path, init);
-    const body = response.status === 204 ? {} : await response.json();
-    if (response.ok) return { ok: true, value: body as T };
-    return {
-      ok: false,
-      offline: false,
-      reason: body.reason ?? `The server answered ${response.status}.`,
-      body,
-    };
-  } catch {
-    return { ok: false, offline: true, reason: unreachable, body: {} };
-  }
+  const response = await fetch(path, init).catch(() => null);
+  if (!response) return unreachable;
+  const { ok, status } = response;
+  const body = (status === 204 ? {} : await response.json().catch(() => null)) as Record<
+    string,
+    unknown
+  > | null;
+  // An answer that was cut off may have said yes.
+  if (ok) return body === null ? unreachable : { ok, value: body as T };
+  return {
+    ok,
+    status,
+    again: body?.later === true ? 'held' : status >= 500 ? 'failed' : null,
+    reason: typeof body?.reason === 'string' ? body.reason : `The server failed at this (${status}).`,
+    body: body ?? {},
+  };
 }
 
 function post<T>(path: string, body: string): Promise<Answer<T>> {
   return ask<T>(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
 }
 
-export interface EditBatch {
-  base: number;
-  edits: readonly Edit[];
-  group: string | null;
-  batch: string;
+/** Whose undo it is: a window, and up to which revision all edits count as its own. */
+export interface Owner {
+  window: string;
+  from: number;
 }
 
-export const postEdits = (site: string, batch: EditBatch) =>
-  post<{ standing: Standing }>(`/api/sites/${site}/edits`, JSON.stringify(batch));
+/** What every request to change a site says: the revision that it was made on, which request it is, and whose. */
+interface ChangeRequest {
+  base: number;
+  batch: string;
+  owner: Owner;
+}
 
-export const postHistory = (site: string, base: number, step: 'undo' | 'redo') =>
-  post<{ standing: Standing }>(`/api/sites/${site}/history`, JSON.stringify({ base, step }));
+const asOwner = ({ window, from }: Owner) => `window=${window}&from=${from}`;
 
-export const getChanges = (site: string, since: number) =>
-  ask<{ standing: Standing }>(`/api/sites/${site}/changes?since=${since}`);
+export const getSite = (site: string, owner: Owner) =>
+  ask<{ site: Site; standing: Standing }>(`/api/sites/${site}?${asOwner(owner)}`);
+
+export const postEdits = (
+  site: string,
+  request: ChangeRequest & { edits: readonly Edit[]; group: string | null },
+) => post<{ standing: Standing }>(`/api/sites/${site}/edits`, JSON.stringify(request));
+
+export const postHistory = (site: string, request: ChangeRequest & { kind: 'undo' | 'redo' }) =>
+  post<{ standing: Standing }>(`/api/sites/${site}/history`, JSON.stringify(request));
+
+export const getChanges = (site: string, since: number, owner: Owner) =>
+  ask<{ standing: Standing }>(`/api/sites/${site}/changes?since=${since}&${asOwner(owner)}`);
 
 export const createSite = (name: string) => post<{ id: string }>('/api/sites', JSON.stringify({ name }));
 
-export const openSiteFile = (text: string) => post<{ id: string }>('/api/sites/open', text);
+export const openSiteFile = (file: File) =>
+  ask<{ id: string }>('/api/sites/open', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: file,
+  });
+
+/** Puts the last readable revision of a site that cannot be read beside it. */
+export const recoverSite = (site: string) =>
+  post<{ id: string; revision: number }>(`/api/sites/${site}/recovered`, '{}');
 
 export const deleteSite = (site: string) => ask<unknown>(`/api/sites/${site}`, { method: 'DELETE' });
 
@@ -68,41 +111,50 @@ interface Uploads {
 }
 export type UploadKind = keyof Uploads;
 
-/** The largest files that are sent, in MB; the server says the same. */
-const mostMegabytes: Record<UploadKind, number> = { artwork: 2, fonts: 4, files: 8 };
-
-/** The bytes of a file as base64. */
-async function base64Of(file: File): Promise<string> {
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  let binary = '';
-  // In stretches, since the arguments of a call are limited in number.
-  for (let at = 0; at < bytes.length; at += 8192)
-    binary += String.fromCharCode(...bytes.subarray(at, at + 8192));
-  return btoa(binary);
-}
-
 /** Sends a file to be kept; one that is too large is refused before any of it is read. */
 export async function postUpload<K extends UploadKind>(
   site: string,
   kind: K,
   file: File,
 ): Promise<Answer<{ about: Uploads[K]; hash: string }>> {
-  const most = mostMegabytes[kind];
-  if (file.size > most * 1048576) {
-    const reason = `“${file.name}” has ${(file.size / 1048576).toFixed(1)} MB; at most ${most} MB are taken here.`;
-    return { ok: false, offline: false, reason, body: {} };
+  const most = MOST_BYTES[kind];
+  if (file.size > most) {
+    const reason = `“${file.name}” has ${megabytes(file.size)} MB; at most ${megabytes(most)} MB are taken here.`;
+    return { ok: false, status: 413, again: null, reason, body: {} };
   }
-  const body = JSON.stringify({ name: file.name, base64: await base64Of(file) });
-  return post(`/api/sites/${site}/uploads/${kind}`, body);
+  const name = encodeURIComponent(file.name);
+  return ask(`/api/sites/${site}/uploads/${kind}?name=${name}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream' },
+    body: file,
+  });
 }
 
-/** A file of the hand-over; sizes in bytes. */
-export interface HandoverFile {
-  path: string;
-  bytes: number;
-  compressed: number;
-  /** Whether it is text that a person may want to read. */
-  readable: boolean;
+/** Follows the making of a hand-over, as its files listed or as an archive, until it is done or the signal says to stop. */
+export async function* handoverNews(
+  site: string,
+  as: 'files' | 'zip',
+  signal: AbortSignal,
+): AsyncGenerator<HandoverNews> {
+  const method = as === 'zip' ? 'POST' : 'GET';
+  const failed = (reason: string): HandoverNews => ({ says: 'failed', reason });
+  try {
+    const response = await fetch(`/api/sites/${site}/${as}`, { method, signal });
+    if (!response.ok || !response.body) {
+      const body = await response.json().catch(() => ({}));
+      yield failed(body.reason ?? `The server failed at this (${response.status}).`);
+      return;
+    }
+    let rest = '';
+    const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) return;
+      const lines = (rest + value).split('\n');
+      rest = lines.pop()!;
+      yield* lines.map((line) => JSON.parse(line) as HandoverNews);
+    }
+  } catch {
+    if (!signal.aborted) yield failed(unreachable.reason);
+  }
 }
-
-export const getFiles = (site: string) => ask<{ files: HandoverFile[] }>(`/api/sites/${site}/files`);

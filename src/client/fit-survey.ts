@@ -7,7 +7,7 @@ import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 import { changeBetween } from '@/workers/document-change';
 import type {

@@ -8,6 +8,7 @@ import type { Advances } from '@/core/text/advances';
 import type { Standing } from './api';
 import { openSite, type OpenSite } from './open-site';
 import { advancesStore } from './text-advances';
+import { windowIdentity } from './window-identity';
 
 const Context = createContext<StoreApi<OpenSite> | null>(null);
 const AdvancesContext = createContext<ReturnType<typeof advancesStore> | null>(null);
@@ -37,7 +38,7 @@ export function OpenSiteProvider({
       channel.postMessage(revision);
       channel.close();
     };
-    return openSite(site, standing, announce);
+    return openSite(site, standing, announce, windowIdentity(site.id, standing.revision));
   });
 
   const id = useStore(store, (state) => state.site.id);
@@ -48,11 +49,11 @@ export function OpenSiteProvider({
       if (data > store.getState().revision) catchUp();
     };
     const warn = (event: BeforeUnloadEvent) => {
-      if (store.getState().saveState !== 'saved') event.preventDefault();
+      if (!['saved', 'gone'].includes(store.getState().saveState)) event.preventDefault();
     };
     window.addEventListener('focus', catchUp);
     window.addEventListener('beforeunload', warn);
-    // What the server rendered may come out of a cache.
+    // What undo would do is told for this window; and a page that comes back out of the browser’s cache is old.
     catchUp();
     return () => {
       channel.close();

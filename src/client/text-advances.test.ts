@@ -3,8 +3,13 @@ import type { FontSource } from '@/core/text/font-source';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
 import { advancesStore } from './text-advances';
 
-const shipped: FontSource = { from: 'shipped', name: 'a-latin-400-normal.woff2', weight: null };
-const upload: FontSource = { from: 'upload', name: 'ab12', weight: 450 };
+const shipped: FontSource = {
+  from: 'shipped',
+  name: 'a-latin-400-normal.woff2',
+  weight: null,
+  language: 'en',
+};
+const upload: FontSource = { from: 'upload', name: 'ab12', weight: 450, language: 'en' };
 
 function asked() {
   const questions: TextQuestion[] = [];

@@ -55,14 +55,15 @@
       return null;
     }
   };
-  const noticeKey = 'dismissed-notice';
+  // The classes of a notice are its own on the whole site.
+  const noticeKey = ({ className }) => `dismissed ${className}`;
   for (const notice of document.querySelectorAll('[data-notice]'))
-    notice.hidden = remembered((storage) => storage.getItem(noticeKey)) === notice.dataset.notice;
+    notice.hidden = remembered((storage) => storage.getItem(noticeKey(notice))) === notice.dataset.notice;
   document.addEventListener('click', ({ target }) => {
     const notice = target.closest('[data-notice] > button')?.parentElement;
     if (!notice) return;
     notice.hidden = true;
-    remembered((storage) => storage.setItem(noticeKey, notice.dataset.notice));
+    remembered((storage) => storage.setItem(noticeKey(notice), notice.dataset.notice));
   });
 
   // A search field that has been opened is there to be typed into; `autofocus` would take the focus of every page.

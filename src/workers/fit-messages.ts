@@ -5,7 +5,7 @@ import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { DocumentChange } from './document-change';
 
 /** What is wanted of the bars of an assembly: how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */

@@ -5,6 +5,8 @@ import { brandProperties } from '../../src/core/properties/brand';
 import { itemProperties } from '../../src/core/properties/menu';
 import { newItem, newMenu, newPage, newSite } from '../../src/core/site/defaults';
 import { countedIds } from '../../src/core/site/sample.test-data';
+import type { Link } from '../../src/core/properties/link';
+import type { Length } from '../../src/core/lengths/formula';
 import type { Menu } from '../../src/core/site/menu';
 import type { Site } from '../../src/core/site/site';
 
@@ -29,6 +31,22 @@ const tongues: Record<string, { words: string[]; families: string[] }> = {
   uk: {
     words: ['Розклад', 'Гавані', 'Квитки', 'Їжа', 'Ґанок', 'Допомога'],
     families: ['rubik', 'source-sans-3', 'source-serif-4'],
+  },
+  fr: {
+    words: ['Nos cœurs', 'Œuvres et nœuds', 'Sœurs', 'L’île à côté', 'Réserver', 'Horaires'],
+    families: ['figtree', 'fraunces', 'source-serif-4', 'rubik'],
+  },
+  tr: {
+    words: ['Fiyat listesi', 'Işıklar', 'İletişim', 'Seferler', 'Yardım', 'Konaklama'],
+    families: ['figtree', 'literata', 'source-sans-3'],
+  },
+  ca: {
+    words: ['Col·lecció', 'Horaris', 'Paral·lel', 'Reserves', 'Ajuda'],
+    families: ['figtree', 'source-sans-3', 'literata'],
+  },
+  bg: {
+    words: ['Разписание', 'Пристанища', 'Билети', 'Помощ', 'Градове'],
+    families: ['source-sans-3', 'rubik', 'literata'],
   },
   he: { words: ['לוח זמנים', 'נמלים', 'כרטיסים', 'עזרה', 'איים'], families: ['rubik'] },
   ar: { words: ['المواعيد', 'الموانئ', 'التذاكر', 'مساعدة', 'الجزر'], families: ['rubik'] },
@@ -65,6 +83,16 @@ export function generatedSite(seed: number): Site {
         }
       : whole(11, 22);
 
+  /** A length that is about so long, and grows with the window more often than not. */
+  const length = (px: number): Length =>
+    one<Length>([
+      px,
+      px,
+      { least: [px, { px: 0, share: Math.max(1, px) / 900 }] },
+      { px: Math.round(px / 2), share: px / 2400 },
+      { from: { at: 400, px: Math.ceil(px / 2) }, to: { at: 1300, px } },
+    ]);
+
   const ids = countedIds();
   const menu = (id: string, count: number): Menu => {
     const items = Array.from({ length: count }, (_, index) =>
@@ -95,8 +123,15 @@ export function generatedSite(seed: number): Site {
     });
   };
   const menus = [menu('main', whole(2, 7)), menu('signs', 3)];
+  // What opens a drawer is as wide as a link, and what a band hides takes no room in it, in whatever piece.
+  const opening: Link = { to: 'drawer', drawer: 'drawer' };
+  if (seed % 3 === 0)
+    for (const { items, top } of menus) items[top.at(-1)!] = { ...items[top.at(-1)!]!, link: opening };
   for (const item of Object.values(menus[1]!.items))
     item.values = composeValues(perhaps(0.8) ? { icon: 'anchor' } : {}, itemProperties);
+  if (seed % 3 === 1)
+    for (const item of Object.values(menus[1]!.items).slice(1))
+      item.values = { ...item.values, shown: { desktop: 'shown', tablet: 'hidden' } };
 
   const place = (): Said => ({
     ...(perhaps(0.15) ? { gapBefore: whole(1, 30) } : {}),
@@ -120,11 +155,21 @@ export function generatedSite(seed: number): Site {
         ]),
         ...(perhaps(0.25) ? { [one(['behind', 'leftOut'])]: { desktop: 0, tablet: whole(1, 5) } } : {}),
         ...(perhaps(0.2) ? { signsAlone: true } : {}),
-        itemGap: gap,
-        itemPaddingInline: whole(0, 14),
+        itemGap: length(gap),
+        itemPaddingInline: length(whole(0, 14)),
         ...(perhaps(0.4) ? { itemGapLeast: Math.floor(gap / 2) } : {}),
         ...(perhaps(0.3) ? { itemWeight: { rest: 400, hover: 700 } } : {}),
         ...(perhaps(0.2) ? { itemEdge: { rest: 'border-hairline' } } : {}),
+        // A row that scrolls has no logo of its own here.
+        ...(perhaps(0.15)
+          ? {
+              shownAs: { desktop: 'row', phone: 'button' },
+              around: one([
+                { desktop: 'around', phone: 'below' },
+                { desktop: 'below', tablet: 'after' },
+              ]),
+            }
+          : {}),
         ...typed(),
       },
     ];
@@ -133,7 +178,13 @@ export function generatedSite(seed: number): Site {
     menuPiece,
     () => [
       'button',
-      { label: text(2), icon: perhaps(0.4) ? 'ticket' : null, paddingInline: whole(4, 30), ...typed() },
+      {
+        label: text(2),
+        icon: perhaps(0.4) ? 'ticket' : null,
+        paddingInline: length(whole(4, 30)),
+        ...(perhaps(0.3) ? { iconSize: length(whole(10, 40)) } : {}),
+        ...typed(),
+      },
     ],
     () => [
       'search',
@@ -144,7 +195,16 @@ export function generatedSite(seed: number): Site {
         ...place(),
       },
     ],
-    () => ['basket', { count: whole(0, 120), labelSeen: perhaps(0.5), label: text(1), ...typed() }],
+    () => [
+      'basket',
+      {
+        count: whole(0, 120),
+        labelSeen: perhaps(0.5),
+        label: text(1),
+        ...(perhaps(0.3) ? { countOver: true, inside: length(whole(0, 24)), iconSize: whole(12, 40) } : {}),
+        ...typed(),
+      },
+    ],
     () => [
       'account',
       { signInLabel: text(1), joinLabel: perhaps(0.5) ? text(1) : '', accountGap: whole(4, 24), ...typed() },
@@ -168,7 +228,8 @@ export function generatedSite(seed: number): Site {
     const kind = one(['edges', 'middle', 'middle', 'shares', 'ends', 'stack']);
     const values: Said = {
       pieceGap: whole(0, 32),
-      bayGap: whole(0, 48),
+      bayGap: length(whole(0, 48)),
+      ...(perhaps(0.2) ? { gutter: length(whole(0, 40)) } : {}),
       contentWidth: one(['content', 'full']),
     };
     const name = `Bar ${index}`;
@@ -200,6 +261,10 @@ export function generatedSite(seed: number): Site {
     () => ids(),
     site.bands,
   );
+  if (seed % 3 === 0)
+    for (const piece of Object.values(header.pieces))
+      if (['basket', 'button', 'contact'].includes(piece.kind))
+        piece.values = { ...piece.values, link: { all: opening } };
   const drawer = composeAssembly(
     {
       kind: 'drawers',
@@ -218,7 +283,8 @@ export function generatedSite(seed: number): Site {
           family: one(families),
           weight: one(['400', '500', '700']),
           size: size(),
-          letterSpacing: perhaps(0.25) ? one([0.5, 1, 2]) : 0,
+          // Some fonts draw `l·l` as one sign in Catalan, which is then not set apart.
+          letterSpacing: perhaps(0.25) && language !== 'ca' ? one([0.5, 1, 2]) : 0,
           case: perhaps(0.15) ? 'uppercase' : 'none',
         },
         typeStyleProperties,
@@ -232,7 +298,16 @@ export function generatedSite(seed: number): Site {
     brand: {
       ...site.brand,
       typeStyles: Object.fromEntries(styles.map((each) => [each.id, each])),
-      values: composeValues({ contentWidth: whole(700, 1500), gutter: whole(0, 48) }, brandProperties),
+      values: composeValues(
+        {
+          contentWidth: one<Length>([
+            whole(700, 1500),
+            { least: [whole(700, 1500), { px: 0, share: 0.88 }] },
+          ]),
+          gutter: length(whole(0, 48)),
+        },
+        brandProperties,
+      ),
     },
     pageOrder: ['home'],
     pages: { home: newPage({ id: 'home', title: 'Home', path: '/', parent: null }) },

@@ -33,6 +33,13 @@ export async function storedSite(request: APIRequestContext, id: string) {
   };
 }
 
+/** The files of a site's hand-over with their sizes, as they are told line by line. */
+export async function listedFiles(request: APIRequestContext, id: string) {
+  const text = await (await request.get(`/api/sites/${id}/files`)).text();
+  const news = text.split('\n').flatMap((line) => (line === '' ? [] : [JSON.parse(line)]));
+  return news.flatMap(({ files = [] }) => files as { path: string; bytes: number; compressed: number }[]);
+}
+
 export const view = (page: Page, band: string): FrameLocator =>
   page.frameLocator(`iframe[title="${band} view"]`);
 

@@ -1,9 +1,10 @@
 import * as v from 'valibot';
 import { mediaEm } from '../lengths/length';
+import { idSchema } from '../ids/id';
 
 /** A named range of viewport widths, from `from` CSS px up to the next wider band. The narrowest starts at 0. */
 export const bandSchema = v.strictObject({
-  id: v.pipe(v.string(), v.regex(/^[\w-]{1,32}$/, 'A band’s id is 1 to 32 letters, digits, - or _.')),
+  id: idSchema,
   name: v.pipe(
     v.string(),
     v.trim(),

@@ -1,4 +1,4 @@
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, type Id } from '../ids/id';
 import type { Kind } from '../properties/kinds/kind';
 import { shippedFamily } from './fonts';
 

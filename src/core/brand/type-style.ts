@@ -1,7 +1,7 @@
-import { lengthCss } from '../lengths/fluid';
+import { lengthCss } from '../lengths/formula';
 import { plainNumber, rem } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
-import { fluidKind } from '../properties/kinds/fluid';
+import { pixelsKind } from '../properties/kinds/pixels';
 import { lengthKind } from '../properties/kinds/length';
 import { numberKind } from '../properties/kinds/number';
 import { property } from '../properties/property';
@@ -44,7 +44,7 @@ export const typeStyleProperties = [
     name: 'size',
     label: 'Size',
     group: 'Size',
-    kind: fluidKind(8, 160),
+    kind: lengthKind(8, 160),
     by: 'width',
     initial: 16,
     css: (value) => ({ '&': { '--size': lengthCss(value) } }),
@@ -62,7 +62,7 @@ export const typeStyleProperties = [
     name: 'letterSpacing',
     label: 'Letter spacing',
     group: 'Size',
-    kind: lengthKind(-4, 20),
+    kind: pixelsKind(-4, 20),
     by: 'width',
     initial: 0,
     css: (value) => ({ '&': { '--letter-spacing': rem(value) } }),

@@ -1,4 +1,4 @@
-import { parse } from 'culori';
+import { formatHex, parse } from 'culori';
 
 export type ColourReading = { ok: true; css: string } | { ok: false; reason: string };
 
@@ -14,4 +14,9 @@ export function readColour(text: string): ColourReading {
     ok: false,
     reason: `“${typed.slice(0, MOST)}” is not a CSS colour. Type one such as #1c5a7a, rgb(28 90 122 / 80%), oklch(45% 0.09 240) or teal.`,
   };
+}
+
+/** A CSS colour as `#rrggbb`, the value of a colour field (HTML, 4.10.5.1.14); its alpha is left out, and what is no colour is black. */
+export function hexOf(css: string): string {
+  return formatHex(parse(css)) ?? '#000000';
 }

@@ -1,7 +1,7 @@
 import { apply as applyTo, create, type Patches } from 'mutative';
-import { integrityProblems } from '../site/integrity';
 import { problemText } from '../site/problem';
 import type { Site } from '../site/site';
+import { changeProblems } from '../site/soundness';
 import { kindOf, type Edit } from './index';
 
 /** One step of a change as plain data: an operation, a path inside the document, a value. */
@@ -18,7 +18,7 @@ export type Outcome = ({ ok: true } & Change) | { ok: false; reason: string };
 
 /**
  * The site after these edits, all of them or none. Refused with a sentence where an edit cannot apply, or where the
- * document would not hold together afterwards (a removed page that a menu points to, a fourth level …).
+ * document could not be read again afterwards, or would not hold together (a removed page that a menu points to, a fourth level …).
  */
 export function applyEdits(site: Site, edits: readonly Edit[]): Outcome {
   const [draft, finish] = create(site, { enablePatches: true });
@@ -27,7 +27,7 @@ export function applyEdits(site: Site, edits: readonly Edit[]): Outcome {
     if (reason !== null) return { ok: false, reason };
   }
   const [next, patches, inverse] = finish();
-  const [problem] = integrityProblems(next);
+  const [problem] = next === site ? [] : changeProblems(site, next);
   if (problem) return { ok: false, reason: problemText(problem) };
   return { ok: true, site: next, patches, inverse };
 }

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { own } from '../ids/id';
 import { assemblyNouns, type AssemblyKind } from '../properties/assembly';
 import { assemblySchema, type Assembly } from '../site/assembly';
 import { nameSchema } from '../site/name';
@@ -8,7 +9,7 @@ import { assemblyPlaceSchema, type AssemblyPlace } from './place';
 
 /** The assembly at a place, or a sentence that says that it is gone. */
 export function findAssembly(site: Site, at: AssemblyPlace): Assembly | string {
-  return site[at.in][at.assembly] ?? `This ${assemblyNouns[at.in]} is no longer there.`;
+  return own(site[at.in], at.assembly) ?? `This ${assemblyNouns[at.in]} is no longer there.`;
 }
 
 function addVariant<K extends AssemblyKind>(kind: K) {
@@ -23,7 +24,7 @@ export const addAssembly = editKind({
   title: 'Add a header, drawer or footer',
   schema: v.variant('in', [addVariant('headers'), addVariant('drawers'), addVariant('footers')]),
   apply(draft, edit) {
-    if (draft[edit.in][edit.assembly.id])
+    if (own(draft[edit.in], edit.assembly.id))
       return `There is already a ${assemblyNouns[edit.in]} with the id ${edit.assembly.id}.`;
     draft[edit.in][edit.assembly.id] = edit.assembly;
     return null;

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema, own } from '../ids/id';
 import { barSchema, baySchema, pieceSchema, type Assembly, type Bar } from '../site/assembly';
 import { nameSchema } from '../site/name';
 import type { Site } from '../site/site';
@@ -16,7 +16,7 @@ export function findBar(
 ): { assembly: Assembly; bar: Bar } | string {
   const assembly = findAssembly(site, edit.at);
   if (typeof assembly === 'string') return assembly;
-  const bar = assembly.bars[edit.bar];
+  const bar = own(assembly.bars, edit.bar);
   return bar ? { assembly, bar } : `The bar is no longer in “${assembly.name}”.`;
 }
 
@@ -33,9 +33,9 @@ export const addBar = editKind({
   apply(draft, { at, bar, pieces = [], index }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
-    if (assembly.bars[bar.id]) return `There is already a bar with the id ${bar.id}.`;
+    if (own(assembly.bars, bar.id)) return `There is already a bar with the id ${bar.id}.`;
     for (const piece of pieces) {
-      if (assembly.pieces[piece.id]) return `There is already a piece with the id ${piece.id}.`;
+      if (own(assembly.pieces, piece.id)) return `There is already a piece with the id ${piece.id}.`;
       assembly.pieces[piece.id] = piece;
     }
     assembly.bars[bar.id] = bar;

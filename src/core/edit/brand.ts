@@ -3,7 +3,7 @@ import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { tokenFamilies, tokenKindOf } from '../brand/tokens';
 import type { Token, TokenFamily } from '../brand/tokens/token-kind';
 import { standardTypeStyles } from '../brand/type-style';
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, own, type Id } from '../ids/id';
 import { typeStyleSchema } from '../site/brand';
 import { nameSchema } from '../site/name';
 import type { Site } from '../site/site';
@@ -17,7 +17,8 @@ const tokensOf = (draft: Site, family: TokenFamily) => draft.brand[family] as Re
 /** The token in the draft, or why it is not to be had. */
 function findToken(draft: Site, edit: { family: TokenFamily; token: Id }): Token | string {
   return (
-    tokensOf(draft, edit.family)[edit.token] ?? `This ${tokenKindOf(edit.family).noun} is no longer there.`
+    own(tokensOf(draft, edit.family), edit.token) ??
+    `This ${tokenKindOf(edit.family).noun} is no longer there.`
   );
 }
 
@@ -30,7 +31,8 @@ export const addToken = editKind({
   }),
   apply(draft, { family, token }) {
     const kind = tokenKindOf(family);
-    if (tokensOf(draft, family)[token.id]) return `There is already a ${kind.noun} with the id ${token.id}.`;
+    if (own(tokensOf(draft, family), token.id))
+      return `There is already a ${kind.noun} with the id ${token.id}.`;
     const parsed = v.safeParse(kind.schema, token.value);
     if (!parsed.success) return parsed.issues[0].message;
     tokensOf(draft, family)[token.id] = { ...token, value: parsed.output };
@@ -83,7 +85,8 @@ export const addTypeStyle = editKind({
   title: 'Add a type style',
   schema: v.strictObject({ edit: v.literal('addTypeStyle'), style: typeStyleSchema }),
   apply(draft, { style }) {
-    if (draft.brand.typeStyles[style.id]) return `There is already a type style with the id ${style.id}.`;
+    if (own(draft.brand.typeStyles, style.id))
+      return `There is already a type style with the id ${style.id}.`;
     draft.brand.typeStyles[style.id] = style;
     return null;
   },
@@ -93,7 +96,7 @@ export const renameTypeStyle = editKind({
   title: 'Rename a type style',
   schema: v.strictObject({ edit: v.literal('renameTypeStyle'), style: idSchema, name: nameSchema }),
   apply(draft, edit) {
-    const style = draft.brand.typeStyles[edit.style];
+    const style = own(draft.brand.typeStyles, edit.style);
     if (!style) return 'This type style is no longer there.';
     style.name = edit.name;
     return null;
@@ -105,7 +108,7 @@ export const removeTypeStyle = editKind({
   title: 'Remove a type style',
   schema: v.strictObject({ edit: v.literal('removeTypeStyle'), style: idSchema }),
   apply(draft, edit) {
-    const style = draft.brand.typeStyles[edit.style];
+    const style = own(draft.brand.typeStyles, edit.style);
     if (!style) return 'This type style is no longer there.';
     if (standardTypeStyles.some(({ id }) => id === edit.style))
       return `“${style.name}” stands in every site; it can be changed, but not removed.`;

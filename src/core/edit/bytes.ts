@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema, own } from '../ids/id';
 import { altSchema, artworkSchema } from '../site/artwork';
 import { fileSchema } from '../site/file';
 import { fontFileSchema } from '../site/font';
@@ -16,7 +16,7 @@ export const addArtwork = editKind({
   title: 'Add artwork',
   schema: v.strictObject({ edit: v.literal('addArtwork'), artwork: artworkSchema }),
   apply(draft, { artwork }) {
-    if (draft.artwork[artwork.id]) return `There is already artwork with the id ${artwork.id}.`;
+    if (own(draft.artwork, artwork.id)) return `There is already artwork with the id ${artwork.id}.`;
     draft.artwork[artwork.id] = artwork;
     return null;
   },
@@ -31,7 +31,7 @@ export const changeArtwork = editKind({
     alt: v.optional(altSchema),
   }),
   apply(draft, edit) {
-    const artwork = draft.artwork[edit.artwork];
+    const artwork = own(draft.artwork, edit.artwork);
     if (!artwork) return artworkGone;
     if (edit.name !== undefined) artwork.name = edit.name;
     if (edit.alt !== undefined) artwork.alt = edit.alt;
@@ -44,7 +44,7 @@ export const removeArtwork = editKind({
   title: 'Remove artwork',
   schema: v.strictObject({ edit: v.literal('removeArtwork'), artwork: idSchema }),
   apply(draft, edit) {
-    if (!draft.artwork[edit.artwork]) return artworkGone;
+    if (!own(draft.artwork, edit.artwork)) return artworkGone;
     setReferences(draft, usesOf(draft, 'artwork', new Set([edit.artwork])), null);
     delete draft.artwork[edit.artwork];
     return null;
@@ -60,7 +60,7 @@ export const addFontFile = editKind({
     file: fontFileSchema,
   }),
   apply(draft, { family, file }) {
-    const known = draft.fonts[family.id];
+    const known = own(draft.fonts, family.id);
     const same = ({ weights, slant }: typeof file) =>
       slant === file.slant && weights.join() === file.weights.join();
     if (known) known.files = [...known.files.filter((each) => !same(each)), file];
@@ -74,7 +74,7 @@ export const removeFont = editKind({
   title: 'Remove a font',
   schema: v.strictObject({ edit: v.literal('removeFont'), family: idSchema }),
   apply(draft, { family }) {
-    if (!draft.fonts[family]) return 'This font is no longer there.';
+    if (!own(draft.fonts, family)) return 'This font is no longer there.';
     setReferences(draft, usesOf(draft, 'fonts', new Set([family])), null);
     delete draft.fonts[family];
     return null;
@@ -85,7 +85,7 @@ export const addFile = editKind({
   title: 'Add a file',
   schema: v.strictObject({ edit: v.literal('addFile'), file: fileSchema }),
   apply(draft, { file }) {
-    if (draft.files[file.id]) return `There is already a file with the id ${file.id}.`;
+    if (own(draft.files, file.id)) return `There is already a file with the id ${file.id}.`;
     draft.files[file.id] = file;
     return null;
   },
@@ -96,7 +96,7 @@ export const removeFile = editKind({
   title: 'Remove a file',
   schema: v.strictObject({ edit: v.literal('removeFile'), file: idSchema }),
   apply(draft, edit) {
-    const file = draft.files[edit.file];
+    const file = own(draft.files, edit.file);
     if (!file) return 'This file is no longer there.';
     const uses = usesOf(draft, 'files', new Set([edit.file]));
     // Items that lead nowhere then keep the name that they had from the file.

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { pieceKind } from '../pieces';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { cellParts, phaseCell } from '../properties/phases';
 import type { Property, Values } from '../properties/property';
 import { pieceSchema, type Piece } from '../site/assembly';

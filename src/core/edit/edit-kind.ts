@@ -8,6 +8,8 @@ export type Refusal = string | null;
 export interface EditKind<T> {
   /** What it does, for undo and redo: `Set a value`. */
   title: string;
+  /** The same of one edit, with the name of what it is done to: `Set Least height, Phone, of Main bar`. The site is as it was before. */
+  says?(site: Site, edit: T): string;
   schema: v.GenericSchema<unknown, T>;
   /** Changes the draft, or leaves it as it is and says why it cannot. */
   apply(draft: Site, edit: T): Refusal;
@@ -16,6 +18,7 @@ export interface EditKind<T> {
 /** States a kind of edit with its type inferred from the schema, to be kept among others in a list. */
 export function editKind<S extends v.GenericSchema>(kind: {
   title: string;
+  says?(site: Site, edit: v.InferOutput<S>): string;
   schema: S;
   apply(draft: Site, edit: v.InferOutput<S>): Refusal;
 }): EditKind<v.InferOutput<S>> {

@@ -1,4 +1,4 @@
-/** What undo and redo reach, told from the list of what was done. */
+/** What undo and redo of a window reach, told from the list of what was done. */
 
 /**
  * One revision: an edit, a step back or forward over an earlier revision, or the upgrade of the document to a new form, which
@@ -11,48 +11,74 @@ export interface Step {
   of: number | null;
   /** Edits of one gesture (typing, dragging) bear the same group and are undone as one. */
   group: string | null;
+  /** The window that it came from; null where that is not known. */
+  window: string | null;
 }
 
-export interface Reach {
-  /** The revisions of edits that the next undo takes back, latest first; empty when there is nothing to undo. */
-  undo: number[];
-  /** The revisions that the next redo does again, earliest first. */
-  redo: number[];
+/** Whose undo it is: a window, and up to which revision all edits count as its own, whichever window they came from. */
+export interface Owner {
+  window: string;
+  from: number;
 }
 
-/** A stack's top entry with those right below it that belong to the same gesture, top first. */
-function topGroup(stack: readonly Step[]): number[] {
-  const top = stack.at(-1);
-  if (!top) return [];
-  const start =
-    top.group === null ? stack.length - 1 : stack.findLastIndex((step) => step.group !== top.group) + 1;
-  return stack
-    .slice(start)
-    .map((step) => step.revision)
-    .reverse();
+/** The edits of an owner that are done, and those that it has taken back, each in the order in which they are reached last. */
+export interface History<S extends Step = Step> {
+  done: S[];
+  undone: S[];
 }
 
-/** What the next undo and redo reach after these steps, which are in the order of their revisions. */
-export function reach(steps: readonly Step[]): Reach {
-  const edits = new Map(steps.filter((step) => step.kind === 'edit').map((step) => [step.revision, step]));
-  const done: Step[] = [];
-  const undone: Step[] = [];
-  for (const step of steps) {
-    if (step.kind === 'upgrade') {
-      done.length = 0;
-      undone.length = 0;
-      continue;
-    }
-    if (step.kind === 'edit') {
-      done.push(step);
-      undone.length = 0;
-      continue;
-    }
-    const [from, to] = step.kind === 'undo' ? [done, undone] : [undone, done];
-    const top = from.pop();
-    if (!top || top.revision !== step.of)
-      throw new Error(`Revision ${step.revision} does not ${step.kind} the top of the history`);
-    to.push(edits.get(top.revision)!);
+/** The history before anything was done. */
+export function newHistory<S extends Step>(): History<S> {
+  return { done: [], undone: [] };
+}
+
+/** Takes one edit out of a stack; undefined when it does not stand there. */
+function takeOut<S extends Step>(stack: S[], revision: number | null): S | undefined {
+  const index = stack.findLastIndex((step) => step.revision === revision);
+  return index < 0 ? undefined : stack.splice(index, 1)[0];
+}
+
+/** Goes on by one revision, in place: a history may be of a hundred thousand. */
+export function advance<S extends Step>(history: History<S>, step: S, { window, from }: Owner): void {
+  const { done, undone } = history;
+  const mine = step.window === window || step.revision <= from;
+  if (step.kind === 'upgrade') {
+    done.length = 0;
+    undone.length = 0;
+  } else if (step.kind === 'edit') {
+    if (!mine) return;
+    done.push(step);
+    undone.length = 0;
+  } else {
+    const [stack, other] = step.kind === 'undo' ? [done, undone] : [undone, done];
+    const edit = takeOut(stack, step.of);
+    // What another window took back is not for this one to do again.
+    if (edit && (mine || step.kind === 'redo')) other.push(edit);
   }
-  return { undo: topGroup(done), redo: topGroup(undone) };
+}
+
+/** What is reached at the top of a stack: its last gesture with those above it that came to nothing; empty where all did. */
+function reachIn<S extends Step>(
+  stack: readonly S[],
+  cameToNothing: (gesture: readonly S[]) => boolean,
+): S[] {
+  for (let end = stack.length; end > 0;) {
+    const { group } = stack[end - 1]!;
+    const before =
+      group === null ? end - 2 : stack.slice(0, end).findLastIndex((step) => step.group !== group);
+    if (!cameToNothing(stack.slice(before + 1, end))) return stack.slice(before + 1).reverse();
+    end = before + 1;
+  }
+  return [];
+}
+
+/**
+ * What the next undo takes back, latest first, and the next redo does again, earliest first; empty for nothing. Of a gesture
+ * that came to nothing, such as a text that was refused in the end, there is nothing to see: it goes with the one before it.
+ */
+export function reach<S extends Step>(
+  { done, undone }: History<S>,
+  cameToNothing: (gesture: readonly S[]) => boolean,
+): { undo: S[]; redo: S[] } {
+  return { undo: reachIn(done, cameToNothing), redo: reachIn(undone, cameToNothing) };
 }

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { addAssembly, removeAssembly, renameAssembly } from './assemblies';
 import { addBar, addBay, moveBar, removeBar, removeBay, renameBar } from './bars';
+import type { Site } from '../site/site';
 import type { EditKind } from './edit-kind';
 import {
   addToken,
@@ -99,6 +100,12 @@ export const editSchema: v.GenericSchema<unknown, Edit> = v.lazy((input) => {
     return editKinds[name as keyof typeof editKinds].schema as v.GenericSchema<unknown, Edit>;
   return v.never(`There is no edit “${name}”.`);
 });
+
+/** What an edit does, in words, for undo and redo; the site is as it is before it. */
+export function editTitle(site: Site, edit: Edit): string {
+  const { says, title } = kindOf(edit);
+  return says?.(site, edit) ?? title;
+}
 
 /** The kind of an edit. */
 export function kindOf(edit: Edit): EditKind<Edit> {

@@ -1,7 +1,7 @@
 import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { targetLabel } from '../menus/entries';
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, own, type Id } from '../ids/id';
 import { linkSchema } from '../properties/link';
 import { languageSchema } from '../site/language';
 import { labelSchema, menuItemSchema, menuSchema, type Menu, type MenuItem } from '../site/menu';
@@ -21,7 +21,7 @@ const itemSpot = { parent: v.nullable(idSchema), before: v.nullable(idSchema) };
 
 /** The order below an item, or for null at the top. */
 function orderBelow(menu: Menu, parent: Id | null): Id[] | undefined {
-  return parent === null ? menu.top : menu.items[parent]?.children;
+  return parent === null ? menu.top : own(menu.items, parent)?.children;
 }
 
 /** The item that each item stands below; null for the top ones. */
@@ -54,16 +54,16 @@ function putIn(order: Id[], ids: readonly Id[], before: Id | null): void {
 
 /** The item at a place, or why it is not to be had. */
 function findItem(draft: Site, edit: { menu: Id; item: Id }): MenuItem | string {
-  const menu = draft.menus[edit.menu];
+  const menu = own(draft.menus, edit.menu);
   if (!menu) return gone;
-  return menu.items[edit.item] ?? itemGone(menu);
+  return own(menu.items, edit.item) ?? itemGone(menu);
 }
 
 export const addMenu = editKind({
   title: 'Add a menu',
   schema: v.strictObject({ edit: v.literal('addMenu'), menu: menuSchema }),
   apply(draft, { menu }) {
-    if (draft.menus[menu.id]) return `There is already a menu with the id ${menu.id}.`;
+    if (own(draft.menus, menu.id)) return `There is already a menu with the id ${menu.id}.`;
     draft.menus[menu.id] = menu;
     return null;
   },
@@ -73,7 +73,7 @@ export const renameMenu = editKind({
   title: 'Rename a menu',
   schema: v.strictObject({ edit: v.literal('renameMenu'), menu: idSchema, name: nameSchema }),
   apply(draft, edit) {
-    const menu = draft.menus[edit.menu];
+    const menu = own(draft.menus, edit.menu);
     if (!menu) return gone;
     menu.name = edit.name;
     return null;
@@ -89,7 +89,7 @@ export const removeMenu = editKind({
     instead: v.optional(v.nullable(idSchema)),
   }),
   apply(draft, { menu, instead }) {
-    if (!draft.menus[menu]) return gone;
+    if (!own(draft.menus, menu)) return gone;
     // Without a word about them, uses keep the menu: the engine then names the first of them.
     if (instead !== undefined) setReferences(draft, usesOf(draft, 'menus', new Set([menu])), instead);
     delete draft.menus[menu];
@@ -107,12 +107,12 @@ export const addItems = editKind({
     ...itemSpot,
   }),
   apply(draft, { menu: menuId, items, parent, before }) {
-    const menu = draft.menus[menuId];
+    const menu = own(draft.menus, menuId);
     if (!menu) return gone;
     const order = orderBelow(menu, parent);
     if (!order) return itemGone(menu);
     for (const item of items) {
-      if (menu.items[item.id]) return `There is already an item with the id ${item.id}.`;
+      if (own(menu.items, item.id)) return `There is already an item with the id ${item.id}.`;
       menu.items[item.id] = item;
     }
     const below = new Set(items.flatMap((item) => item.children));
@@ -160,9 +160,10 @@ export const linkItem = editKind({
   },
 });
 
-function movedInto(menu: Menu, items: readonly Id[], parent: Id | null, before: Id | null): Refusal {
+function movedInto(menu: Menu, named: readonly Id[], parent: Id | null, before: Id | null): Refusal {
+  const items = [...new Set(named)];
   const above = parents(menu);
-  if (items.some((id) => !menu.items[id])) return itemGone(menu);
+  if (items.some((id) => !own(menu.items, id))) return itemGone(menu);
   const moved = new Set(items);
   // What stands below another moved item goes with that.
   const heads = items.filter((id) => {
@@ -186,7 +187,7 @@ export const moveItems = editKind({
   title: 'Move items',
   schema: v.strictObject({ edit: v.literal('moveItems'), menu: idSchema, items: idsSchema, ...itemSpot }),
   apply(draft, edit) {
-    const menu = draft.menus[edit.menu];
+    const menu = own(draft.menus, edit.menu);
     if (!menu) return gone;
     return movedInto(menu, edit.items, edit.parent, edit.before);
   },
@@ -197,10 +198,10 @@ export const removeItems = editKind({
   title: 'Remove items',
   schema: v.strictObject({ edit: v.literal('removeItems'), menu: idSchema, items: idsSchema }),
   apply(draft, edit) {
-    const menu = draft.menus[edit.menu];
+    const menu = own(draft.menus, edit.menu);
     if (!menu) return gone;
-    if (edit.items.some((id) => !menu.items[id])) return itemGone(menu);
-    for (const id of edit.items) removeItem(menu, id);
+    if (edit.items.some((id) => !own(menu.items, id))) return itemGone(menu);
+    for (const id of new Set(edit.items)) removeItem(menu, id);
     return null;
   },
 });

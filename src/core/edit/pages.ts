@@ -1,7 +1,15 @@
 import * as v from 'valibot';
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, own, type Id } from '../ids/id';
 import { languageSchema } from '../site/language';
-import { pageSchema, pathKey, pathProblem, pathSchema, tagsSchema, titleSchema } from '../site/page';
+import {
+  pageSchema,
+  pathKey,
+  pathProblem,
+  pathSchema,
+  tagsSchema,
+  titleSchema,
+  type Page,
+} from '../site/page';
 import type { Site } from '../site/site';
 import { usesOf, type Use } from '../site/uses';
 import { editKind, type Refusal } from './edit-kind';
@@ -10,13 +18,6 @@ import { setLinks } from './references';
 
 const somePageGone = 'One of these pages is no longer there.';
 const idsSchema = v.pipe(v.array(idSchema), v.minLength(1), v.maxLength(5000));
-
-function takenPath(draft: Site, path: string, except: string): Refusal {
-  const twin = Object.values(draft.pages).find(
-    (page) => page.id !== except && pathKey(page.path) === pathKey(path),
-  );
-  return twin ? `“${path}” is already the path of “${twin.title}”.` : null;
-}
 
 export const addPages = editKind({
   title: 'Add pages',
@@ -29,7 +30,7 @@ export const addPages = editKind({
     for (const page of pages) {
       const twin = taken.get(pathKey(page.path));
       if (twin !== undefined) return `“${page.path}” is already the path of “${twin}”.`;
-      if (draft.pages[page.id]) return `There is already a page with the id ${page.id}.`;
+      if (own(draft.pages, page.id)) return `There is already a page with the id ${page.id}.`;
       taken.set(pathKey(page.path), page.title);
       draft.pages[page.id] = page;
     }
@@ -57,12 +58,12 @@ export const changePage = editKind({
     tags: v.optional(tagsSchema),
   }),
   apply(draft, { page: id, title, path, below, tags }) {
-    const page = draft.pages[id];
+    const page = own(draft.pages, id);
     if (!page) return 'This page is no longer there.';
     if (path !== undefined) {
-      const before = page.path;
-      page.path = path;
-      const refusal = (below ? followPath(draft, before, path) : null) ?? takenPath(draft, path, id);
+      const paths = new Map([[id, path], ...(below ? followers(draft, page, path) : [])]);
+      for (const [each, to] of paths) draft.pages[each]!.path = to;
+      const refusal = pathsRefusal(draft, paths);
       if (refusal) return refusal;
     }
     if (title !== undefined) page.title = title;
@@ -71,13 +72,25 @@ export const changePage = editKind({
   },
 });
 
-function followPath(draft: Site, before: string, after: string): Refusal {
-  for (const other of Object.values(draft.pages)) {
-    const followed = followedPath(other.path, before, after);
-    if (followed === null) continue;
-    const problem = pathProblem(followed) ?? takenPath(draft, followed, other.id);
-    if (problem) return problem;
-    other.path = followed;
+/** The paths of the other pages that follow a page to a new path, by their ids. */
+function followers(draft: Site, page: Page, after: string): [Id, string][] {
+  return Object.values(draft.pages).flatMap((other): [Id, string][] => {
+    const followed = other.id === page.id ? null : followedPath(other.path, page.path, after);
+    return followed === null ? [] : [[other.id, followed]];
+  });
+}
+
+/** Why pages cannot have the paths that they were just given; null when they can. */
+function pathsRefusal(draft: Site, paths: ReadonlyMap<Id, string>): Refusal {
+  const titles = new Map<string, string>();
+  for (const page of Object.values(draft.pages))
+    if (!paths.has(page.id)) titles.set(pathKey(page.path), page.title);
+  for (const [id, path] of paths) {
+    const twin = titles.get(pathKey(path));
+    if (twin !== undefined) return `“${path}” is already the path of “${twin}”.`;
+    const problem = pathProblem(path);
+    if (problem !== null) return problem;
+    titles.set(pathKey(path), draft.pages[id]!.title);
   }
   return null;
 }
@@ -92,7 +105,7 @@ export const translatePage = editKind({
     title: v.nullable(titleSchema),
   }),
   apply(draft, { page: id, language, title }) {
-    const page = draft.pages[id];
+    const page = own(draft.pages, id);
     if (!page) return 'This page is no longer there.';
     if (title === null) delete page.titles[language];
     else page.titles[language] = title;
@@ -111,10 +124,12 @@ export const tagPages = editKind({
   }),
   apply(draft, { pages, add, remove }) {
     for (const id of pages) {
-      const page = draft.pages[id];
+      const page = own(draft.pages, id);
       if (!page) return somePageGone;
       const kept = page.tags.filter((tag) => !remove.includes(tag) && !add.includes(tag));
-      page.tags = v.parse(tagsSchema, [...kept, ...add]);
+      const tags = v.safeParse(tagsSchema, [...kept, ...add]);
+      if (!tags.success) return `“${page.title}”: ${tags.issues[0].message}`;
+      page.tags = tags.output;
     }
     return null;
   },
@@ -130,10 +145,10 @@ export const movePages = editKind({
     before: v.nullable(idSchema),
   }),
   apply(draft, { pages, parent, before }) {
-    if (pages.some((id) => !draft.pages[id])) return somePageGone;
-    if (parent !== null && !draft.pages[parent]) return somePageGone;
+    if (pages.some((id) => !own(draft.pages, id))) return somePageGone;
+    if (parent !== null && !own(draft.pages, parent)) return somePageGone;
     const moved = new Set(pages);
-    const heads = pages.filter((id) => !ancestorsOf(draft, id).some((above) => moved.has(above)));
+    const heads = [...moved].filter((id) => !ancestorsOf(draft, id).some((above) => moved.has(above)));
     for (const id of heads) draft.pages[id]!.parent = parent;
     const order = draft.pageOrder.filter((id) => !heads.includes(id));
     const index = before === null ? -1 : order.indexOf(before);
@@ -148,7 +163,7 @@ function ancestorsOf(draft: Site, id: Id): Id[] {
   for (
     let at = draft.pages[id]!.parent;
     at !== null && !above.includes(at);
-    at = draft.pages[at]?.parent ?? null
+    at = own(draft.pages, at)?.parent ?? null
   )
     above.push(at);
   return above;
@@ -173,7 +188,7 @@ export const removePages = editKind({
     ),
   }),
   apply(draft, { pages, below, links }) {
-    if (pages.some((id) => !draft.pages[id])) return somePageGone;
+    if (pages.some((id) => !own(draft.pages, id))) return somePageGone;
     const gone = new Set(below === 'too' ? withBelow(draft, pages) : pages);
     if (links?.do === 'lead' && gone.has(links.page))
       return 'The page that links are to lead to is removed as well.';

@@ -1,9 +1,11 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema, own } from '../ids/id';
 import { pieceSchema, type Assembly, type Bay } from '../site/assembly';
 import { findAssembly } from './assemblies';
 import { editKind } from './edit-kind';
+import { pieceTitle } from '../site/uses';
 import { assemblyPlaceSchema } from './place';
+import { placeName } from './place-name';
 
 const spotSchema = v.strictObject({
   bar: idSchema,
@@ -26,7 +28,7 @@ export function spotOf(assembly: Assembly, piece: string): Spot | null {
 
 /** The bay of a spot, or a sentence that says what is gone. */
 export function findBay(assembly: Assembly, spot: { bar: string; bay: string }): Bay | string {
-  const bar = assembly.bars[spot.bar];
+  const bar = own(assembly.bars, spot.bar);
   if (!bar) return `The bar is no longer in “${assembly.name}”.`;
   return bar.bays.find((bay) => bay.id === spot.bay) ?? `The bay is no longer in “${bar.name}”.`;
 }
@@ -43,6 +45,7 @@ function takeOut(assembly: Assembly, piece: string, to: string | null = null): v
 
 export const addPiece = editKind({
   title: 'Add a piece',
+  says: (site, { piece }) => `Add ${pieceTitle(site, piece)}`,
   schema: v.strictObject({
     edit: v.literal('addPiece'),
     at: assemblyPlaceSchema,
@@ -54,7 +57,7 @@ export const addPiece = editKind({
     if (typeof assembly === 'string') return assembly;
     const bay = findBay(assembly, spot);
     if (typeof bay === 'string') return bay;
-    if (assembly.pieces[piece.id]) return `There is already a piece with the id ${piece.id}.`;
+    if (own(assembly.pieces, piece.id)) return `There is already a piece with the id ${piece.id}.`;
     assembly.pieces[piece.id] = piece;
     bay.pieces.splice(spot.index, 0, piece.id);
     return null;
@@ -64,6 +67,7 @@ export const addPiece = editKind({
 /** Moves a piece to a spot; the index counts without the piece itself. */
 export const movePiece = editKind({
   title: 'Move a piece',
+  says: (site, { at, piece }) => `Move ${placeName(site, { on: 'piece', ...at, piece })}`,
   schema: v.strictObject({
     edit: v.literal('movePiece'),
     at: assemblyPlaceSchema,
@@ -73,7 +77,7 @@ export const movePiece = editKind({
   apply(draft, { at, piece, spot }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
-    if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
+    if (!own(assembly.pieces, piece)) return `The piece is no longer in “${assembly.name}”.`;
     const bay = findBay(assembly, spot);
     if (typeof bay === 'string') return bay;
     takeOut(assembly, piece, spot.bar);
@@ -84,11 +88,12 @@ export const movePiece = editKind({
 
 export const removePiece = editKind({
   title: 'Remove a piece',
+  says: (site, { at, piece }) => `Remove ${placeName(site, { on: 'piece', ...at, piece })}`,
   schema: v.strictObject({ edit: v.literal('removePiece'), at: assemblyPlaceSchema, piece: idSchema }),
   apply(draft, { at, piece }) {
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
-    if (!assembly.pieces[piece]) return `The piece is no longer in “${assembly.name}”.`;
+    if (!own(assembly.pieces, piece)) return `The piece is no longer in “${assembly.name}”.`;
     takeOut(assembly, piece);
     delete assembly.pieces[piece];
     return null;

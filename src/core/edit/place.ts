@@ -6,7 +6,7 @@ import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { typeStyleProperties } from '../brand/type-style';
 import { itemProperties, menuProperties } from '../properties/menu';
-import { idSchema } from '../properties/id';
+import { idSchema, own } from '../ids/id';
 import type { Property, Values } from '../properties/property';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
@@ -38,22 +38,22 @@ export interface PlaceContent {
 
 function findInBrand(site: Site, place: Place & { on: 'brand' | 'typeStyle' }): PlaceContent | string {
   if (place.on === 'brand') return { holder: site.brand, properties: brandProperties };
-  const style = site.brand.typeStyles[place.style];
+  const style = own(site.brand.typeStyles, place.style);
   return style ? { holder: style, properties: typeStyleProperties } : 'This type style is no longer there.';
 }
 
 function findInMenus(site: Site, place: Place & { on: 'menu' | 'item' }): PlaceContent | string {
-  const menu = site.menus[place.menu];
+  const menu = own(site.menus, place.menu);
   if (!menu) return 'This menu is no longer there.';
   if (place.on === 'menu') return { holder: menu, properties: menuProperties };
-  const item = menu.items[place.item];
+  const item = own(menu.items, place.item);
   return item
     ? { holder: item, properties: itemProperties }
     : `The item is no longer in the menu “${menu.name}”.`;
 }
 
 function findInBars(assembly: Assembly, place: Place & { on: 'bar' | 'bay' }): PlaceContent | string {
-  const bar = assembly.bars[place.bar];
+  const bar = own(assembly.bars, place.bar);
   if (!bar) return `The bar is no longer in “${assembly.name}”.`;
   if (place.on === 'bar') return { holder: bar, properties: barProperties };
   const bay = bar.bays.find((each) => each.id === place.bay);
@@ -64,11 +64,11 @@ function findInBars(assembly: Assembly, place: Place & { on: 'bar' | 'bay' }): P
 export function findPlace(site: Site, place: Place): PlaceContent | string {
   if (place.on === 'brand' || place.on === 'typeStyle') return findInBrand(site, place);
   if (place.on === 'menu' || place.on === 'item') return findInMenus(site, place);
-  const assembly = site[place.in][place.assembly];
+  const assembly = own(site[place.in], place.assembly);
   if (!assembly) return `This ${assemblyNouns[place.in]} is no longer there.`;
   if (place.on === 'assembly') return { holder: assembly, properties: assemblyProperties[place.in] };
   if (place.on === 'bar' || place.on === 'bay') return findInBars(assembly, place);
-  const piece = assembly.pieces[place.piece];
+  const piece = own(assembly.pieces, place.piece);
   return piece
     ? { holder: piece, properties: pieceKind(piece.kind).properties }
     : `The piece is no longer in “${assembly.name}”.`;

@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { NOWHERE, type Link } from '../properties/link';
 import type { Site } from '../site/site';
 import type { Use } from '../site/uses';

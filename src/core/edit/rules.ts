@@ -1,13 +1,15 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema } from '../ids/id';
 import { collapseRuleSchema } from '../site/collapse-rule';
 import { findBar } from './bars';
 import { editKind } from './edit-kind';
 import { assemblyPlaceSchema } from './place';
+import { placeName } from './place-name';
 
 /** Puts a collapse rule into a bar: in place of the one with its id, else after all others. */
 export const setRule = editKind({
   title: 'Set a collapse rule',
+  says: (site, { at, bar }) => `Set a collapse rule of ${placeName(site, { on: 'bar', ...at, bar })}`,
   schema: v.strictObject({
     edit: v.literal('setRule'),
     at: assemblyPlaceSchema,
@@ -28,6 +30,7 @@ export const setRule = editKind({
 
 export const removeRule = editKind({
   title: 'Remove a collapse rule',
+  says: (site, { at, bar }) => `Remove a collapse rule of ${placeName(site, { on: 'bar', ...at, bar })}`,
   schema: v.strictObject({
     edit: v.literal('removeRule'),
     at: assemblyPlaceSchema,

@@ -1,8 +1,10 @@
+import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { bandSchema, bandsSchema } from '../bands/band';
+import { itemLabel } from '../menus/entries';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
-import { placingSchema } from '../site/site';
+import { placingSchema, type Site } from '../site/site';
 import { editKind } from './edit-kind';
 
 export const renameSite = editKind({
@@ -46,18 +48,59 @@ export const placeOnEveryPage = editKind({
   },
 });
 
-/** Says which languages the site has, the one of its texts first. What was said in a language that goes, goes with it. */
+/** Lets another language be the first: what stands in each changes places; where nothing was said in the new first one, the words stay. */
+function swapFirst(draft: Site, before: string, after: string): void {
+  const site = isDraft(draft) ? current(draft) : draft;
+  for (const menu of Object.values(site.menus))
+    for (const item of Object.values(menu.items)) {
+      const label = item.labels[after];
+      if (label === undefined && item.label === null) continue;
+      const target = draft.menus[menu.id]!.items[item.id]!;
+      target.label = label ?? item.label;
+      target.labels[before] = itemLabel(site, item, before).slice(0, 80);
+      delete target.labels[after];
+    }
+  for (const page of Object.values(draft.pages)) {
+    const { title } = page;
+    page.title = page.titles[after] ?? title;
+    page.titles[before] = title;
+    delete page.titles[after];
+  }
+}
+
+/** How many words of a site stand in the languages that it would lose: titles of pages and labels of items. */
+export function wordsLost({ languages, pages, menus }: Site, next: readonly string[]): Map<string, number> {
+  const titles = Object.values(pages).map((page) => page.titles);
+  const labels = Object.values(menus).flatMap(({ items }) => Object.values(items).map((item) => item.labels));
+  const said = (language: string) =>
+    language === languages[0]
+      ? titles.filter((each) => next[0]! in each).length + labels.filter((each) => next[0]! in each).length
+      : [...titles, ...labels].filter((each) => Object.hasOwn(each, language)).length;
+  return new Map(
+    languages
+      .filter((language) => !next.includes(language))
+      .map((language): [string, number] => [language, said(language)])
+      .filter(([, count]) => count > 0),
+  );
+}
+
+/**
+ * Says which languages the site has, the one of its texts first. Another first one changes places with it; what was said in a language
+ * that goes, goes with it.
+ */
 export const setLanguages = editKind({
   title: 'Set the languages',
   schema: v.strictObject({ edit: v.literal('setLanguages'), languages: languagesSchema }),
   apply(draft, { languages }) {
-    const gone = draft.languages.filter((language) => !languages.includes(language));
-    draft.languages = languages;
-    for (const language of [...gone, languages[0]!]) {
+    const [before, after] = [draft.languages[0]!, languages[0]!];
+    // Items first: a label that comes from a page is that of the page as it was.
+    if (before !== after) swapFirst(draft, before, after);
+    for (const language of draft.languages.filter((each) => !languages.includes(each))) {
       for (const page of Object.values(draft.pages)) delete page.titles[language];
       for (const menu of Object.values(draft.menus))
         for (const item of Object.values(menu.items)) delete item.labels[language];
     }
+    draft.languages = languages;
     return null;
   },
 });

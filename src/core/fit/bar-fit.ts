@@ -1,16 +1,17 @@
 import { bandChain } from '../bands/band';
+import { lengthOver, type Length } from '../lengths/formula';
 import {
-  bent,
   constant,
   less,
   narrowest,
+  times,
   valueAt,
   zeros,
   type Piecewise,
   type Span,
 } from '../lengths/piecewise';
 import { brandProperties } from '../properties/brand';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
 import { dividedWidth, rowConditions } from './bars-in-row';
@@ -42,43 +43,47 @@ export interface Within {
   tally: Tally;
 }
 
-/** The gutter beside a bar's bays and the most that they take, in CSS px. */
-function barLimits({ site }: Circumstances, bar: SettledBar, band: Id): { gutter: number; most: number } {
-  const { gutter, contentWidth } = settledValues(
-    site.brand.values,
-    brandProperties,
-    bandChain(site.bands),
-    band,
-  ) as { gutter: number; contentWidth: number };
-  return { gutter, most: bar.values.contentWidth === 'full' ? Infinity : contentWidth };
+/** The gutter beside a bar's bays and the most that they take, in CSS px over the viewport width; null where nothing limits them. */
+function barLimits(
+  { site }: Circumstances,
+  bar: SettledBar,
+  { band, span }: Pick<Within, 'band' | 'span'>,
+): { gutter: Piecewise; most: Piecewise | null } {
+  const brand = settledValues(site.brand.values, brandProperties, bandChain(site.bands), band);
+  const gutter = (bar.values.gutter as Length | null) ?? (brand.gutter as Length);
+  return {
+    gutter: lengthOver(gutter, span),
+    most: bar.values.contentWidth === 'full' ? null : lengthOver(brand.contentWidth as Length, span),
+  };
 }
 
 const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
 
-/** How much of the viewport a header at the side takes from what stands beside it, in CSS px: from the footer. */
-function takenBeside({ site }: Circumstances, { kind }: SettledAssembly, band: Id): number {
+/** How much of the viewport a header at the side takes from what stands beside it: from the footer. */
+function takenBeside({ site }: Circumstances, { kind }: SettledAssembly, band: Id): Length {
   const header = site.headers[site.placing.header ?? ''];
   if (kind !== 'footers' || !header) return 0;
   const { values } = resolveAssembly(site, 'headers', header, band);
-  return atTheSide(values) ? (values.sideWidth as number) : 0;
+  return atTheSide(values) ? (values.sideWidth as Length) : 0;
 }
 
 /** The width that a bar has for its bays, in CSS px over the viewport width. */
-export function availableWidth(
+function availableWidth(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   bar: SettledBar,
   { band, span }: Pick<Within, 'band' | 'span'>,
 ): Piecewise {
-  const { gutter, most } = barLimits(circumstances, bar, band);
+  const { gutter, most } = barLimits(circumstances, bar, { band, span });
   const { kind, values } = assembly;
-  const { width, sideWidth, sideGutter } = values as Record<string, number>;
-  if (atTheSide(values)) return constant(Math.min(most, sideWidth! - 2 * sideGutter!), span);
-  const beside = takenBeside(circumstances, assembly, band);
-  const panel = kind === 'drawers' ? width! : Infinity;
-  return bent(span, [panel, most + 2 * gutter + beside].filter(Number.isFinite), (viewport) =>
-    Math.min(most, Math.min(panel, viewport - beside) - 2 * gutter),
-  );
+  const over = (length: unknown) => lengthOver(length as Length, span);
+  const limited = (width: Piecewise) => (most === null ? width : narrowest(most, width));
+  if (atTheSide(values))
+    return limited(less(over(values.sideWidth), times(over(bar.values.gutter ?? values.sideGutter), 2)));
+  const viewport = { at: [span.from, span.to], values: [span.from, span.to] };
+  const beside = less(viewport, over(takenBeside(circumstances, assembly, band)));
+  const panel = kind === 'drawers' ? narrowest(over(values.width), beside) : beside;
+  return limited(less(panel, times(gutter, 2)));
 }
 
 function baysOf(
@@ -87,7 +92,7 @@ function baysOf(
   { span, tally }: Within,
 ): BayRoom[] {
   return bays.map((bay) =>
-    bayRoom(bay, values.pieceGap as number, span, (piece) => roomContext(circumstances, piece, span, tally)),
+    bayRoom(bay, values.pieceGap as Length, span, (piece) => roomContext(circumstances, piece, span, tally)),
   );
 }
 
@@ -105,7 +110,7 @@ function conditionsOf(
     const inRow = bars.filter(shown).map((each) => ({
       bar: each,
       bays: baysOf(circumstances, each, within),
-      ...barLimits(circumstances, each, within.band),
+      ...barLimits(circumstances, each, within),
     }));
     return rowConditions(inRow, within.span);
   }
@@ -229,14 +234,15 @@ export function barRoom(
   };
 }
 
-/** How a bar stands over a span of widths of one band: its stretches from the narrowest to the widest. */
+/** How a bar stands over a span of widths of one band: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
 export function barFit(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   bar: SettledBar,
   within: Within,
+  lookedAt: (condition: Condition) => boolean = () => true,
 ): FitStretch[] {
   const over: ConditionsOver = (span, sizedAt) =>
-    conditionsOf({ ...circumstances, sizedAt }, assembly, bar, { ...within, span });
+    conditionsOf({ ...circumstances, sizedAt }, assembly, bar, { ...within, span }).filter(lookedAt);
   return stretchesOf(over, within);
 }

@@ -1,3 +1,4 @@
+import { shareOf } from '../properties/kinds/division';
 import {
   constant,
   less,
@@ -9,26 +10,18 @@ import {
   type Span,
 } from '../lengths/piecewise';
 import type { SettledBar } from '../resolve/assembly';
-import {
-  besideEachOther,
-  divisionOf,
-  edgePlace,
-  goesBelow,
-  hasMiddle,
-  occupied,
-  shareOf,
-} from '../resolve/places';
-import { aloneInBay, emptyBay, idsIn, type BayRoom } from './bay-room';
+import { besideEachOther, divisionOf, edgePlace, goesBelow, hasMiddle, occupied } from '../resolve/places';
+import { aloneInBay, emptyBay, gapsOf, idsIn, type BayRoom } from './bay-room';
 import type { Condition } from './fit-status';
 
 /** A bar among others in one row. */
 export interface BarInRow {
   bar: SettledBar;
   bays: readonly BayRoom[];
-  /** The padding before and after its bays, in CSS px. */
-  gutter: number;
-  /** The most that its bays take, in CSS px. */
-  most: number;
+  /** The padding before and after its bays. */
+  gutter: Piecewise;
+  /** The most that its bays take; null where nothing limits them. */
+  most: Piecewise | null;
 }
 
 /** The width of a bar's bays beside each other as its division asks for it, each bay of a width (CSS Grid 2, 12.5 to 12.7). */
@@ -53,7 +46,7 @@ function besideWidth(
   const division = divisionOf(bar);
   const widths = bays.map(widthOf);
   const zero = constant(0, span);
-  const gaps = (count: number) => constant(Math.max(0, count - 1) * (bar.values.bayGap as number), span);
+  const gaps = (count: number) => gapsOf(bar.values, count - 1, span);
   if (division.by === 'stack')
     return widest(zero, ...bays.flatMap(({ pieces }) => pieces.map((piece) => widthOf(aloneInBay(piece)))));
   if (division.by === 'shares') {
@@ -76,10 +69,10 @@ export function rowConditions(bars: readonly BarInRow[], span: Span): Condition[
   const needs = (widthOf: (bay: BayRoom) => Piecewise) =>
     bars.map((each) =>
       total(
-        constant(2 * each.gutter, span),
-        each.most === Infinity
+        times(each.gutter, 2),
+        each.most === null
           ? dividedWidth(each, span, widthOf)
-          : narrowest(constant(each.most, span), dividedWidth(each, span, widthOf)),
+          : narrowest(each.most, dividedWidth(each, span, widthOf)),
       ),
     );
   const all = bars.flatMap(({ bays }) => bays);

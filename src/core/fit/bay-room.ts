@@ -1,8 +1,19 @@
-import { constant, less, total, valueAt, widest, type Piecewise, type Span } from '../lengths/piecewise';
+import { lengthOver, type Length } from '../lengths/formula';
+import {
+  constant,
+  less,
+  narrowest,
+  times,
+  total,
+  valueAt,
+  widest,
+  type Piecewise,
+  type Span,
+} from '../lengths/piecewise';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import type { RoomContext } from '../pieces/room';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { SettledBay } from '../resolve/assembly';
 import type { Condition } from './fit-status';
 
@@ -35,7 +46,7 @@ export function emptyBay(span: Span): BayRoom {
 }
 
 /** The ids of everything in some bays. */
-export function idsIn(bays: readonly BayRoom[]): Id[] {
+export function idsIn(bays: readonly Pick<BayRoom, 'pieces'>[]): Id[] {
   return bays.flatMap(({ pieces }) => pieces.map(({ id }) => id));
 }
 
@@ -71,15 +82,15 @@ function pieceRoom(
   const own = values.shown !== 'shown' ? null : pieceKind(kind).room(values, context);
   if (own === null) return null;
   const { preferred, least = preferred, floor = least, ideal = preferred, wraps = false } = own;
-  const beside = context.px((values.gapBefore as number) + (values.gapAfter as number));
+  const beside = total(context.length(values.gapBefore as Length), context.length(values.gapAfter as Length));
   const withGaps = (width: Piecewise) => total(width, beside);
-  const given = (values.pieceWidth as number | null | undefined) ?? null;
+  const given = (values.pieceWidth as Length | null | undefined) ?? null;
   if (given !== null) {
-    const width = context.px(given);
+    const width = context.length(given);
     const held = withGaps(width);
-    const narrowest = withGaps(context.px(Math.min(given, valueAt(least, least.at[0]!))));
+    const floored = withGaps(narrowest(width, context.px(valueAt(least, least.at[0]!))));
     return {
-      room: { id, preferred: held, least: narrowest, floor: held, ideal: held, wraps },
+      room: { id, preferred: held, least: floored, floor: held, ideal: held, wraps },
       conditions: heldConditions(id, width, { preferred, least, floor, ideal, wraps }),
     };
   }
@@ -94,13 +105,17 @@ function pieceRoom(
   return { room, conditions: [] };
 }
 
-/** The room of a bay whose pieces stand beside each other with a gap between them, in CSS px. */
-export function bayRoom(bay: SettledBay, gap: number, span: Span, contextOf: ContextOf): BayRoom {
+/** What so many gaps between the bays of a bar take. */
+export function gapsOf({ bayGap }: Record<string, unknown>, count: number, span: Span): Piecewise {
+  return times(lengthOver(bayGap as Length, span), Math.max(0, count));
+}
+
+/** The room of a bay whose pieces stand beside each other with a gap between them. */
+export function bayRoom(bay: SettledBay, gap: Length, span: Span, contextOf: ContextOf): BayRoom {
   const found = bay.pieces.map((piece) => pieceRoom(piece, contextOf(piece))).filter((each) => each !== null);
   const pieces = found.map(({ room }) => room);
-  const gaps = Math.max(0, pieces.length - 1) * gap;
-  const nothing: Piecewise = { at: [span.from, span.to], values: [gaps, gaps] };
-  const sum = (of: (piece: PieceRoom) => Piecewise) => total(nothing, ...pieces.map(of));
+  const gaps = times(lengthOver(gap, span), Math.max(0, pieces.length - 1));
+  const sum = (of: (piece: PieceRoom) => Piecewise) => total(gaps, ...pieces.map(of));
   return {
     pieces,
     preferred: sum(({ preferred }) => preferred),

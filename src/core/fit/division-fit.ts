@@ -1,3 +1,4 @@
+import { shareOf } from '../properties/kinds/division';
 import {
   constant,
   less,
@@ -16,10 +17,9 @@ import {
   goesBelow,
   hasMiddle,
   occupied,
-  shareOf,
   takesRest,
 } from '../resolve/places';
-import { aloneInBay, emptyBay, idsIn, type BayRoom } from './bay-room';
+import { aloneInBay, emptyBay, gapsOf, idsIn, type BayRoom } from './bay-room';
 import type { Condition } from './fit-status';
 
 /** A bar that is looked at: settled for a band, with the room of its bays and what is there for all of them, in CSS px. */
@@ -32,7 +32,10 @@ export interface DividedBar {
 
 const exceeds = (one: Piecewise, other: Piecewise) => less(one, other).values.some((more) => more > 0);
 
-/** What has to hold for a bay of a width: that nothing in it is narrowed, and that nothing in it wraps. */
+/**
+ * What has to hold for a bay of a width: that nothing in it is narrowed, and that nothing in it wraps. What cannot happen within the
+ * span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
+ */
 function withinBay(bay: BayRoom, width: Piecewise): Condition[] {
   const giving = bay.pieces.filter(({ preferred, least }) => exceeds(preferred, least));
   const wrapping = giving.filter(({ wraps }) => wraps);
@@ -43,10 +46,15 @@ function withinBay(bay: BayRoom, width: Piecewise): Condition[] {
     { status: 'tight', trouble: 'narrowed', slack, of: wrapping.length > 0 ? [] : giving },
     { status: 'tight', trouble: 'uneven', slack: less(width, bay.ideal), of: uneven },
   ];
-  return conditions
-    .filter(({ of }) => of.length > 0)
-    .map(({ of, ...condition }) => ({ ...condition, pieces: of.map(({ id }) => id) }));
+  return conditions.map(({ of, slack: left, ...condition }) => ({
+    ...condition,
+    slack: of.length > 0 ? left : holding(left),
+    pieces: idsIn([{ pieces: of }]),
+  }));
 }
+
+/** As much room as is needed, wherever the other function is defined. */
+const holding = ({ at }: Piecewise) => constant(0, { from: at[0]!, to: at.at(-1)! });
 
 function sticksOut(slack: Piecewise, bays: readonly BayRoom[]): Condition {
   return { status: 'overflows', trouble: 'sticks-out', slack, pieces: idsIn(bays) };
@@ -61,14 +69,14 @@ function equalParts(room: Piecewise, one: Piecewise, other: Piecewise): Piecewis
 
 /** What all columns need at least, with the gaps between them. */
 function columnsOf({ values }: SettledBar, bays: readonly BayRoom[], span: Span): Piecewise {
-  const gaps = constant((bays.length - 1) * (values.bayGap as number), span);
+  const gaps = gapsOf(values, bays.length - 1, span);
   return total(gaps, ...bays.map(({ floor }) => floor));
 }
 
 /** What everything up to the last column that holds something needs at least; what lies behind it is empty. */
 function upToLast(bays: readonly BayRoom[], { values, ...bar }: SettledBar, span: Span): Piecewise {
   const last = bar.bays.findLastIndex(occupied);
-  const gaps = constant(Math.max(0, last) * (values.bayGap as number), span);
+  const gaps = gapsOf(values, last, span);
   return total(gaps, ...bays.slice(0, last + 1).map(({ floor }) => floor));
 }
 
@@ -80,7 +88,7 @@ function aroundMiddle({ bar, bays, available, span }: DividedBar): Condition[] {
   const count = bays.length;
   const middles = bays.filter((_, index) => edgePlace(index, count) === 'middle');
   const [start, end] = [bays[0]!, bays.at(-1)!];
-  const room = less(available, constant((count - 1) * (bar.values.bayGap as number), span));
+  const room = less(available, gapsOf(bar.values, count - 1, span));
   const floors = total(start.floor, end.floor);
   const middle = sumOf(
     span,
@@ -115,7 +123,7 @@ function withoutMiddle({ bar, bays, available, span }: DividedBar): Condition[] 
   const held = bays.flatMap((room, index) =>
     occupied(bar.bays[index]!) ? [{ room, bay: bar.bays[index]! }] : [],
   );
-  const gaps = constant(Math.max(0, held.length - 1) * (bar.values.bayGap as number), span);
+  const gaps = gapsOf(bar.values, held.length - 1, span);
   const room = less(available, gaps);
   const floors = sumOf(
     span,
@@ -145,7 +153,7 @@ function withoutMiddle({ bar, bays, available, span }: DividedBar): Condition[] 
 
 /** By shares: each column has its part, whatever stands in it (`minmax(0, 3fr)`). */
 function byShares({ bar, bays, available, span }: DividedBar, shares: readonly number[]): Condition[] {
-  const room = less(available, constant((bays.length - 1) * (bar.values.bayGap as number), span));
+  const room = less(available, gapsOf(bar.values, bays.length - 1, span));
   const sum = bays.reduce((all, _, index) => all + shareOf(shares, index), 0);
   return bays.flatMap((bay, index) => {
     // Shares of less than one in all leave the rest free (CSS Grid 2, 7.2.4).

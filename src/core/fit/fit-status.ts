@@ -1,5 +1,5 @@
 import type { Piecewise } from '../lengths/piecewise';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 
 /** How a bar stands at a width, from the best to the worst. */
 export const fitLabels = {
@@ -32,3 +32,9 @@ export interface Condition {
   /** The pieces that are concerned. */
   pieces: readonly Id[];
 }
+
+/** Of all that has to hold, what a rule waits for that begins where its bar stops fitting, or where its middle is no longer truly centred. */
+export const waitedFor: Record<'fit' | 'centre', (condition: Condition) => boolean> = {
+  fit: breaks,
+  centre: (condition) => breaks(condition) || condition.trouble === 'off-centre',
+};

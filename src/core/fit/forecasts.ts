@@ -1,7 +1,7 @@
 import { EVERYWHERE } from '../bands/follow';
 import { itemLabel } from '../menus/entries';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Assembly, Piece } from '../site/assembly';
 import { newItem } from '../site/defaults';

@@ -21,13 +21,37 @@ test('a bar is as high as it has to be at least, or as its highest piece, with i
     const made = sample({}, bar);
     return barHeight(made.site, settled(made).bars[0]!, 1280);
   };
-  expect(height({ leastHeight: { desktop: 90 }, padding: { desktop: 5 } })).toBe(100);
+  expect(height({ leastHeight: { desktop: 90 }, padding: { desktop: 5 } })).toBe(90);
+  expect(height({ leastHeight: { desktop: 90 }, padding: { desktop: 40 } })).toBe(80 + 44);
   // The button: a line of 16 px times 1.25, 10 px above and below, and its border.
   expect(height({ leastHeight: { desktop: 0 }, padding: { desktop: 0 } })).toBe(44);
   expect(
     height({ leastHeight: { desktop: 0 }, padding: { desktop: 0 }, lineBelow: { desktop: 'border-strong' } }),
   ).toBe(46);
   expect(height({ shown: { desktop: 'hidden' } })).toBe(0);
+});
+
+test('a logo is as high as its width makes it, and a line as high as its icon', () => {
+  const { site } = sample({}, { leastHeight: { desktop: 0 }, padding: { desktop: 0 } });
+  const sign = {
+    type: 'image/svg+xml' as const,
+    width: 300,
+    height: 100,
+    bytes: 1,
+    hash: 'a'.repeat(64),
+    name: 'Sign',
+    alt: '',
+  };
+  site.artwork = { sign: { id: 'sign', ...sign } };
+  site.brand.logo.full = 'sign';
+  site.headers.h!.pieces.logo!.values = { artworkWidth: { desktop: 240 } };
+  const high = (pieces: Values) => {
+    const header = structuredClone(site.headers.h!);
+    Object.assign(header.pieces.button!.values, pieces);
+    return barHeight(site, resolveAssembly(site, 'headers', header, 'desktop').bars[0]!, 1280);
+  };
+  expect(high({})).toBe(80);
+  expect(high({ icon: { all: 'ticket' }, iconSize: { desktop: 70 } })).toBe(70 + 20 + 4);
 });
 
 test('a header covers what stays of it, and nothing where it scrolls away or stands at the side', () => {
@@ -43,7 +67,7 @@ test('a header covers what stays of it, and nothing where it scrolls away or sta
 test('shares are of the height of each screen, also when it is held sideways', () => {
   const { site, header } = sample(
     { scrolling: { desktop: 'stays' } },
-    { leastHeight: { desktop: 144, phone: 84 } },
+    { leastHeight: { desktop: 160, phone: 100 } },
   );
   const shares = screenShares(site, header);
   expect(shares).toHaveLength(2 * screens.filter(({ turns }) => turns).length + 2);

@@ -1,8 +1,10 @@
 import { bandRange, WIDEST } from '../bands/band';
+import type { LogoVersion } from '../brand/logo-versions';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
+import { lengthAt, type Length } from '../lengths/formula';
 import type { Division } from '../properties/kinds/division';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
 import { goesBelow } from '../resolve/places';
 import type { Site } from '../site/site';
@@ -14,7 +16,11 @@ function pieceHeight(site: Site, piece: SettledPiece, at: number): number {
   const kind = pieceKind(piece.kind);
   const typed = 'typeStyle' in piece.values;
   const { size, lineHeight } = typed ? pieceSetting(site, piece, { at }) : { size: 0, lineHeight: 0 };
-  const text = { size, line: size * lineHeight };
+  const artwork = ({ artwork: own, version }: Record<string, unknown>) =>
+    site.artwork[
+      (own as Id | null) ?? site.brand.logo[version as LogoVersion] ?? site.brand.logo.full ?? ''
+    ] ?? null;
+  const text = { size, line: size * lineHeight, at, artwork };
   return kind.height?.(piece.values, text) ?? text.line;
 }
 
@@ -29,7 +35,7 @@ function contentHeight(site: Site, bar: SettledBar, at: number): number {
     pieces.map((piece) => pieceHeight(site, piece, at)).filter((height) => height > 0);
   const heights = bays.map(inBay).filter((held) => held.length > 0);
   const stacked = (parts: readonly number[], gap: unknown) =>
-    parts.reduce((sum, part) => sum + part, 0) + Math.max(0, parts.length - 1) * (gap as number);
+    parts.reduce((sum, part) => sum + part, 0) + Math.max(0, parts.length - 1) * lengthAt(gap as Length, at);
   if ((values.division as Division).by !== 'stack') {
     const beside = bays.filter((bay) => !goesBelow(bar, bay)).flatMap(inBay);
     const below = bays.filter((bay) => goesBelow(bar, bay)).map(inBay);
@@ -48,12 +54,9 @@ function contentHeight(site: Site, bar: SettledBar, at: number): number {
 export function barHeight(site: Site, bar: SettledBar, at: number): number {
   const { shown, padding, leastHeight, lineAbove, lineBelow } = bar.values;
   if (shown === 'hidden') return 0;
-  return (
-    2 * (padding as number) +
-    lineWidth(site, lineAbove) +
-    lineWidth(site, lineBelow) +
-    Math.max(leastHeight as number, contentHeight(site, bar, at))
-  );
+  const around =
+    2 * lengthAt(padding as Length, at) + lineWidth(site, lineAbove) + lineWidth(site, lineBelow);
+  return Math.max(lengthAt(leastHeight as Length, at), around + contentHeight(site, bar, at));
 }
 
 /** The bars of a header that stay in sight with it: all from the first that stays to the last. */

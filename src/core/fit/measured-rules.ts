@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { AssemblyKind } from '../properties/assembly';
 import { resolveAssembly, type SettledAssembly, type WayPlace } from '../resolve/assembly';
 import { levelId, levelsOf } from '../resolve/turns';

@@ -1,6 +1,7 @@
+import { lengthAt, type Length } from '../lengths/formula';
 import { NARROWEST } from '../bands/band';
 import type { ScrimForm } from '../colour/picture-contrast';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { STAND_IN_PICTURE } from '../site/page';
@@ -45,7 +46,7 @@ export function barsOverPicture(site: Site, header: Assembly): OverPicture[] {
       const rows = [from, Math.min(from + height, STAND_IN_PICTURE)] as const;
       from += height;
       if (height === 0 || rows[0] >= rows[1] || bar.values.picture !== null) return [];
-      const padding = Math.min(bar.values.padding as number, Math.floor(height / 2) - 1);
+      const padding = Math.min(lengthAt(bar.values.padding as Length, width), Math.floor(height / 2) - 1);
       return [
         {
           band,

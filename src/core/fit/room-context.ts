@@ -4,25 +4,32 @@ import {
   constant,
   isFlat,
   less,
-  lengthOver,
   times,
   total,
   valueAt,
   type Piecewise,
   type Span,
 } from '../lengths/piecewise';
+import { lengthOver, type Length } from '../lengths/formula';
 import { itemShown } from '../menus/band-order';
-import { menuEntries } from '../menus/entries';
+import { markedEntries, menuEntries } from '../menus/entries';
 import type { MenuEntry, SettledPiece } from '../pieces/piece';
 import type { RoomContext, RoomEntry, SetOtherwise } from '../pieces/room';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
 import { lackingCharacters } from '../text/lacking';
 import { unbreakable } from '../text/line-breaks';
-import { inWeight, pieceStyle, settledTypeStyle, textExtent, type TextStyle } from '../text/text-width';
+import {
+  inWeight,
+  onOneLine,
+  pieceStyle,
+  settledTypeStyle,
+  textExtent,
+  type TextStyle,
+} from '../text/text-width';
 
 /** Under what circumstances something is measured. */
 export interface Circumstances {
@@ -61,17 +68,17 @@ function noteLacking(tally: Tally, piece: Id, family: Id, characters: string): v
 function styleOf(
   site: Site,
   piece: SettledPiece,
-  own: TextStyle,
-  { heading, weight, plain, tabular }: SetOtherwise,
+  ownStyle: TextStyle,
+  { style, heading, weight, tabular }: SetOtherwise,
 ): TextStyle {
+  const own = style ? settledTypeStyle(site, style, piece.band) : ownStyle;
   const { weight: headed, size, case: cased } = heading ? settledTypeStyle(site, heading, piece.band) : own;
   return inWeight(
     {
       ...own,
       weight: headed,
       size,
-      case: plain ? 'none' : cased,
-      letterSpacing: plain ? 0 : own.letterSpacing,
+      case: cased,
       ...(tabular ? { features: 'tnum' as const } : {}),
     },
     weight,
@@ -89,7 +96,9 @@ function roomEntries({ site, page, language }: Circumstances, id: Id, band: Id):
     shown: shown(entry),
     children: entry.children.filter(shown).map(asRoom),
   });
-  return menuEntries(site, menu, { page, language, band, target: () => null }).map(asRoom);
+  const target = () => null;
+  const entries = menuEntries(site, menu, { language, band, target });
+  return markedEntries(site, menu, entries, page, target).map(asRoom);
 }
 
 /** The style of a piece, settled when it is first asked for: not every piece has one. */
@@ -98,7 +107,7 @@ function pieceStyleOnce(site: Site, piece: SettledPiece): () => TextStyle {
   return () => (style ??= pieceStyle(site, piece));
 }
 
-/** What fonts are set at: whole 64ths of a px (26.6 fixed point, as in TrueType). */
+/** What fonts are set at, and boxes laid out: whole 64ths of a px (26.6 fixed point, as in TrueType). */
 const setSize = (size: number) => Math.floor(size * 64) / 64;
 
 /** What a piece may ask about its room over a span of viewport widths within its band. */
@@ -126,7 +135,7 @@ export function roomContext(
     tally.grows = true;
     return sizedAt === undefined ? size : px(setSize(valueAt(size, sizedAt)));
   };
-  const text = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
+  const letters = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
     const style = styleOf(site, piece, own(), otherwise);
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
     const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);
@@ -139,15 +148,23 @@ export function roomContext(
     const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };
+  /** A length that grows with the viewport is laid out at whole 64ths of a px, as letters are. */
+  const length = (of: Length): Piecewise => {
+    const over = lengthOver(of, span);
+    if (isFlat(over)) return over;
+    tally.grows = true;
+    return sizedAt === undefined ? over : px(setSize(valueAt(over, sizedAt)));
+  };
   return {
     px,
+    length,
     rem,
     em: (count) => times(sizeOf(own()), count),
-    text,
+    text: (words, otherwise) => letters(onOneLine(words), otherwise),
     widestWord(words) {
-      const space = text(' ');
+      const space = letters(' ');
       // A space draws the letter before it nearer, also where a line ends there.
-      const widths = unbreakable(words).map((word) => less(text(`${word} `), space));
+      const widths = unbreakable(onOneLine(words)).map((word) => less(letters(`${word} `), space));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
     line() {

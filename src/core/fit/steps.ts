@@ -6,7 +6,7 @@ import type { Assembly } from '../site/assembly';
 import type { Within } from './bar-fit';
 import type { Circumstances, Tally } from './room-context';
 import { asForeseen } from './measured-rules';
-import { wayDown } from './way-down';
+import { stepsDown, wayDown } from './way-down';
 
 /** An assembly as it is settled over a stretch of viewport widths. */
 export interface SettledStretch {
@@ -22,14 +22,14 @@ export function settledOver(
   { span, tally }: { span: Span; tally: Tally },
 ): SettledStretch[] {
   const assembly = asForeseen(own);
-  const { steps } = wayDown(site, advances, kind, assembly);
+  const way = wayDown(site, advances, kind, assembly);
   // Media queries are in em, so they follow the reader's own text size.
   const larger = root / ROOT_TEXT_PX;
-  return steps
-    .map((step, index) => ({
+  return stepsDown(way)
+    .map(({ step, from, to }) => ({
       step,
-      from: Math.max((steps[index + 1]?.below ?? 0) * larger, span.from),
-      to: Math.min((step.below ?? Infinity) * larger, span.to),
+      from: Math.max(from * larger, span.from),
+      to: Math.min(to * larger, span.to),
     }))
     .filter(({ from, to }) => from < to)
     .reverse()

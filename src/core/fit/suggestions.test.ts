@@ -70,3 +70,25 @@ test('words are for the designer to find; a bar that fits needs nothing', () => 
     all: [],
   });
 });
+
+test('another division is tried: shares as the bays need them where the middle takes too much at the edges', () => {
+  const halves = edited(long, [
+    {
+      edit: 'setValue',
+      place: { on: 'bar', in: 'headers', assembly: 'h', bar: 'b' },
+      property: 'division',
+      cell: 'desktop',
+      value: { by: 'shares', shares: [1, 1, 1] },
+    },
+  ]);
+  const now = fitsFrom(halves);
+  const { all } = suggestFit(today(halves), place, Math.floor(now) - 12);
+  const divided = all.filter(({ change }) => change.as === 'divided');
+  expect(divided.map(({ change }) => change)).toContainEqual({
+    as: 'divided',
+    from: { by: 'shares', shares: [1, 1, 1] },
+    to: { by: 'edges' },
+  });
+  for (const { edits, fitsFrom: after } of divided)
+    expect(fitsFrom(edited(halves, edits!))).toBeCloseTo(after, 6);
+});

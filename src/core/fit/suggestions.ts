@@ -2,20 +2,22 @@ import { bandAt, bandChain } from '../bands/band';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import type { Place } from '../edit/place';
-import type { Length } from '../lengths/fluid';
+import type { Length } from '../lengths/formula';
 import { itemLabel } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { barProperties } from '../properties/bar';
-import type { Id } from '../properties/id';
-import { bandPlace } from '../resolve/assembly';
+import type { Id } from '../ids/id';
+import { divisionText, type Division } from '../properties/kinds/division';
+import { bandPlace, resolveAssembly } from '../resolve/assembly';
 import { settledValue } from '../resolve/settled-values';
 import { distance, lengthOf, towards } from '../resolve/turns';
 import { EVERYWHERE } from '../bands/follow';
 import { USUAL_MARGIN } from '../site/collapse-rule';
 import type { Assembly, Piece } from '../site/assembly';
+import { bayRoom } from './bay-room';
 import { breaks } from './fit-status';
 import { menusOf, menusShown, type BarPlace } from './forecasts';
-import type { Circumstances } from './room-context';
+import { roomContext, type Circumstances } from './room-context';
 import { surveyFit, WHOLE_RULER } from './survey';
 
 /** What could be changed, as far as it goes. */
@@ -25,6 +27,7 @@ export type Change =
   | { as: 'hidden'; piece: Id }
   | { as: 'moved'; piece: Id; bar: Id }
   | { as: 'together'; share: number }
+  | { as: 'divided'; from: Division; to: Division }
   | { as: 'collapsed'; piece: Id; into: 'button' | 'more' }
   | { as: 'shorter'; label: string; letters: number; language: string };
 
@@ -203,13 +206,53 @@ function barAttempts({ today: { site }, place, assembly, band }: Looking): Attem
   const at: Place = { on: 'bar', in: place.kind, assembly: place.assembly, bar: place.bar };
   return barLengths.flatMap((length) => {
     const found = barProperties.find(({ name }) => name === length.property)!;
-    const from = settledValue(bar.values, found, bandChain(site.bands), band).value as number;
+    const from = settledValue(bar.values, found, bandChain(site.bands), band).value as Length;
     return lengthAttempt(from, length, {
       piece: null,
       label: found.label,
       edit: (value) => setting(at, length.property, band, value),
     });
   });
+}
+
+/** To divide the bar in another way: at its edges, or by shares that are as its bays need them. */
+function divisionAttempts({ today, place, assembly, band }: Looking): Attempt[] {
+  const { site } = today;
+  const bar = assembly.bars[place.bar]!;
+  const at: Place = { on: 'bar', in: place.kind, assembly: place.assembly, bar: place.bar };
+  const property = barProperties.find(({ name }) => name === 'division')!;
+  const from = settledValue(bar.values, property, bandChain(site.bands), band).value as Division;
+  const shares = neededShares(today, place, band);
+  const others: Division[] = [{ by: 'edges' }, ...(shares ? [{ by: 'shares' as const, shares }] : [])];
+  return others
+    .filter((to) => divisionText(to) !== divisionText(from))
+    .map((to) => ({
+      steps: 1,
+      effort: () => 3.5,
+      change: () => ({ as: 'divided', from, to }),
+      edits: () => [setting(at, 'division', band, to)],
+    }));
+}
+
+/** Shares that go with what the bays of a bar need at least where the band is widest, to a tenth; null where some bay needs nothing. */
+function neededShares(today: Circumstances, { kind, assembly, bar }: BarPlace, band: Id): number[] | null {
+  const { site } = today;
+  const index = site.bands.findIndex(({ id }) => id === band);
+  const width = (site.bands[index - 1]?.from ?? WHOLE_RULER.to) - 1;
+  const settled = resolveAssembly(site, kind, site[kind][assembly]!, band);
+  const own = settled.bars.find(({ id }) => id === bar)!;
+  const span = { from: width, to: width };
+  const tally = { complete: true };
+  // Shares are said in the order in which bays are listed, whichever way round they are seen.
+  const listed = own.bays.toSorted((one, other) => one.nth - other.nth);
+  const needs = listed.map(
+    (bay) =>
+      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => roomContext(today, piece, span, tally))
+        .floor.values[0]!,
+  );
+  const least = Math.min(...needs);
+  if (needs.length < 2 || !(least > 0)) return null;
+  return needs.map((need) => Math.min(12, Math.ceil((10 * need) / least) / 10));
 }
 
 /** To let a piece stand in another bar, in the bay at the same place. */
@@ -335,6 +378,7 @@ export function suggestFit(today: Circumstances, place: BarPlace, down: number):
     ...togetherAttempt(inLengths),
     ...ofPieces.flatMap((each) => each.others),
     ...ruleAttempts(looking, pieces),
+    ...divisionAttempts(looking),
     ...moveAttempts(looking, pieces),
     ...wordAttempts(looking),
   ];

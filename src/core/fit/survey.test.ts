@@ -55,6 +55,20 @@ test('a bar changes exactly where its room runs out, and says which pieces are s
   expect(tight!.causes[0]!.by).toBeCloseTo(wide!.from - tight!.from, 6);
 });
 
+test('a row that scrolls, of letters that grow, is surveyed also where it is narrower than it may get', () => {
+  const grows = { from: { at: 320, px: 8 }, to: { at: 1920, px: 40 } };
+  const scrolling = edited(
+    setOn('menu', 'shownAs', 'scrolling', 'phone'),
+    setOn('menu', 'shownAs', 'scrolling'),
+    setOn('menu', 'textSize', grows),
+    setOn('menu', 'itemPaddingInline', 0),
+    setOn('logo', 'text', `${NAME}, ${NAME}`, 'all'),
+  );
+  const stretches = only(surveyOf(scrolling));
+  expect([stretches[0]!.from, stretches.at(-1)!.to]).toEqual([320, 1920]);
+  expect(stretches.map(({ status }) => status)).toEqual(['overflows', 'tight']);
+});
+
 test('what is not measured yet is not complete', () => {
   expect(surveyOf(edited(...row)).complete).toBe(true);
   expect(surveyOf(edited(...row), unmeasured).complete).toBe(false);

@@ -1,7 +1,7 @@
 import { NARROWEST, WIDEST } from '../bands/band';
 import type { Span } from '../lengths/piecewise';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { asForeseen } from './measured-rules';
@@ -65,5 +65,6 @@ export function surveyFit(
   );
   const { rules } = wayDown(site, advances, kind, asForeseen(assembly));
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));
-  return { bars, rules, complete: tally.complete, lacking };
+  const complete = tally.complete && rules.every(({ reason }) => reason !== 'unmeasured');
+  return { bars, rules, complete, lacking };
 }

@@ -1,5 +1,5 @@
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';

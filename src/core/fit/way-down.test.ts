@@ -14,7 +14,7 @@ import { evenLetters } from './even-letters.test-data';
 import { longMenu } from './long-menu.test-data';
 import { surveyFit } from './survey';
 import { undoneTurns } from './undone';
-import { wayDown } from './way-down';
+import { inOrderOfEffect, wayDown } from './way-down';
 
 const at = { in: 'headers', assembly: 'h' } as const;
 const shownAs = (value: string, cell = 'phone'): Edit => ({
@@ -83,7 +83,7 @@ test('with it, the bar overflows in no band that follows it, and what it turned 
   expect(shown).toEqual(['row', 'button', 'button', 'row']);
 });
 
-test('rules follow each other; one that a later one overtakes, or that is never needed, says so', () => {
+test('rules follow each other as they are needed; one that never is says so', () => {
   const chain = way(
     edited(
       ...longMenu,
@@ -102,13 +102,58 @@ test('rules follow each other; one that a later one overtakes, or that is never 
       setRule(rule('r2', { by: 'width', below: Math.ceil(stops) + 100 })),
     ),
   );
-  expect(overtaken.rules).toContainEqual(
-    expect.objectContaining({ rule: 'r1', below: null, reason: 'later rule' }),
-  );
+  // It is needed again only where the phone has the row back.
+  expect(overtaken.rules.map(({ rule: id, below }) => [id, below])).toEqual([
+    ['r2', Math.ceil(stops) + 100],
+    ['r1', 640],
+  ]);
   const idle = way(edited(setRule(rule('r1', { by: 'fit', margin: 0 }))));
   expect(idle.rules).toEqual([expect.objectContaining({ below: null, reason: 'fits' })]);
   const withBand = way(edited(setRule(rule('r1', { by: 'band', band: 'tablet' }))));
   expect(withBand.rules[0]!.below).toBe(1024);
+});
+
+test('a rule that waits for its bar does not wait for one of a narrower band that stands before it', () => {
+  const site = edited(
+    ...longMenu,
+    setRule(rule('r1', { by: 'band', band: 'phone' }, 'column')),
+    setRule(rule('r2', { by: 'fit', margin: 0 })),
+  );
+  const { rules } = way(site);
+  expect(inOrderOfEffect(site.headers.h!.bars.b!.rules!, rules).map(({ id }) => id)).toEqual(['r2', 'r1']);
+  expect(rules.map(({ rule: id, below }) => [id, below])).toEqual([
+    ['r2', Math.ceil(stops)],
+    ['r1', 640],
+  ]);
+  const wider = survey(site).bars[0]!.stretches.filter(({ to }) => to > 640);
+  expect(wider.map(({ status }) => status)).not.toContain('overflows');
+});
+
+test('a rule begins where the middle of its bar is no longer truly centred, to the pixel', () => {
+  const site = edited(
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'A label of some length' },
+    setRule(rule('r1', { by: 'centre', margin: 0 })),
+    shownAs('row'),
+  );
+  const without = edited(
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'A label of some length' },
+    shownAs('row'),
+  );
+  const off = survey(without).bars[0]!.stretches.filter(({ causes }) =>
+    causes.some(({ trouble }) => trouble === 'off-centre'),
+  );
+  const { below, reason } = way(site).rules[0]!;
+  expect(reason).toBeNull();
+  expect(below).toBe(Math.ceil(Math.max(...off.map(({ to }) => to))));
+  // It stops fitting only further down.
+  const fits = way(
+    edited(
+      { edit: 'labelItem', menu: 'm', item: 'i1', label: 'A label of some length' },
+      shownAs('row'),
+      setRule(rule('r1', { by: 'fit', margin: 0 })),
+    ),
+  );
+  expect(fits.rules[0]!.below ?? 0).toBeLessThan(below!);
 });
 
 test('a rule waits for texts that were not measured; it is not guessed', () => {

@@ -1,15 +1,15 @@
 import { NARROWEST } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { resolveAssembly, type WayPlace } from '../resolve/assembly';
 import { levelId, levelsOf } from '../resolve/turns';
 import type { Assembly, Bar } from '../site/assembly';
-import { RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
+import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barFit } from './bar-fit';
-import { breaks } from './fit-status';
+import { waitedFor, type Condition } from './fit-status';
 import type { Tally } from './room-context';
 
 /** A step on the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
@@ -30,8 +30,8 @@ export interface RuleOutcome {
   language: string | null;
   /** Whether it is before the site's own fonts have come that it needs the most. */
   inStandIn: boolean;
-  /** Why it never takes effect. */
-  reason: 'fits' | 'later rule' | 'unmeasured' | null;
+  /** Why it never takes effect; `unmeasured` also where only a further step of it waits for its texts. */
+  reason: 'fits' | 'unmeasured' | null;
 }
 
 export interface WayDown {
@@ -59,11 +59,12 @@ interface Stop {
   inStandIn: boolean;
 }
 
-/** The widest viewport at which a bar stops fitting between two widths, as it is at a place, in any language, with the site's fonts or before they have come; null where it fits. */
-function stopsFitting(
+/** The widest viewport at which something of a bar ceases to hold between two widths, as it is at a place, in any language, with the site's fonts or before they have come; null where all of it holds. */
+function stopsHolding(
   { site, advances, kind, assembly, bar }: Solving,
   place: WayPlace,
   { from, to }: { from: number; to: number },
+  waited: (condition: Condition) => boolean,
 ): Stop | 'unmeasured' | null {
   const settled = resolveAssembly(site, kind, assembly, place);
   const index = assembly.order.indexOf(bar.id);
@@ -76,8 +77,8 @@ function stopsFitting(
   const stops = cases.flatMap((each): Stop[] => {
     const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
     const within = { band: place.band, span: { from, to }, tally };
-    const stretches = barFit(circumstances, settled, settled.bars[index]!, within);
-    return stretches.filter(breaks).map(({ to: at }) => ({ at, ...each }));
+    const stretches = barFit(circumstances, settled, settled.bars[index]!, within, waited);
+    return stretches.filter(({ status }) => status !== 'fits').map(({ to: at }) => ({ at, ...each }));
   });
   if (!tally.complete) return 'unmeasured';
   return stops.reduce<Stop | null>((most, stop) => (most === null || stop.at > most.at ? stop : most), null);
@@ -100,18 +101,17 @@ interface Solving {
 /** The width below which a rule begins whatever the bar needs; null for one that begins where it stops fitting. */
 function fixedWidth(site: Site, { when }: CollapseRule): number | null {
   if (when.by === 'width') return when.below;
-  if (when.by === 'fit' || when.by === 'browser') return null;
+  if (isSolved(when) || when.by === 'browser') return null;
   return bandBeginnings(site).find(({ id }) => id === when.band)?.below ?? RULE_LIMITS.most;
 }
 
 /**
- * Where the rules of a bar begin. They follow each other in their order: one that waits for the bar to stop fitting is looked for
- * once the one before it has begun and gone all its steps, and given up where a later one begins at its width.
+ * Where the rules of a bar begin. One with a width or a band begins there in any case. Those that wait for the bar follow each other in
+ * their order: each is looked for once the one before it has begun and gone all its steps.
  */
 function ruleBeginnings(solving: Solving): RuleOutcome[] {
-  const { site, bar } = solving;
-  const { assembly } = solving;
-  const outcomes: RuleOutcome[] = [];
+  const { site, bar, assembly } = solving;
+  const outcomes = new Map<Id, RuleOutcome>();
   // What is measured in the browser begins there.
   let waiting: Waiting[] = (bar.rules ?? [])
     .filter(({ when }) => when.by !== 'browser')
@@ -119,35 +119,38 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
   let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
   let top = RULE_LIMITS.most;
   const bands = bandBeginnings(site);
+  const fixedOf = ({ rule, level }: Waiting) => (level === 1 ? fixedWidth(site, rule) : null);
   const begin = (next: Waiting, below: number, stop: Stop | null = null) => {
     const { rule, level } = next;
     const before = place.begun.slice(0, level === 1 ? undefined : place.begun.indexOf(rule.id));
     const levels = levelsOf(site, assembly, rule, before);
-    if (level === 1)
-      outcomes.push({
-        bar: bar.id,
-        rule: rule.id,
-        below,
-        further: [],
-        levels,
-        language: stop?.language ?? null,
-        inStandIn: stop?.inStandIn ?? false,
-        reason: null,
-      });
-    else
-      outcomes.push(
-        ...outcomes.splice(-1).map((first) => ({ ...first, further: [...first.further, below] })),
-      );
+    const first = outcomes.get(rule.id);
+    outcomes.set(
+      rule.id,
+      first
+        ? { ...first, further: [...first.further, below] }
+        : {
+            bar: bar.id,
+            rule: rule.id,
+            below,
+            further: [],
+            levels,
+            language: stop?.language ?? null,
+            inStandIn: stop?.inStandIn ?? false,
+            reason: null,
+          },
+    );
     place = { ...place, begun: [...place.begun, levelId(rule.id, level)] };
-    waiting = waiting.slice(waiting.indexOf(next) + 1);
-    if (level < levels) waiting.unshift({ rule, level: level + 1 });
+    waiting = waiting.flatMap((each) => {
+      if (each !== next) return [each];
+      return level < levels ? [{ rule, level: level + 1 }] : [];
+    });
     top = below;
   };
-  const giveUp = (given: readonly Waiting[], reason: RuleOutcome['reason']) =>
-    outcomes.push(
-      ...given
-        .filter(({ level }) => level === 1)
-        .map(({ rule }) => ({
+  const giveUp = (reason: RuleOutcome['reason']) => {
+    for (const { rule, level } of waiting)
+      if (level === 1)
+        outcomes.set(rule.id, {
           bar: bar.id,
           rule: rule.id,
           below: null,
@@ -156,32 +159,30 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
           language: null,
           inStandIn: false,
           reason,
-        })),
-    );
+        });
+      else if (reason === 'unmeasured') outcomes.set(rule.id, { ...outcomes.get(rule.id)!, reason });
+  };
 
   while (waiting.length > 0) {
     const band = bands.find(({ id, below }) => below <= top && !place.begun.includes(id));
     const fixed = waiting
       .flatMap((each) => {
-        const below = each.level === 1 ? fixedWidth(site, each.rule) : null;
+        const below = fixedOf(each);
         return below === null ? [] : [{ each, below }];
       })
       .sort((a, b) => b.below - a.below)[0];
     const next = Math.max(band?.below ?? 0, fixed?.below ?? 0, NARROWEST);
-    const [first] = waiting as [Waiting];
-    const { when } = first.rule;
-    if ((when.by === 'fit' || first.level > 1) && next < top) {
-      const stops = stopsFitting(solving, place, { from: next, to: top });
+    const first = waiting.find((each) => fixedOf(each) === null);
+    if (first && next < top) {
+      const { when } = first.rule;
+      const solved = isSolved(when) ? when : { by: 'fit' as const, margin: USUAL_MARGIN };
+      const stops = stopsHolding(solving, place, { from: next, to: top }, waitedFor[solved.by]);
       if (stops === 'unmeasured') {
-        giveUp(waiting, 'unmeasured');
-        return outcomes;
+        giveUp('unmeasured');
+        break;
       }
       if (stops !== null) {
-        begin(
-          first,
-          Math.min(top, Math.ceil(stops.at) + (when.by === 'fit' ? when.margin : USUAL_MARGIN)),
-          stops,
-        );
+        begin(first, Math.min(top, Math.ceil(stops.at) + solved.margin), stops);
         continue;
       }
     }
@@ -189,14 +190,22 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
       place = { band: band.id, begun: [...place.begun, band.id] };
       top = Math.min(top, band.below);
     } else if (fixed && fixed.below === next) {
-      giveUp(waiting.slice(0, waiting.indexOf(fixed.each)), 'later rule');
       begin(fixed.each, Math.min(top, fixed.below));
     } else {
-      giveUp(waiting, 'fits');
-      waiting = [];
+      giveUp('fits');
+      break;
     }
   }
-  return outcomes;
+  return [...outcomes.values()];
+}
+
+/** The rules of a bar in the order in which they take effect; those that never do come last. */
+export function inOrderOfEffect(
+  rules: readonly CollapseRule[],
+  outcomes: readonly RuleOutcome[],
+): CollapseRule[] {
+  const below = ({ id }: CollapseRule) => outcomes.find(({ rule }) => rule === id)?.below ?? 0;
+  return rules.toSorted((one, other) => below(other) - below(one));
 }
 
 /** Bands and rules in the order in which they begin; where both begin together, the rule comes after the band. */
@@ -217,6 +226,13 @@ function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
     },
     [{ below: null, band: widest, begun: [widest] }],
   );
+}
+
+/** The steps with the widths of the viewport over which they hold, in CSS px: from the one to below the other, widest first; those that no width is left for are none. */
+export function stepsDown({ steps }: WayDown): { step: WayStep; from: number; to: number }[] {
+  return steps
+    .map((step, index) => ({ step, from: steps[index + 1]?.below ?? 0, to: step.below ?? Infinity }))
+    .filter(({ from, to }) => from < to);
 }
 
 /** The step that holds at a width of the viewport, in CSS px. */

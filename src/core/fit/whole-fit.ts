@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { worstFit } from './fit-status';
 import type { FitStretch } from './bar-fit';
 import type { FitSurvey } from './survey';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { lineAt, type LineProblem } from './reading';
+import { lineIndex } from './lines';
+import { MOST_LINES, type LineProblem } from './reading';
 
 /** A row of a CSV file: its cells by the name of their column in small letters, and the line in which it begins. */
 export interface CsvRow {
@@ -22,17 +23,27 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, each) => (count(each) > count(best) ? each : best));
 }
 
+/** The cells of a row by their columns; a column may have any name, so the record has no names of its own. */
+function byColumn(columns: readonly string[], cells: readonly string[]): Record<string, string> {
+  const record = Object.create(null) as Record<string, string>;
+  columns.forEach((name, at) => (record[name] = plain(cells[at]!)));
+  return record;
+}
+
 /** Reads CSV with a header row (RFC 4180; commas, semicolons or tabs). Rows with too few or too many cells are reported and left out. */
 export function readCsv(text: string): CsvReading {
   const source = text.replace(/^\uFEFF/, '');
   const lines: number[] = [];
   const rows: string[][] = [];
   const problems: LineProblem[] = [];
+  const lineOf = lineIndex(source);
   let start = 0;
   Papa.parse<string[]>(source, {
     delimiter: delimiterOf(source),
+    // Two more than may be: the header, and one to see that there are too many.
+    preview: MOST_LINES + 2,
     step: ({ data, errors, meta }) => {
-      const line = lineAt(source, start);
+      const line = lineOf(start);
       start = meta.cursor;
       const broken = errors.find((error) => error.type === 'Quotes');
       if (broken) problems.push({ line, reason: `The quotation marks do not match: ${broken.message}.` });
@@ -44,6 +55,8 @@ export function readCsv(text: string): CsvReading {
   });
   const [header, ...body] = rows;
   if (!header) return { ok: false, reason: problems[0]?.reason ?? 'There is nothing in it.' };
+  if (body.length > MOST_LINES)
+    return { ok: false, reason: `At most ${MOST_LINES} rows can be read; this file has more.` };
   const columns = header.map((name) => name.trim().toLowerCase());
   const read = body.flatMap((cells, index): CsvRow[] => {
     const line = lines[index + 1]!;
@@ -54,7 +67,7 @@ export function readCsv(text: string): CsvReading {
       });
       return [];
     }
-    return [{ line, cells: Object.fromEntries(columns.map((name, at) => [name, plain(cells[at]!)])) }];
+    return [{ line, cells: byColumn(columns, cells) }];
   });
   return { ok: true, rows: read, columns, problems };
 }

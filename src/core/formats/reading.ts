@@ -18,9 +18,12 @@ export function unreadable<T>(reason: string, line = 1): Reading<T> {
   return { found: [], problems: [{ line, reason }] };
 }
 
-/** The line of a text in which a place stands, given as an offset in UTF-16 units. */
-export function lineAt(text: string, offset: number): number {
-  let line = 1;
-  for (let at = text.indexOf('\n'); at >= 0 && at < offset; at = text.indexOf('\n', at + 1)) line += 1;
-  return line;
+/** The most characters that a line of a list may have. */
+const MOST_IN_LINE = 2000;
+
+/** Why a line of a list is not read at all; null when it is. */
+export function lineProblem(line: string): string | null {
+  return line.length > MOST_IN_LINE
+    ? `A line has at most ${MOST_IN_LINE} characters; this one has ${line.length}.`
+    : null;
 }

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { SITE_VERSION } from '../site/site';
 import { sampleSite } from '../site/sample.test-data';
 import { readSiteFile, SITE_FILE_FORM, writeSiteFile } from './site-file';
 
@@ -24,8 +25,8 @@ function fileProblems(change: (json: Record<string, never>) => void): string {
 test.each<[string, (json: never) => void, string]>([
   [
     'a newer version',
-    (json: { site: { version: number } }) => void (json.site.version = 3),
-    'site.version: is 3; this application reads version 2. It was written by a newer',
+    (json: { site: { version: number } }) => void (json.site.version = SITE_VERSION + 1),
+    `site.version: is ${SITE_VERSION + 1}; this application reads version ${SITE_VERSION}. It was written by a newer`,
   ],
   ['no version', (json: { site: { version?: number } }) => void delete json.site.version, 'site.version'],
   ['another form', (json: { form: string }) => void (json.form = 'x'), 'form: A site file says'],

@@ -2,17 +2,30 @@ import * as v from 'valibot';
 import { hashSchema } from '../site/hash';
 import { integrityProblems } from '../site/integrity';
 import { problemsOf, type Problem } from '../site/problem';
-import { siteSchema, SITE_VERSION, type Site } from '../site/site';
-import { upgraded } from '../site/upgrades';
+import { siteSchema, type Site } from '../site/site';
+import { controlProblems } from '../site/soundness';
+import { upgraded, versionProblem } from '../site/upgrades';
 
 /** The name of the form, so that a file is told from any other JSON. */
 export const SITE_FILE_FORM = 'gable-ridge-site';
+
+/** Looked at in stretches: bytes of several MB are more than a regular expression can hold at once. */
+function isBase64(text: string): boolean {
+  if (text.length % 4 !== 0) return false;
+  const body = text.replace(/={1,2}$/, '');
+  for (let at = 0; at < body.length; at += 65_536)
+    if (!/^[A-Za-z0-9+/]*$/.test(body.slice(at, at + 65_536))) return false;
+  return true;
+}
+
+/** Bytes as text (RFC 4648, 4). */
+const base64Schema = v.pipe(v.string(), v.check(isBase64, 'Not base64.'));
 
 /** The site file (`*.gable.json`): the document, and the bytes of its artwork, fonts and files as base64 by hash. */
 export const siteFileSchema = v.strictObject({
   form: v.literal(SITE_FILE_FORM, `A site file says "form": "${SITE_FILE_FORM}".`),
   site: siteSchema,
-  bytes: v.record(hashSchema, v.pipe(v.string(), v.base64('Not base64.'))),
+  bytes: v.record(hashSchema, base64Schema),
 });
 export type SiteFile = v.InferOutput<typeof siteFileSchema>;
 
@@ -36,20 +49,6 @@ function upgradedFile(json: unknown): unknown {
   }
 }
 
-/** The version is looked at first: a file of another form would only give misleading problems. */
-function versionProblem(json: unknown): Problem | null {
-  const version = (json as { site?: { version?: unknown } } | null)?.site?.version;
-  if (version === undefined || version === SITE_VERSION) return null;
-  const newer = typeof version === 'number' && version > SITE_VERSION;
-  const advice = newer
-    ? 'It was written by a newer Gable Ridge; open it there.'
-    : 'Such a version was never in use.';
-  return {
-    path: 'site.version',
-    reason: `is ${JSON.stringify(version)}; this application reads version ${SITE_VERSION}. ${advice}`,
-  };
-}
-
 /** Reads a site file; a broken one is refused whole, with the paths inside it and the reasons. */
 export function readSiteFile(text: string): SiteFileReading {
   let json: unknown;
@@ -59,12 +58,13 @@ export function readSiteFile(text: string): SiteFileReading {
     return refuse({ path: '', reason: `This is not JSON: ${(error as Error).message}` });
   }
   const current = upgradedFile(json);
-  const version = versionProblem(current);
-  if (version) return refuse(version);
+  // The version is looked at first: a file of another form would only give misleading problems.
+  const version = versionProblem((json as { site?: { version?: unknown } } | null)?.site?.version);
+  if (version) return refuse({ ...version, path: `site.${version.path}` });
   const parsed = v.safeParse(siteFileSchema, current);
   if (!parsed.success) return refuse(...problemsOf(parsed.issues));
   const file = parsed.output;
-  const problems = integrityProblems(file.site).map((problem) => ({
+  const problems = [...controlProblems(file.site), ...integrityProblems(file.site)].map((problem) => ({
     ...problem,
     path: `site.${problem.path}`,
   }));
@@ -76,7 +76,7 @@ export function readSiteFile(text: string): SiteFileReading {
 }
 
 /** The bytes that a site has beside its document: their hashes, and the paths at which these stand. */
-function keptBytes(site: Site): { path: string; hash: string }[] {
+export function keptBytes(site: Site): { path: string; hash: string }[] {
   return [
     ...Object.values(site.artwork).map(({ id, hash }) => ({ path: `artwork.${id}.hash`, hash })),
     ...Object.values(site.fonts).flatMap(({ id, files }) =>
@@ -86,13 +86,27 @@ function keptBytes(site: Site): { path: string; hash: string }[] {
   ];
 }
 
-/** A site file’s text; `bytes` gives the base64 of bytes by their hash. */
+/**
+ * A site file’s text in stretches, since the bytes of a site may be many: the document, then the base64 of one thing after another, which
+ * `bytes` gives by its hash. The document may be one that cannot be read; it is then written as it stands.
+ */
+export function* siteFileText(
+  site: unknown,
+  hashes: Iterable<string>,
+  bytes: (hash: string) => string,
+): Generator<string> {
+  const document = JSON.stringify({ form: SITE_FILE_FORM, site }, null, 2);
+  yield `${document.slice(0, -2)},\n  "bytes": {`;
+  let count = 0;
+  for (const hash of new Set(hashes)) {
+    yield `${count === 0 ? '' : ','}\n    ${JSON.stringify(hash)}: "${bytes(hash)}"`;
+    count += 1;
+  }
+  yield `${count === 0 ? '' : '\n  '}}\n}\n`;
+}
+
+/** A site file’s text at once. */
 export function writeSiteFile(site: Site, bytes: (hash: string) => string): string {
-  const hashes = [...new Set(keptBytes(site).map(({ hash }) => hash))];
-  const file: SiteFile = {
-    form: SITE_FILE_FORM,
-    site,
-    bytes: Object.fromEntries(hashes.map((hash) => [hash, bytes(hash)])),
-  };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  const hashes = keptBytes(site).map(({ hash }) => hash);
+  return [...siteFileText(site, hashes, bytes)].join('');
 }

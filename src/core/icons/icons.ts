@@ -133,6 +133,9 @@ const icons = {
 export type IconName = keyof typeof icons;
 export const iconNames = Object.keys(icons) as IconName[];
 
+/** What an icon is called for people, such as `shopping basket`. */
+export const iconWords = (name: IconName): string => name.replaceAll('-', ' ');
+
 /** The width and height of an icon, in em of the text that it stands beside. */
 export const ICON_SIZE = 1.25;
 

@@ -1,10 +1,10 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lengthAt, type Fluid } from './fluid';
+import type { Fluid } from './fluid';
+import { lengthAt, lengthOver } from './formula';
 import {
   bent,
   constant,
-  lengthOver,
   less,
   narrowest,
   times,

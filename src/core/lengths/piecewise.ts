@@ -1,6 +1,3 @@
-import { isFluid, type Length } from './fluid';
-import { ROOT_TEXT_PX } from './length';
-
 /** A range of viewport widths in CSS px, both ends included. */
 export interface Span {
   from: number;
@@ -26,21 +23,6 @@ export function bent(span: Span, bends: readonly number[], valueAt: (width: numb
 /** The same value at every width. */
 export function constant(value: number, { from, to }: Span): Piecewise {
   return { at: [from, to], values: [value, value] };
-}
-
-/**
- * A length over the viewport width, as its CSS has it (`lengthCss`): the ends of a fluid one are in `rem`, so they follow the
- * reader's own text size; `root` is that size in CSS px.
- */
-export function lengthOver(length: Length, span: Span, root = ROOT_TEXT_PX): Piecewise {
-  const larger = root / ROOT_TEXT_PX;
-  if (!isFluid(length)) return constant(length * larger, span);
-  const { from, to } = length;
-  const slope = (to.px - from.px) / (to.at - from.at);
-  const start = (from.px - slope * from.at) * larger;
-  const [least, most] = [Math.min(from.px, to.px) * larger, Math.max(from.px, to.px) * larger];
-  const bends = slope === 0 ? [] : [(least - start) / slope, (most - start) / slope];
-  return bent(span, bends, (width) => Math.min(most, Math.max(least, start + slope * width)));
 }
 
 /** The value at a width; beyond its span, that of the nearer end. */

@@ -59,24 +59,62 @@ function isNode(node: Node): node is string | Element {
   return node !== null && node !== false && node !== '';
 }
 
+/** Whether nothing but text stands in a place. */
+function isText(node: Node): boolean {
+  return !isNode(node) || typeof node === 'string';
+}
+
 function writeInline(node: string | Element): string {
   if (typeof node === 'string') return escapeText(node);
   const open = `<${node.tag}${writeAttributes(node.attributes)}>`;
   if (voidElements.has(node.tag)) return open;
-  return `${open}${node.children.filter(isNode).map(writeInline).join('')}</${node.tag}>`;
+  let inside = '';
+  for (const child of node.children) if (isNode(child)) inside += writeInline(child);
+  return `${open}${inside}</${node.tag}>`;
+}
+
+/** The text of elements that stand on many pages, as it was written last. */
+const keptTexts = new WeakMap<Element, { indent: string; text: string } | null>();
+
+/** An element that will stand on many pages as the same object: what is written of it is kept. */
+export function keptNode(element: Element): Element {
+  keptTexts.set(element, null);
+  return element;
 }
 
 /** HTML of a node, indented by two spaces a level; phrasing content stays on one line. */
-export function writeHtml(node: Node, indent = ''): string {
-  if (!isNode(node)) return '';
-  const children = typeof node === 'string' ? [] : node.children.filter(isNode);
-  if (
-    typeof node === 'string' ||
-    phrasing.has(node.tag) ||
-    children.every((child) => typeof child === 'string')
-  ) {
-    return `${indent}${writeInline(node)}\n`;
+export function writeHtml(node: Node): string {
+  return htmlPieces(node).join('');
+}
+
+/** HTML of a node in pieces, in their order: what stands on many pages is one piece, and the very same string each time. */
+export function htmlPieces(node: Node): string[] {
+  const out: string[] = [];
+  write(node, '', out);
+  return out;
+}
+
+/** Writes a node to the end of a text in pieces, which is put together once: at every level it would be copied at every level. */
+function write(node: Node, indent: string, out: string[]): void {
+  if (!isNode(node)) return;
+  const kept = typeof node === 'string' ? undefined : keptTexts.get(node);
+  if (kept === undefined) writeAnew(node, indent, out);
+  else if (kept?.indent === indent) out.push(kept.text);
+  else {
+    const own: string[] = [];
+    writeAnew(node, indent, own);
+    const text = own.join('');
+    keptTexts.set(node as Element, { indent, text });
+    out.push(text);
   }
-  const inside = children.map((child) => writeHtml(child, `${indent}  `)).join('');
-  return `${indent}<${node.tag}${writeAttributes(node.attributes)}>\n${inside}${indent}</${node.tag}>\n`;
+}
+
+function writeAnew(node: string | Element, indent: string, out: string[]): void {
+  if (typeof node === 'string' || phrasing.has(node.tag) || node.children.every(isText)) {
+    out.push(indent, writeInline(node), '\n');
+    return;
+  }
+  out.push(`${indent}<${node.tag}${writeAttributes(node.attributes)}>\n`);
+  for (const child of node.children) write(child, `${indent}  `, out);
+  out.push(`${indent}</${node.tag}>\n`);
 }

@@ -1,5 +1,5 @@
 import { settle, type CellValues } from '../bands/follow';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Menu } from '../site/menu';
 
 /**

@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { IdSource } from '../site/defaults';
 import type { Menu, MenuItem } from '../site/menu';
 

@@ -1,6 +1,6 @@
 import { EVERYWHERE } from '../bands/follow';
 import type { MenuEntry, Target } from '../pieces/piece';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { linkedPage, type Link } from '../properties/link';
 import { itemProperties, type Leaves } from '../properties/menu';
 import type { Values } from '../properties/property';
@@ -46,52 +46,99 @@ export function leavesOf({ values }: MenuItem): Leaves {
 
 const saidOnce = itemProperties.filter((property) => property.by === null);
 
+type ItemWords = Pick<
+  MenuEntry,
+  'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'
+>;
+const saidWords = new WeakMap<Values, ItemWords>();
+
 /** What an item says that is the same at every width. */
-function itemWords(
-  values: Values,
-): Pick<MenuEntry, 'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'> {
+function itemWords(values: Values): ItemWords {
+  const known = saidWords.get(values);
+  if (known) return known;
   const settled = saidOnce.map(({ name, initial }) => [name, values[name]?.[EVERYWHERE] ?? initial]);
-  return Object.fromEntries(settled);
+  const words: ItemWords = Object.fromEntries(settled);
+  saidWords.set(values, words);
+  return words;
 }
 
-/** Where a menu stands: the page and its language, and the band whose order holds. */
+/** Where a menu stands on all pages of a folder: in which language, and in which band’s order. */
 export interface MenuPlace {
-  page: Id | null;
   language?: string;
   band: string;
   target(link: Link): Target;
 }
 
 /**
- * A menu as it stands in a place: labels and targets settled, the item of the current page marked `page`, and
- * `trail` on items that lead to one of its ancestors or to its language, or hold a marked item below them.
+ * A menu as it stands on every page of a folder: labels and targets settled, and `trail` on items that lead to the language that it
+ * is in, or hold such an item below them. What a single page adds are its marks (`markedEntries`).
  */
-export function menuEntries(
-  site: Site,
-  menu: Menu,
-  { page, language, band, target }: MenuPlace,
-): MenuEntry[] {
+export function menuEntries(site: Site, menu: Menu, { language, band, target }: MenuPlace): MenuEntry[] {
   const chain = site.bands.map((each) => each.id);
-  const ancestors = new Set(pageTrail(site, page).slice(1));
   const entry = (id: Id): MenuEntry => {
     const item = menu.items[id]!;
     const children = orderInBand(menu, id, chain, band).map(entry);
-    const led = linkedPage(item.link);
     const sameLanguage =
       item.link.to === 'language' && item.link.language === (language ?? site.languages[0]);
-    const onTrail =
-      sameLanguage ||
-      (led !== null && ancestors.has(led)) ||
-      children.some((child) => child.current !== null);
-    const current = led !== null && led === page ? 'page' : onTrail ? 'trail' : null;
     return {
       id,
       label: itemLabel(site, item, language),
       target: target(item.link),
-      current,
+      current: sameLanguage || children.some((child) => child.current !== null) ? 'trail' : null,
       children,
       ...itemWords(item.values),
     };
   };
   return orderInBand(menu, null, chain, band).map(entry);
+}
+
+/** Which entries may be otherwise on single pages: by the page that they lead to, or for links to other languages under null; with those above them. */
+export type MarkIndex = ReadonlyMap<Id | null, readonly Id[]>;
+
+/** Which entries of a menu have marks on which page; made once for a menu that stands on many pages. */
+export function markIndex(menu: Menu, entries: readonly MenuEntry[]): MarkIndex {
+  const index = new Map<Id | null, Id[]>();
+  const look = (list: readonly MenuEntry[], above: readonly Id[]): void =>
+    list.forEach(({ id, children }) => {
+      const { link } = menu.items[id]!;
+      const way = [...above, id];
+      const page = link.to === 'language' ? null : linkedPage(link);
+      if (page !== null || link.to === 'language') index.set(page, [...(index.get(page) ?? []), ...way]);
+      look(children, way);
+    });
+  look(entries, []);
+  return index;
+}
+
+/**
+ * The entries of a menu on a page: the item of the page itself marked `page`, and `trail` on items that lead to one of its ancestors or
+ * hold a marked item below them. A link to another language leads to the page in that language, which `target` gives. Entries in which
+ * nothing is otherwise on the page are the very objects that were given.
+ */
+export function markedEntries(
+  site: Site,
+  menu: Menu,
+  entries: MenuEntry[],
+  page: Id | null,
+  target: (link: Link) => Target,
+  index = markIndex(menu, entries),
+): MenuEntry[] {
+  const trail = new Set(pageTrail(site, page));
+  const touched = new Set([null, ...trail].flatMap((each) => index.get(each) ?? []));
+  const marked = (list: MenuEntry[]): MenuEntry[] => {
+    if (!list.some(({ id }) => touched.has(id))) return list;
+    return list.map((entry) => {
+      if (!touched.has(entry.id)) return entry;
+      const { link } = menu.items[entry.id]!;
+      const children = marked(entry.children);
+      const led = linkedPage(link);
+      const onTrail = (led !== null && trail.has(led)) || children.some((child) => child.current !== null);
+      const current = led !== null && led === page ? 'page' : onTrail ? 'trail' : entry.current;
+      if (link.to === 'language') return { ...entry, current, children, target: target(link) };
+      return current === entry.current && children === entry.children
+        ? entry
+        : { ...entry, current, children };
+    });
+  };
+  return marked(entries);
 }

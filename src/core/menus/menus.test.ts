@@ -6,21 +6,27 @@ import type { Page } from '../site/page';
 import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { itemsByBand, mergedOrder } from './band-order';
-import { itemLabel, menuEntries, pageTrail } from './entries';
+import { itemLabel, markedEntries, menuEntries, pageTrail } from './entries';
 import { menuFromPages } from './from-pages';
 import { readTarget } from './link-text';
 
-const place = (page: string | null, band = 'desktop') => ({ page, band, target: () => null });
+const target = () => null;
+
+/** The entries of the sample's menu on a page, or on none. */
+function entriesOn(site: Site, page: string | null, band = 'desktop') {
+  const menu = site.menus.m!;
+  return markedEntries(site, menu, menuEntries(site, menu, { band, target }), page, target);
+}
 
 test('an entry bears its own label, else the title of its page', () => {
   const site = sampleSite();
-  const [home, boats] = menuEntries(site, site.menus.m!, place(null));
+  const [home, boats] = entriesOn(site, null);
   expect([home!.label, boats!.label, boats!.children[0]!.label]).toEqual(['Home', 'Boats', 'Little ones']);
 });
 
 test('the current page is marked, and so is the way to it, whether by pages or by items', () => {
   const site = sampleSite();
-  const [home, boats] = menuEntries(site, site.menus.m!, place('small'));
+  const [home, boats] = entriesOn(site, 'small');
   expect([home!.current, boats!.current, boats!.children[0]!.current]).toEqual([null, 'trail', 'page']);
 });
 
@@ -28,7 +34,7 @@ test('a page that stands in no menu still marks the branch that it belongs to', 
   const site = sampleSite();
   site.menus.m!.items.i2!.children = [];
   delete site.menus.m!.items.i3;
-  expect(menuEntries(site, site.menus.m!, place('small'))[1]!.current).toBe('trail');
+  expect(entriesOn(site, 'small')[1]!.current).toBe('trail');
 });
 
 test('the trail of a page leads from it to the top', () => {
@@ -64,7 +70,7 @@ test('a menu of any pages is sound, holds each once, and keeps their order', () 
 test('a band has its own order, a narrower one follows it, and the others keep theirs', () => {
   const site = sampleSite();
   site.menus.m!.values = { order: { tablet: ['i2', 'i1'] } };
-  const orderOf = (band: string) => menuEntries(site, site.menus.m!, place(null, band)).map(({ id }) => id);
+  const orderOf = (band: string) => entriesOn(site, null, band).map(({ id }) => id);
   expect(['desktop', 'tablet', 'phone'].map(orderOf)).toEqual([
     ['i1', 'i2'],
     ['i2', 'i1'],

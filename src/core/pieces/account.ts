@@ -1,6 +1,6 @@
 import { el, type Element } from '../markup/html';
 import { iconHtml, type IconName } from '../icons/icons';
-import { px } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
 import { choiceKind } from '../properties/kinds/choice';
 import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
@@ -14,6 +14,7 @@ import {
   signAndWordsCss,
   statedPart,
 } from '../properties/dress';
+import { iconLine, iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
 import { property, type Property } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -110,8 +111,9 @@ export const account: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 16,
-      css: (value) => ({ '& > ul': { gap: px(value) } }),
+      css: (value) => ({ '& > ul': { gap: boxCss(value) } }),
     }),
+    iconSize,
     ...dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
     ...markerProperties('& .account-link'),
     ...typeProperties('type-nav'),
@@ -140,9 +142,9 @@ export const account: PieceKind = {
       .filter((name) => said(name) !== '')
       .map((name) => signAndWords(context, dress, { icon: values[`${name}Icon`], words: [said(name)] }));
     const none = (Object.keys(links) as AccountLink[]).every((name) => said(name) === '');
-    return none ? null : { preferred: row(context, widths, context.px(values.accountGap as number)) };
+    return none ? null : { preferred: row(context, widths, context.length(values.accountGap as Length)) };
   },
-  height: (_, { line, size }) => line + 0.5 * size,
+  height: (values, { line, size, at }) => iconLine(values, { line, at }) + 0.5 * size,
   summary: () => 'shown',
   caption: () => '',
   html(piece, context) {

@@ -2,6 +2,8 @@ import { el } from '../markup/html';
 import { iconHtml, type IconName } from '../icons/icons';
 import { flagKind } from '../properties/kinds/flag';
 import { iconKind } from '../properties/kinds/icon';
+import { lengthKind } from '../properties/kinds/length';
+import { optionalKind } from '../properties/kinds/optional';
 import { linkKind } from '../properties/kinds/link';
 import { numberKind } from '../properties/kinds/number';
 import { textKind } from '../properties/kinds/text';
@@ -13,16 +15,24 @@ import {
   signAndWordsCss,
   statedPart,
 } from '../properties/dress';
-import { total, widest } from '../lengths/piecewise';
-import { ICON_SIZE } from '../icons/icons';
+import { boxCss, lengthAt, type Length } from '../lengths/formula';
+import { times, total, widest, type Piecewise } from '../lengths/piecewise';
+import { iconLine, iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { AS_IT_COMES, property } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, pieceClass, type PieceKind } from './piece';
-import { dressOf, row } from './room';
+import { dressOf, iconWidth, row, type RoomContext } from './room';
 import { labelCss } from './unseen';
 
 const part = statedPart({ label: 'Basket', prefix: 'basket', selector: '&' });
+
+/** What is around the basket where nothing is said, in em. */
+const INSIDE = 0.6;
+
+function insideOf({ inside }: Record<string, unknown>, context: RoomContext): Piecewise {
+  return inside === null ? context.em(INSIDE) : context.length(inside as Length);
+}
 
 /** The way to the shop's basket, with how much is in it: a shop's own script writes the number into `[data-basket-count]`. */
 export const basket: PieceKind = {
@@ -70,6 +80,32 @@ export const basket: PieceKind = {
       by: null,
       initial: 0,
     }),
+    property<boolean>({
+      name: 'countOver',
+      label: 'Count stands',
+      group: 'Arrangement',
+      kind: flagKind('beside the icon', 'over its corner'),
+      by: 'width',
+      initial: false,
+      // What is laid over takes no room: the piece is as wide whatever the count.
+      css: (value) => ({
+        '& .basket-count': {
+          position: value ? 'absolute' : AS_IT_COMES,
+          'inset-block-start': value ? '0' : AS_IT_COMES,
+          'inset-inline-end': value ? '0' : AS_IT_COMES,
+        },
+      }),
+    }),
+    iconSize,
+    property<Length | null>({
+      name: 'inside',
+      label: 'Inside',
+      group: 'Space',
+      kind: optionalKind(lengthKind(0, 80), 'with the text'),
+      by: 'width',
+      initial: null,
+      css: (value) => ({ '&': { padding: value === null ? AS_IT_COMES : boxCss(value) } }),
+    }),
     ...dressProperties(part, { open: 'as the bar' }),
     ...markerProperties('&'),
     ...typeProperties('type-nav'),
@@ -79,7 +115,7 @@ export const basket: PieceKind = {
     '.basket': {
       ...signAndWordsCss,
       position: 'relative',
-      padding: '0.6em',
+      padding: `${INSIDE}em`,
       color: 'inherit',
       'text-decoration': 'none',
       'white-space': 'nowrap',
@@ -101,7 +137,7 @@ export const basket: PieceKind = {
   },
   room(values, context) {
     const { weight, edge } = dressOf(values, part.prefix);
-    const count = (values.count as number) > 0 && String(values.count);
+    const count = (values.count as number) > 0 && !values.countOver && String(values.count);
     const counted =
       count &&
       widest(
@@ -109,18 +145,20 @@ export const basket: PieceKind = {
         total(context.em(0.75 * 0.8), context.text(count, { weight, scale: 0.75, tabular: true })),
       );
     const label = Boolean(values.labelSeen) && context.text((values.label as string) || 'Basket', { weight });
-    const parts = [values.icon !== null && context.em(ICON_SIZE), label, counted].filter(
+    const parts = [values.icon !== null && iconWidth(values, context), label, counted].filter(
       (each) => each !== false,
     );
     return {
       preferred: total(
         row(context, parts as Exclude<(typeof parts)[number], false | ''>[], context.em(0.5)),
-        context.em(2 * 0.6),
+        times(insideOf(values, context), 2),
         context.px(2 * context.border(edge)),
       ),
     };
   },
-  height: (_, { line, size }) => line + 1.2 * size,
+  height: (values, { line, size, at }) =>
+    (values.icon === null ? line : iconLine(values, { line, at })) +
+    2 * (values.inside === null ? INSIDE * size : lengthAt(values.inside as Length, at)),
   summary: (values) => (values.labelSeen ? 'with label' : 'icon'),
   caption: () => '',
   html(piece, context) {

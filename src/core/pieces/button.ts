@@ -1,6 +1,6 @@
 import { iconHtml, type IconName } from '../icons/icons';
-import { px } from '../lengths/length';
-import { total } from '../lengths/piecewise';
+import { boxCss, lengthAt, type Length } from '../lengths/formula';
+import { times, total } from '../lengths/piecewise';
 import {
   dressedCss,
   dressProperties,
@@ -15,8 +15,10 @@ import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
+import { iconLine, iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
 import { AS_IT_COMES, property } from '../properties/property';
+import type { Id } from '../ids/id';
 import type { StatedPart } from '../properties/states';
 import { typeProperties } from '../properties/type';
 import { NOWHERE, type Link } from '../properties/link';
@@ -26,8 +28,14 @@ import { signAndWords } from './room';
 const part: StatedPart = {
   label: 'Button',
   prefix: 'button',
-  bare: ({ rank }) =>
-    rank === 'first' ? { ink: 'on-accent', ground: 'accent' } : { ink: 'of the bar', ground: 'none' },
+  bare: ({ rank, radius }, state) => ({
+    ...(rank === 'first' ? { ink: 'on-accent', ground: 'accent' } : { ink: 'of the bar', ground: 'none' }),
+    corners: radius as Id,
+    // What has the pointer has its line in any rank.
+    ...(rank === 'second' || state === 'hover' || state === 'pressed'
+      ? { border: `${BORDER} px, as its text` }
+      : {}),
+  }),
   states: ['rest', 'hover', 'focus', 'pressed'],
   selector: (state) => `&${stateSuffix[state]}`,
 };
@@ -106,7 +114,7 @@ export const button: PieceKind = {
       kind: lengthKind(0, 80),
       by: 'width',
       initial: 10,
-      css: (value) => ({ '&': { 'padding-block': px(value) } }),
+      css: (value) => ({ '&': { 'padding-block': boxCss(value) } }),
     }),
     property({
       name: 'paddingInline',
@@ -115,7 +123,7 @@ export const button: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 18,
-      css: (value) => ({ '&': { 'padding-inline': px(value) } }),
+      css: (value) => ({ '&': { 'padding-inline': boxCss(value) } }),
     }),
     property({
       name: 'radius',
@@ -126,6 +134,7 @@ export const button: PieceKind = {
       initial: 'radius-small',
       css: (value, names) => ({ '&': { 'border-radius': names.token(value) } }),
     }),
+    iconSize,
     ...dressProperties(part, { open: 'as its rank' }),
     ...markerProperties('&'),
     ...typeProperties('type-button'),
@@ -137,7 +146,6 @@ export const button: PieceKind = {
       'background-color': 'var(--button-ground, var(--accent))',
       color: 'var(--button-ink, var(--on-accent))',
       border: `${BORDER}px solid var(--button-line, transparent)`,
-      cursor: 'pointer',
       'text-decoration': 'none',
       'white-space': 'nowrap',
       ...dressedCss,
@@ -150,9 +158,12 @@ export const button: PieceKind = {
     if (label === '') return null;
     const dress = { values, prefix: part.prefix, bareBorder: BORDER };
     const inside = signAndWords(context, dress, { icon: values.icon, words: [label] });
-    return { preferred: total(inside, context.px(2 * (values.paddingInline as number))) };
+    return { preferred: total(inside, times(context.length(values.paddingInline as Length), 2)) };
   },
-  height: (values, { line }) => line + 2 * (values.paddingBlock as number) + 2 * BORDER,
+  height: (values, { line, at }) =>
+    (values.icon === null ? line : iconLine(values, { line, at })) +
+    2 * lengthAt(values.paddingBlock as Length, at) +
+    2 * BORDER,
   summary: () => 'shown',
   caption: (values) => `“${values.label as string}”`,
   html(piece, context) {

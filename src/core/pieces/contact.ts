@@ -10,6 +10,7 @@ import {
   signAndWordsCss,
   statedPart,
 } from '../properties/dress';
+import { iconLine, iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
 import { property } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -59,6 +60,7 @@ export const contact: PieceKind = {
       by: null,
       initial: 'phone',
     }),
+    iconSize,
     ...dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
     ...markerProperties('&'),
     ...typeProperties('type-nav'),
@@ -81,7 +83,8 @@ export const contact: PieceKind = {
       ? null
       : { preferred: signAndWords(context, dress, { icon: values.icon, words: [words] }) };
   },
-  height: (_, { line, size }) => line + 0.5 * size,
+  height: (values, { line, size, at }) =>
+    (values.icon === null ? line : iconLine(values, { line, at })) + 0.5 * size,
   summary: () => 'shown',
   caption: (values) => {
     const words = shownWords(values);

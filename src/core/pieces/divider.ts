@@ -1,8 +1,8 @@
 import { el } from '../markup/html';
-import { px } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { placeProperties } from '../properties/place';
@@ -46,13 +46,13 @@ export const divider: PieceKind = {
       kind: optionalKind(lengthKind(4, 1600), 'all the way'),
       by: 'width',
       initial: null,
-      css: (value) => ({ '&': { '--divider-length': value === null ? AS_IT_COMES : px(value) } }),
+      css: (value) => ({ '&': { '--divider-length': value === null ? AS_IT_COMES : boxCss(value) } }),
     }),
     ...placeProperties.filter((each) => each.name !== 'pieceWidth'),
   ],
   css: { '.divider': { 'align-self': 'stretch', margin: '0', border: '0' } },
-  room: ({ stands, line, length }, { px, border }) => ({
-    preferred: px(stands === 'upright' ? border(line as Id) : ((length as number | null) ?? 0)),
+  room: ({ stands, line, length: long }, { px, length, border }) => ({
+    preferred: stands === 'upright' ? px(border(line as Id)) : length((long as Length | null) ?? 0),
   }),
   height: () => 0,
   summary: () => 'shown',

@@ -1,5 +1,5 @@
 import { el } from '../markup/html';
-import { px } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
 import { total } from '../lengths/piecewise';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
@@ -41,7 +41,7 @@ export const languageChoice: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 12,
-      css: (value) => ({ '& ul': { gap: px(value) } }),
+      css: (value) => ({ '& ul': { gap: boxCss(value) } }),
     }),
     ...dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
     ...markerProperties('& .language-link'),
@@ -72,7 +72,7 @@ export const languageChoice: PieceKind = {
       const said = values.said === 'codes' ? tag.toUpperCase() : name;
       return total(context.text(said, { weight }), context.px(2 * context.border(edge)));
     });
-    return { preferred: row(context, widths, context.px(values.languageGap as number)) };
+    return { preferred: row(context, widths, context.length(values.languageGap as Length)) };
   },
   height: (_, { line, size }) => line + 0.5 * size,
   summary: (values) => values.said as string,

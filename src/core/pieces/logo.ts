@@ -1,10 +1,11 @@
 import { el, type Node } from '../markup/html';
-import { px, rem } from '../lengths/length';
-import { total, widest, type Piecewise } from '../lengths/piecewise';
+import { boxCss, lengthAt, type Length } from '../lengths/formula';
+import { rem } from '../lengths/length';
+import { times, total, widest, type Piecewise } from '../lengths/piecewise';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
@@ -90,16 +91,24 @@ export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>, compactF
   return link(el('picture', {}, narrow, image));
 }
 
-/** The width of artwork at a height, in CSS px. */
-function artworkWidth(id: Id, height: number, context: RoomContext): Piecewise {
+/** The type style of a logo in letters where nothing is said of it. */
+const LOGO_STYLE = 'type-sign';
+
+/** Whether a tagline is seen. */
+const hasTail = ({ tagline, taglineSeen }: Record<string, unknown>) =>
+  (tagline as string).trim() !== '' && Boolean(taglineSeen);
+
+/** The width of artwork at a height. */
+function widthAt(id: Id, height: Length, context: RoomContext): Piecewise {
   const { width, height: own } = context.artwork(id)!;
-  return context.px((width / own) * height);
+  return times(context.length(height), width / own);
 }
 
 /** The width of the logo that a menu stands around. */
-export function brandLogoWidth(context: RoomContext, version: LogoVersion, height: number): Piecewise {
+export function brandLogoWidth(context: RoomContext, version: LogoVersion, height: Length): Piecewise {
   const id = context.logo(version) ?? context.logo('full');
-  const sign = id === null ? context.text(context.siteName) : artworkWidth(id, height, context);
+  const sign =
+    id === null ? context.text(context.siteName, { style: LOGO_STYLE }) : widthAt(id, height, context);
   return total(sign, context.rem(2 * BESIDE_LOGO));
 }
 
@@ -141,10 +150,7 @@ export const logo: PieceKind = {
       kind: choiceKind({ artwork: 'artwork', text: 'text', both: 'artwork and text' }),
       by: 'width',
       initial: 'artwork',
-      css: (value) => ({
-        '& > :is(img, picture)': { display: value === 'text' ? 'none' : 'block' },
-        '& > .logo-text:not(:only-child)': { display: value === 'artwork' ? 'none' : 'block' },
-      }),
+      css: (value) => ({ '& > :is(img, picture)': { display: value === 'text' ? 'none' : 'block' } }),
     }),
     property({
       name: 'tagline',
@@ -171,9 +177,18 @@ export const logo: PieceKind = {
       by: 'width',
       phased: true,
       initial: 40,
-      css: (value) => ({ '& img': { 'block-size': px(value) } }),
+      // Of both sizes one is said: jointCss.
     }),
-    ...typeProperties('type-sign'),
+    property<Length | null>({
+      name: 'artworkWidth',
+      label: 'Artwork width',
+      group: 'Space',
+      kind: optionalKind(lengthKind(8, 800), 'as its height'),
+      by: 'width',
+      phased: true,
+      initial: null,
+    }),
+    ...typeProperties(LOGO_STYLE),
     ...placeProperties,
   ],
   css: {
@@ -193,26 +208,50 @@ export const logo: PieceKind = {
     '.menu-logo': { 'padding-inline': rem(BESIDE_LOGO) },
     '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
   },
+  jointCss: ({ artworkHeight, artworkWidth, shows, ...tail }) => ({
+    '& > .logo-text:not(:only-child)': { display: shows === 'artwork' && !hasTail(tail) ? 'none' : 'block' },
+    '& > .logo-text:not(:only-child) > .logo-name': {
+      display: shows === 'artwork' && hasTail(tail) ? 'none' : AS_IT_COMES,
+    },
+    '& img': {
+      'block-size': artworkWidth === null ? boxCss(artworkHeight as Length) : 'auto',
+      'inline-size': artworkWidth === null ? AS_IT_COMES : boxCss(artworkWidth as Length),
+    },
+  }),
   weights: ({ tagline }) => (tagline === '' ? [] : [TAGLINE_WEIGHT]),
   room(values, context) {
     const artwork = artworkOf({ values }, context) ?? context.logo('full') ?? context.logo('compact');
-    const { shows, text, tagline, taglineSeen, artworkHeight } = values as Record<string, string>;
+    const { shows, text, tagline } = values as Record<string, string>;
     const name = context.text(text || context.siteName);
-    const tail =
-      tagline!.trim() !== '' && taglineSeen
-        ? [context.text(tagline!, { scale: TAGLINE_SCALE, weight: TAGLINE_WEIGHT })]
-        : [];
+    const tail = hasTail(values)
+      ? [context.text(tagline!, { scale: TAGLINE_SCALE, weight: TAGLINE_WEIGHT })]
+      : [];
     if (artwork === null) return { preferred: widest(name, ...tail) };
     const lines = shows === 'artwork' ? tail : [name, ...tail];
     const beside = lines.length === 0 ? [] : [widest(lines[0]!, ...lines)];
-    const pictured = shows === 'text' ? [] : [artworkWidth(artwork, Number(artworkHeight), context)];
+    const pictured =
+      shows === 'text'
+        ? []
+        : [
+            values.artworkWidth === null
+              ? widthAt(artwork, values.artworkHeight as Length, context)
+              : context.length(values.artworkWidth as Length),
+          ];
     return { preferred: row(context, [...pictured, ...beside], context.rem(GAP)) };
   },
-  height: ({ shows, artworkHeight, tagline, taglineSeen }, { line }) => {
-    const words = tagline !== '' && taglineSeen ? 1.6 * line : line;
+  height: (values, { line, at, artwork }) => {
+    const { shows } = values;
+    const shown = artwork(values);
+    const named = shows !== 'artwork' || !shown;
+    const words = line * ((named ? 1 : 0) + (hasTail(values) ? TAGLINE_SCALE : 0));
     if (shows === 'text') return words;
-    return Math.max(artworkHeight as number, shows === 'both' || tagline !== '' ? words : 0);
+    const high =
+      values.artworkWidth === null || !shown
+        ? lengthAt(values.artworkHeight as Length, at)
+        : (lengthAt(values.artworkWidth as Length, at) * shown.height) / shown.width;
+    return Math.max(high, words);
   },
+  form: 'version',
   summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
   caption: () => '',
   html(piece, context, bands) {
@@ -230,7 +269,8 @@ export const logo: PieceKind = {
     const link = (...inside: Node[]) =>
       el('a', { class: pieceClass(piece, context), href: context.homeHref }, ...inside);
     if (pictures.length === 0 && tail === false) return link(name);
-    const beside = (words || tail !== false) && el('span', { class: 'logo-text' }, words && name, tail);
+    const named = words && (tail === false ? name : el('span', { class: 'logo-name' }, name));
+    const beside = (words || tail !== false) && el('span', { class: 'logo-text' }, named, tail);
     return link(...pictures, beside);
   },
 };

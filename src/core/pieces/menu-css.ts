@@ -28,6 +28,40 @@ const forms: Record<
   button: { list: false, direction: 'column', below: 'indented' },
 };
 
+/** How a menu stands with the logo that it draws itself. */
+export const withLogoLabels = {
+  around: 'half before it, half after it',
+  after: 'after it, in one row',
+  below: 'in a row below it',
+};
+export type WithLogo = keyof typeof withLogoLabels;
+
+/** The same in few words, behind the form of a menu. */
+export const withLogoSummary: Record<WithLogo, string> = {
+  around: ' around the logo',
+  after: ' behind the logo',
+  below: ' below the logo',
+};
+
+/** The columns of a menu with its logo: halves share the rest, so that the logo is truly centred between them. */
+export function withLogoColumns(stands: WithLogo): string {
+  return { around: '1fr auto 1fr', after: 'auto auto', below: 'auto' }[stands];
+}
+
+/** How a menu and its logo stand to each other; says nothing of a menu that draws none. */
+export function withLogoCss(stands: WithLogo | null): Declarations {
+  return {
+    'align-items': stands === null ? AS_IT_COMES : 'center',
+    'justify-items': stands === 'below' ? 'center' : AS_IT_COMES,
+  };
+}
+
+/** What of how a menu stands with its logo is a matter of the markup: where in its list the logo is. */
+export function withLogoMarkup(stands: WithLogo | null): string {
+  if (stands === null) return '';
+  return stands === 'around' ? ' between' : ' first';
+}
+
 /** What of a type style headings of columns take: the CSS property and the part of the style. */
 export const headingParts = [
   ['font-weight', 'weight'],
@@ -219,13 +253,6 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'column-gap': '0.5em',
   },
   '.menu-label': { 'grid-column': '2' },
-  // A menu that is split around the logo: the halves share the rest, so that the logo is truly centred between them.
-  '.menu-around': {
-    'grid-template-columns': '1fr auto 1fr',
-    'align-items': 'center',
-    'flex-grow': '1',
-  },
-  '.menu-around .menu-list:first-of-type': { 'justify-content': 'end' },
   '.menu-badge': {
     'justify-self': 'start',
     padding: '0.1em 0.5em',
@@ -242,24 +269,11 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'font-size': '0.875em',
     'white-space': 'normal',
   },
-  'button.menu-link': {
-    border: '0',
-    'background-color': 'transparent',
-    font: 'inherit',
-    'letter-spacing': 'inherit',
-    'text-transform': 'inherit',
-    cursor: 'pointer',
-  },
   '.menu-toggle': {
     'align-self': 'center',
     'place-content': 'center',
     'inline-size': rem(TOGGLE_WIDTH),
     'block-size': rem(TOGGLE_WIDTH),
-    padding: '0',
-    border: '0',
-    background: 'none',
-    color: 'inherit',
-    cursor: 'pointer',
   },
   '.menu-toggle::before': {
     content: '""',
@@ -288,10 +302,6 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     padding: '0.6em 0.8em',
     border: '1px solid currentcolor',
     'border-radius': 'var(--radius-small)',
-    background: 'none',
-    color: 'inherit',
-    font: 'inherit',
-    cursor: 'pointer',
   },
   '.menu-sign': {
     'inline-size': '1.1em',

@@ -1,9 +1,9 @@
-import { ICON_SIZE } from '../icons/icons';
-import { total, widest, type Piecewise } from '../lengths/piecewise';
+import type { Length } from '../lengths/formula';
+import { times, total, widest, type Piecewise } from '../lengths/piecewise';
 import type { State } from '../properties/states';
 import { INDENT, TOGGLE_SIGN, TOGGLE_WIDTH } from './menu-css';
 import { belowPart, itemPart, reservedWeight } from './menu-parts';
-import { dressOf, type RoomContext, type RoomEntry, type SetOtherwise } from './room';
+import { dressOf, iconWidth, type RoomContext, type RoomEntry, type SetOtherwise } from './room';
 
 type Values = Record<string, unknown>;
 
@@ -11,6 +11,7 @@ const stateOf: Record<'page' | 'trail', State> = { page: 'current', trail: 'trai
 
 /** What of a link stands beside its label: its icon, its badge and the gaps between them (menu-css.ts). */
 function signsWidth(
+  values: Values,
   { icon, badge, description }: RoomEntry,
   weight: number | null,
   context: RoomContext,
@@ -18,7 +19,7 @@ function signsWidth(
 ): Piecewise[] {
   if (icon === null && badge === '' && description === '') return [];
   const signs = alone ? [] : [context.em(2 * 0.5)];
-  if (icon !== null) signs.push(context.em(ICON_SIZE));
+  if (icon !== null) signs.push(iconWidth(values, context));
   if (badge !== '') signs.push(context.text(badge, { scale: 0.75, weight }), context.em(0.75));
   return signs;
 }
@@ -37,7 +38,8 @@ export function moreWidth(values: Values, context: RoomContext): Piecewise {
     labelWidth(values, (values.moreLabel as string) || 'More', { weight }, context),
     context.em(0.5),
     context.rem(TOGGLE_SIGN),
-    context.px(2 * ((values.itemPaddingInline as number) + context.border(edge))),
+    times(context.length(values.itemPaddingInline as Length), 2),
+    context.px(2 * context.border(edge)),
   );
 }
 
@@ -57,8 +59,9 @@ export function linkWidth(
   const label = alone ? context.px(0) : labelWidth(values, entry.label, { ...otherwise, weight }, context);
   return total(
     label,
-    context.px(2 * ((values.itemPaddingInline as number) + context.border(dressed.edge ?? own.edge))),
-    ...signsWidth(entry, weight, context, alone),
+    times(context.length(values.itemPaddingInline as Length), 2),
+    context.px(2 * context.border(dressed.edge ?? own.edge)),
+    ...signsWidth(values, entry, weight, context, alone),
   );
 }
 

@@ -1,10 +1,10 @@
-import { el, type Element, type Node } from '../markup/html';
+import { el, keptNode, type Element, type Node } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { leavingRanks, leftOf } from './menu-leaving';
 import { reservedWeight } from './menu-parts';
 import { splitAfter } from './menu-split';
 import { leading, pieceClass, type MenuEntry, type PieceContext, type SettledPiece } from './piece';
-import { variantsOf } from './variants';
+import { variantsOf, type Variant } from './variants';
 
 /** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
 function toggleHtml(entry: MenuEntry, belowId: string): Element {
@@ -37,6 +37,9 @@ interface ListNeeds {
   more: string | null;
 }
 
+/** Markup of entries that were written before: an entry that is the same on the next page is the same object, and in the same place of the same list its markup is too. */
+const knownEntries = new WeakMap<MenuEntry, Map<string, Element>>();
+
 /** An entry with what stands below it. */
 function entryHtml(
   entry: MenuEntry,
@@ -44,6 +47,23 @@ function entryHtml(
   level: number,
   context: PieceContext,
   rank: number | null = null,
+): Element {
+  // What is marked is so on this page only.
+  if (entry.current !== null) return newEntryHtml(entry, needs, level, context, rank);
+  const known = knownEntries.get(entry) ?? new Map<string, Element>();
+  knownEntries.set(entry, known);
+  const place = `${needs.prefix} ${needs.reserve} ${level} ${rank} ${context.className(entry.id)}`;
+  const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, level, context, rank));
+  known.set(place, written);
+  return written;
+}
+
+function newEntryHtml(
+  entry: MenuEntry,
+  needs: ListNeeds,
+  level: number,
+  context: PieceContext,
+  rank: number | null,
 ): Element {
   const { prefix, reserve } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
@@ -146,41 +166,40 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
 }
 
-/** What stands in a menu in place of the logo between two halves of it. */
-type Between = { logo: Node; after: number | null } | null;
-
-/** The list of a variant, in two halves where something stands between them; empty when its menu has nothing to show. */
+/** The list of a variant, in two halves where its logo stands between them; empty when its menu has nothing to show. */
 function listHtml(
-  piece: SettledPiece,
+  { settled: piece, name }: Variant,
   context: PieceContext,
-  { alone, between, bands }: { alone: boolean; between: Between; bands: readonly SettledPiece[] },
+  { alone, logo, bands }: { alone: boolean; logo: Node; bands: readonly SettledPiece[] },
 ): Node[] {
   const { id, values, band } = piece;
   const shown = values.menu === null ? null : context.menu(values.menu as string, band);
   if (!shown || shown.entries.length === 0) return [];
   const left = bands.map((each) => leftOf(each.values));
   const needs = {
-    prefix: `${context.idOf(id)}${alone ? '' : `-${band}`}`,
+    prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
     more: left.some(({ behind }) => behind > 0) ? (values.moreLabel as string) || 'More' : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);
   const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);
-  const halves = ({ logo, after }: NonNullable<Between>) => {
+  const halves = () => {
     const room = context.room(piece);
-    const at = after ?? splitAfter(values, room.entries(values.menu as string), room);
+    const at =
+      (values.splitAfter as number | null) ?? splitAfter(values, room.entries(values.menu as string), room);
     return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
   };
-  const lists = between === null ? [list(shown.entries)] : halves(between);
-  return alone ? lists : [el('div', { class: `for-${band}` }, ...lists)];
+  const whole = [list(shown.entries)];
+  const lists = values.around === 'around' ? halves() : values.around ? [logo, ...whole] : whole;
+  return alone ? lists : [el('div', { class: `for-${name}` }, ...lists)];
 }
 
-/** The logo that a menu stands around, compact where the menu is a menu button; null where it stands around none. */
-function betweenOf({ values }: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Between {
-  if (!values.around) return null;
-  const collapsed = bands.find((each) => each.values.shownAs === 'button');
-  const logo = context.brandLogo(collapsed?.band ?? null);
-  return { logo, after: values.splitAfter as number | null };
+/** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any band. */
+function ownLogo(context: PieceContext, bands: readonly SettledPiece[]): Node {
+  const drawn = bands.filter(({ values }) => values.around);
+  if (drawn.length === 0) return null;
+  const collapsed = drawn.find(({ values }) => values.shownAs === 'button');
+  return context.brandLogo(collapsed?.band ?? null);
 }
 
 /** The markup of a menu: its button, where some form of it is one, and a list for each of its variants; null where it has nothing to show. */
@@ -191,15 +210,15 @@ export function menuHtml(
 ): Element | null {
   const variants = variantsOf(bands);
   const alone = variants.length === 1;
-  const between = betweenOf(piece, context, bands);
-  const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, between, bands }));
+  const logo = ownLogo(context, bands);
+  const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, logo, bands }));
   if (lists.length === 0) return null;
-  const named = variants.find((variant) => variant.values.menu !== null)!;
+  const { settled: named } = variants.find(({ settled }) => settled.values.menu !== null)!;
   const { name } = context.menu(named.values.menu as string, named.band)!;
   return el(
     'nav',
     {
-      class: `${pieceClass(piece, context)}${between ? ' menu-around' : ''}`,
+      class: pieceClass(piece, context),
       'aria-label': context.landmark(name),
     },
     buttonWhereAsked(piece, context, bands),

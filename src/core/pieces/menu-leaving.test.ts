@@ -6,7 +6,7 @@ const entry = (id: string, leaves: 'first' | 'turn' | 'last' = 'turn', shown = t
   leaves,
   shown,
 });
-const row = { shownAs: 'row', around: false, turned: false, behind: 0, leftOut: 0 };
+const row = { shownAs: 'row', around: null, turned: false, behind: 0, leftOut: 0 };
 
 test('items leave from the end on, those that leave first before and those that leave last after the others', () => {
   const ranks = leavingRanks([entry('a', 'first'), entry('b'), entry('c', 'last'), entry('d'), entry('e')]);
@@ -31,7 +31,7 @@ test('the button stands there only for items that show and are not left out alto
 test('only a row or cells lose items; the count of what stands in the row knows the button', () => {
   const entries = [entry('a'), entry('b')];
   expect(standing({ ...row, behind: 1, shownAs: 'column' }, entries).inRow).toHaveLength(2);
-  expect(standing({ ...row, behind: 1, around: true }, entries).inRow).toHaveLength(2);
+  expect(standing({ ...row, behind: 1, around: 'around' }, entries).inRow).toHaveLength(2);
   expect(inRow({ ...row, behind: 1 }, { top: 2, ranks: [1, 2] })).toBe(2);
   expect(inRow({ ...row, leftOut: 1 }, { top: 2, ranks: [1, 2] })).toBe(1);
 });

@@ -1,5 +1,5 @@
 import { AS_IT_COMES } from '../properties/property';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Leaves } from '../properties/menu';
 import type { Rules } from '../markup/css';
 import type { Counts } from './piece';

@@ -27,6 +27,7 @@ export const menuButtonPart = statedPart({
   label: 'Menu button',
   prefix: 'menuButton',
   selector: '& > .menu-button',
+  look: { ink: 'of the bar', ground: 'none', border: '1 px, as its text', corners: 'radius-small' },
 });
 
 /** The heaviest weight of a state, for which items keep room; null where states do not differ in weight. */

@@ -1,5 +1,6 @@
-import { total, widest, type Piecewise } from '../lengths/piecewise';
-import type { Id } from '../properties/id';
+import { extremes, scaled, EVERY_WIDTH, type Length } from '../lengths/formula';
+import { narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
+import type { Id } from '../ids/id';
 import { brandLogoWidth } from './logo';
 import { INDENT, SCROLLING, type ShownAs } from './menu-css';
 import { standing } from './menu-leaving';
@@ -15,7 +16,7 @@ function buttonWidth(values: Values, context: RoomContext): Piecewise {
   const { weight, edge } = dressOf(values, menuButtonPart.prefix);
   return total(
     context.em(1.1 + 0.6 + 2 * 0.8),
-    context.text((values.buttonLabel as string) || 'Menu', { weight, plain: true }),
+    context.text((values.buttonLabel as string) || 'Menu', { weight }),
     context.px(2 * (edge === null ? 1 : context.border(edge))),
   );
 }
@@ -27,7 +28,7 @@ interface Lists {
 }
 
 function gapOf({ values, context }: Lists, name = 'itemGap'): Piecewise {
-  return context.px(values[name] as number);
+  return context.length(values[name] as Length);
 }
 
 /** The widths of what stands in a row: the entries that have not left for want of room, and the button that stands for the others. */
@@ -54,8 +55,13 @@ function rowRoom(lists: Lists): Room {
   const widths = rowWidths(lists);
   const preferred = row(context, widths, gapOf(lists));
   return shrinksGaps(values)
-    ? { preferred, least: row(context, widths, gapOf(lists, 'itemGapLeast')) }
+    ? { preferred, least: row(context, widths, narrowest(gapOf(lists), gapOf(lists, 'itemGapLeast'))) }
     : { preferred };
+}
+
+/** Whether a length is less than another at some width of the viewport. */
+function narrower(one: Length, other: Length): boolean {
+  return extremes({ sum: [one, scaled(other, -1)] }, EVERY_WIDTH).least < 0;
 }
 
 /** Whether the gaps of a menu may get narrower than it has them. */
@@ -65,14 +71,14 @@ export function shrinksGaps({ shownAs, around, turned, itemGap, itemGapLeast }: 
     !around &&
     !turned &&
     itemGapLeast !== null &&
-    (itemGapLeast as number) < (itemGap as number)
+    narrower(itemGapLeast as Length, itemGap as Length)
   );
 }
 
 /** The entries as lines that are turned by 90 degrees: each as wide as its line is high. */
 function turnedRoom(lists: Lists): Room {
   const { values, entries, context } = lists;
-  const width = total(context.line(), context.px(2 * (values.itemPaddingBlock as number)));
+  const width = total(context.line(), times(context.length(values.itemPaddingBlock as Length), 2));
   const along = values.shownAs === 'row' || values.shownAs === 'cells' || values.shownAs === 'columns';
   return {
     preferred: along
@@ -125,16 +131,28 @@ const roomOf: Record<Exclude<ShownAs, 'button'>, (lists: Lists) => Room> = {
   columns: columnsRoom,
 };
 
-/** Both sides of the logo take the same room where there is enough of it, so that the logo is truly in the middle. */
-function aroundRoom(lists: Lists): Room {
-  const { values, entries, context } = lists;
+/** A menu with the logo that it draws: beside each other, or the wider of both where it stands below it. */
+function withLogoRoom(lists: Lists): Room {
+  const { values, context } = lists;
   const collapsed = values.shownAs === 'button';
-  const logo = brandLogoWidth(context, collapsed ? 'compact' : 'full', values.logoHeight as number);
+  const logo = brandLogoWidth(context, collapsed ? 'compact' : 'full', values.logoHeight as Length);
+  if (values.around === 'around') return aroundRoom(lists, logo);
+  const own = collapsed ? collapsedWidth(lists) : rowRoom(lists).preferred;
+  return { preferred: values.around === 'below' ? widest(logo, own) : total(logo, own) };
+}
+
+const collapsedWidth = ({ values, context }: Lists) =>
+  values.opens === null ? context.px(0) : buttonWidth(values, context);
+
+/** Both sides of the logo take the same room where there is enough of it, so that the logo is truly in the middle. */
+function aroundRoom(lists: Lists, logo: Piecewise): Room {
+  const { values, entries, context } = lists;
   const shown = (half: readonly RoomEntry[]) => rowRoom({ ...lists, entries: half }).preferred;
   const at = (values.splitAfter as number | null) ?? splitAfter(values, entries, context);
-  const [before, after] = collapsed
-    ? [values.opens === null ? context.px(0) : buttonWidth(values, context), context.px(0)]
-    : [shown(entries.slice(0, at)), shown(entries.slice(at))];
+  const [before, after] =
+    values.shownAs === 'button'
+      ? [collapsedWidth(lists), context.px(0)]
+      : [shown(entries.slice(0, at)), shown(entries.slice(at))];
   const sides = widest(before, after);
   return { preferred: total(logo, sides, sides), least: total(logo, before, after) };
 }
@@ -144,9 +162,8 @@ export function menuRoom(values: Values, context: RoomContext): Room | null {
   const all = values.menu === null ? [] : context.entries(values.menu as string);
   if (all.length === 0) return null;
   const shownAs = values.shownAs as ShownAs;
-  if (values.around) return aroundRoom({ values, entries: all, context });
-  if (shownAs === 'button')
-    return { preferred: values.opens === null ? context.px(0) : buttonWidth(values, context) };
+  if (values.around) return withLogoRoom({ values, entries: all, context });
+  if (shownAs === 'button') return { preferred: collapsedWidth({ values, entries: all, context }) };
   // Those that the band hides count in the order in which items leave a row.
   const lists = { values, entries: all, context };
   const shown = { ...lists, entries: all.filter((entry) => entry.shown) };

@@ -1,3 +1,5 @@
+import { plainNumber } from '../lengths/length';
+import { boxCss, leastOf, lengthAt, scaled, type Length } from '../lengths/formula';
 import { px } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
@@ -6,6 +8,7 @@ import { numberKind } from '../properties/kinds/number';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
+import { iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
 import { dressProperties, markerProperties } from '../properties/dress';
 import { AS_IT_COMES, property } from '../properties/property';
@@ -22,12 +25,25 @@ import {
   shownAsLabels,
   signsAloneCss,
   type ShownAs,
+  type WithLogo,
+  withLogoColumns,
+  withLogoCss,
+  withLogoLabels,
+  withLogoMarkup,
+  withLogoSummary,
 } from './menu-css';
 import { menuHtml, openedBy } from './menu-html';
 import { inRow, leavingCss, leftOf } from './menu-leaving';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './menu-parts';
 import { menuRoom, shrinksGaps } from './menu-room';
 import type { PieceKind } from './piece';
+
+/** What a gap loses where it gets as narrow as it may. */
+function lostGap(gap: Length, least: Length): Length {
+  return typeof gap === 'number' && typeof least === 'number'
+    ? gap - Math.min(gap, least)
+    : { greatest: [0, { sum: [gap, scaled(least, -1)] }] };
+}
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu: PieceKind = {
@@ -63,13 +79,14 @@ export const menu: PieceKind = {
         '& .menu-list > li > .menu-link': { rotate: value ? '180deg' : AS_IT_COMES },
       }),
     }),
-    property({
+    property<WithLogo | null>({
       name: 'around',
-      label: 'Stands around the logo',
+      label: 'With the logo',
       group: 'Arrangement',
-      kind: flagKind('no', 'half before it, half after it'),
-      by: null,
-      initial: false,
+      kind: optionalKind(choiceKind(withLogoLabels), 'no'),
+      by: 'width',
+      initial: null,
+      // How it stands is a matter of its other values too: jointCss.
     }),
     property({
       name: 'splitAfter',
@@ -94,7 +111,7 @@ export const menu: PieceKind = {
       kind: lengthKind(8, 400),
       by: 'width',
       initial: 40,
-      css: (value) => ({ '& .menu-logo img': { 'block-size': value === 40 ? AS_IT_COMES : px(value) } }),
+      css: (value) => ({ '& .menu-logo img': { 'block-size': value === 40 ? AS_IT_COMES : boxCss(value) } }),
     }),
     property({
       name: 'opens',
@@ -145,6 +162,7 @@ export const menu: PieceKind = {
       initial: false,
       css: signsAloneCss,
     }),
+    iconSize,
     property({
       name: 'itemGap',
       label: 'Between items',
@@ -152,8 +170,15 @@ export const menu: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 8,
+      aside: ({ itemGap, itemPaddingInline, shownAs }) =>
+        shownAs === 'row' &&
+        typeof itemGap === 'number' &&
+        typeof itemPaddingInline === 'number' &&
+        itemPaddingInline > 0
+          ? `${plainNumber(itemGap + 2 * itemPaddingInline)} px between words`
+          : null,
     }),
-    property<number | null>({
+    property<Length | null>({
       name: 'itemGapLeast',
       label: 'Gets narrower down to',
       group: 'Space',
@@ -168,7 +193,7 @@ export const menu: PieceKind = {
       kind: lengthKind(0, 80),
       by: 'width',
       initial: 8,
-      css: (value) => ({ '& .menu-link': { 'padding-block': px(value) } }),
+      css: (value) => ({ '& .menu-link': { 'padding-block': boxCss(value) } }),
     }),
     property({
       name: 'itemPaddingInline',
@@ -177,7 +202,7 @@ export const menu: PieceKind = {
       kind: lengthKind(0, 80),
       by: 'width',
       initial: 10,
-      css: (value) => ({ '& .menu-link': { 'padding-inline': px(value) } }),
+      css: (value) => ({ '& .menu-link': { 'padding-inline': boxCss(value) } }),
     }),
     property({
       name: 'belowShadow',
@@ -241,13 +266,13 @@ export const menu: PieceKind = {
   css: menuCss,
   jointCss: (values, counts) => {
     const weight = reservedWeight(values);
-    const { itemGap, itemGapLeast } = values as Record<string, number>;
+    const { itemGap, itemGapLeast } = values as Record<string, Length>;
     const shrinks = shrinksGaps(values);
     const scrolls = values.shownAs === 'scrolling' && !values.around;
     return {
       // A second column as wide as the gaps may lose is the first to go; the items spread over what both have.
       '& .menu-list': {
-        gap: px(shrinks ? itemGapLeast! : itemGap!),
+        gap: boxCss(shrinks ? leastOf(itemGap!, itemGapLeast!) : itemGap!),
         'grid-column': shrinks ? '1 / -1' : AS_IT_COMES,
         'justify-content': shrinks ? 'space-between' : AS_IT_COMES,
       },
@@ -262,17 +287,25 @@ export const menu: PieceKind = {
       },
       // Equal cells fill the width, so they take what is free.
       '&': {
-        'grid-template-columns': scrolls
-          ? `minmax(${px(SCROLLING.least)}, max-content)`
-          : shrinks
-            ? `auto minmax(0, ${px((itemGap! - itemGapLeast!) * Math.max(0, inRow(values, counts) - 1))})`
-            : AS_IT_COMES,
+        ...withLogoCss(values.around as WithLogo | null),
+        'grid-template-columns': values.around
+          ? withLogoColumns(values.around as WithLogo)
+          : scrolls
+            ? `minmax(${px(SCROLLING.least)}, max-content)`
+            : shrinks
+              ? `auto minmax(0, ${boxCss(scaled(lostGap(itemGap!, itemGapLeast!), Math.max(0, inRow(values, counts) - 1)))})`
+              : AS_IT_COMES,
         'justify-content': shrinks ? 'start' : AS_IT_COMES,
-        'flex-grow': values.takesRest || values.shownAs === 'cells' || values.around ? '1' : AS_IT_COMES,
+        'flex-grow':
+          values.takesRest || values.shownAs === 'cells' || values.around === 'around' ? '1' : AS_IT_COMES,
+      },
+      '& .menu-list:has(+ .menu-logo)': {
+        'justify-content': values.around === 'around' ? 'end' : AS_IT_COMES,
       },
     };
   },
-  takesRest: ({ shownAs, around }) => shownAs === 'cells' || around === true,
+  takesRest: ({ shownAs, around }) => shownAs === 'cells' || around === 'around',
+  draws: ({ around }) => (around ? ['logo'] : []),
   shortCss: leavingCss,
   someCss: [
     { css: [scrollingBlock, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
@@ -285,14 +318,26 @@ export const menu: PieceKind = {
     '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
   },
   room: menuRoom,
-  height: (values, { line, size }) =>
-    values.shownAs === 'button' ? line + 1.2 * size + 2 : line + 2 * (values.itemPaddingBlock as number),
+  height: (values, { line, size, at }) => {
+    const own =
+      values.shownAs === 'button'
+        ? line + 1.2 * size + 2
+        : line + 2 * lengthAt(values.itemPaddingBlock as Length, at);
+    if (!values.around) return own;
+    const logo = lengthAt(values.logoHeight as Length, at);
+    return values.around === 'below' ? logo + own : Math.max(logo, own);
+  },
+  form: 'shownAs',
   summary: (values) => {
-    if (values.shownAs !== 'button') return shownAsLabels[values.shownAs as ShownAs];
+    const logo = withLogoSummary[values.around as WithLogo] ?? '';
+    if (values.shownAs !== 'button') return `${shownAsLabels[values.shownAs as ShownAs]}${logo}`;
     return values.opens === null ? 'opens no drawer, so it is not seen' : '→ menu button';
   },
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
   opens: openedBy,
-  variant: (values, context) => (values.menu === null ? '' : context.menuOrder(values.menu as string)),
+  variant: (values, context) =>
+    values.menu === null
+      ? ''
+      : `${context.menuOrder(values.menu as string)}${withLogoMarkup(values.around as WithLogo | null)}`,
   html: menuHtml,
 };

@@ -47,11 +47,6 @@ export const notice: PieceKind = {
       'place-content': 'center',
       'inline-size': rem(BUTTON),
       'block-size': rem(BUTTON),
-      padding: '0',
-      border: '0',
-      background: 'none',
-      color: 'inherit',
-      cursor: 'pointer',
     },
   },
   // What has been dismissed takes no room, whatever its display is.

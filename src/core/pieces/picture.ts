@@ -1,5 +1,6 @@
 import { el } from '../markup/html';
-import { px } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
+import { times } from '../lengths/piecewise';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
@@ -46,7 +47,7 @@ export const picture: PieceKind = {
       kind: lengthKind(8, 600),
       by: 'width',
       initial: 48,
-      css: (value) => ({ '& img': { 'block-size': px(value) } }),
+      css: (value) => ({ '& img': { 'block-size': boxCss(value) } }),
     }),
     ...placeProperties,
   ],
@@ -57,7 +58,7 @@ export const picture: PieceKind = {
   room({ artwork, pictureHeight }, context) {
     const shown = artwork === null ? null : context.artwork(artwork as string);
     if (!shown) return null;
-    const preferred = context.px((shown.width / shown.height) * (pictureHeight as number));
+    const preferred = times(context.length(pictureHeight as Length), shown.width / shown.height);
     return { preferred, least: context.px(0) };
   },
   summary: () => 'shown',

@@ -1,7 +1,7 @@
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Rules } from '../markup/css';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Link } from '../properties/link';
 import type { Property } from '../properties/property';
 import type { Leaves } from '../properties/menu';
@@ -84,6 +84,10 @@ export interface VariantContext {
 export interface LineOfText {
   line: number;
   size: number;
+  /** The width of the viewport at which the piece is looked at, in CSS px. */
+  at: number;
+  /** The artwork that a logo of these values shows, with its own size; null for none. */
+  artwork(values: Record<string, unknown>): { width: number; height: number } | null;
 }
 
 /** What a piece counts beside its own values, of the first level of its menu. */
@@ -123,6 +127,10 @@ export interface PieceKind {
   weights?(values: Record<string, unknown>): number[];
   /** The height of the piece in CSS px with its texts on one line each; without it, that of a line. */
   height?(values: Record<string, unknown>, text: LineOfText): number;
+  /** The kinds of pieces that it draws beside its own, whose rules it needs. */
+  draws?(values: Record<string, unknown>): readonly string[];
+  /** The property by width that says in which form the piece shows, where it has several. */
+  form?: string;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */
   summary(values: Record<string, unknown>): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */

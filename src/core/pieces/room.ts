@@ -1,8 +1,9 @@
 import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
 import { ICON_SIZE, type IconName } from '../icons/icons';
+import type { Length } from '../lengths/formula';
 import { total, type Piecewise } from '../lengths/piecewise';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { State } from '../properties/states';
 
 /**
@@ -27,10 +28,10 @@ export interface SetOtherwise {
   weight?: number | null;
   /** In times of the piece's text size. */
   scale?: number;
+  /** Another type style of the brand, as a whole. */
+  style?: Id;
   /** Another type style of the brand, of which only weight, size and case are taken. */
   heading?: Id;
-  /** As in an element that inherits neither letter spacing nor case. */
-  plain?: boolean;
   /** With figures of one width. */
   tabular?: boolean;
 }
@@ -54,6 +55,8 @@ export interface RoomEntry {
 /** What a piece may ask when it says how much room it needs; widths are in CSS px over the viewport width. */
 export interface RoomContext {
   px(length: number): Piecewise;
+  /** A length of a box (lengths/formula.ts, `boxCss`). */
+  length(length: Length): Piecewise;
   /** A length in `rem`, given in CSS px at the reader's usual text size. */
   rem(length: number): Piecewise;
   /** In times of the piece's text size. */
@@ -95,6 +98,13 @@ export function dressOf(
   return { weight: of('Weight') as number | null, edge: of('Edge') as Id | null };
 }
 
+/** The width of an icon of a piece. */
+export function iconWidth({ iconSize }: Record<string, unknown>, context: RoomContext): Piecewise {
+  return iconSize === null || iconSize === undefined
+    ? context.em(ICON_SIZE)
+    : context.length(iconSize as Length);
+}
+
 /** A sign and words beside each other with a border around them, as `signAndWordsCss` has them. */
 export function signAndWords(
   context: RoomContext,
@@ -107,7 +117,7 @@ export function signAndWords(
 ): Piecewise {
   const { weight, edge } = dressOf(values, prefix);
   const parts = words.map((each) => context.text(each, { weight }));
-  const shown = icon === null ? parts : [context.em(ICON_SIZE), ...parts];
+  const shown = icon === null ? parts : [iconWidth(values, context), ...parts];
   const border = edge === null ? bareBorder : context.border(edge);
   return total(row(context, shown, context.em(0.5)), context.px(2 * border));
 }

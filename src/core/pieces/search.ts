@@ -1,6 +1,7 @@
 import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
-import { px, rem } from '../lengths/length';
+import { boxCss, leastOf, lengthAt, type Length } from '../lengths/formula';
+import { rem } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
@@ -18,16 +19,16 @@ const fieldPart = statedPart({
   prefix: 'field',
   selector: '& input',
   states: ['rest', 'hover', 'focus'],
-  colours: { ink: 'ink', ground: 'ground' },
+  look: { ink: 'ink', ground: 'ground', border: '1 px, Line' },
 });
 const iconPart = statedPart({ label: 'Search icon', prefix: 'searchIcon', selector: '& > .search-open' });
 
 /** The size of the buttons with a sign, in CSS px at the usual text size. */
 const ICON_BUTTON = 40;
 
-/** How narrow the field may get, in CSS px. */
-function leastWidth({ fieldWidth, fieldLeast }: Record<string, unknown>): number {
-  return fieldLeast === null ? (fieldWidth as number) : Math.min(fieldWidth as number, fieldLeast as number);
+/** How narrow the field may get. */
+function leastWidth({ fieldWidth, fieldLeast }: Record<string, unknown>): Length {
+  return fieldLeast === null ? (fieldWidth as Length) : leastOf(fieldWidth as Length, fieldLeast as Length);
 }
 
 /**
@@ -74,7 +75,7 @@ export const search: PieceKind = {
       by: 'width',
       initial: 200,
     }),
-    property<number | null>({
+    property<Length | null>({
       name: 'fieldLeast',
       label: 'Gets narrower down to',
       group: 'Space',
@@ -89,7 +90,7 @@ export const search: PieceKind = {
       kind: lengthKind(24, 96),
       by: 'width',
       initial: 40,
-      css: (value) => ({ '& input': { 'block-size': px(value) } }),
+      css: (value) => ({ '& input': { 'block-size': boxCss(value) } }),
     }),
     ...dressProperties(fieldPart, { open: 'as it comes' }),
     ...dressProperties(iconPart, { open: 'as the bar' }),
@@ -103,12 +104,6 @@ export const search: PieceKind = {
       'place-content': 'center',
       'inline-size': rem(ICON_BUTTON),
       'block-size': rem(ICON_BUTTON),
-      padding: '0',
-      border: '0',
-      'background-color': 'transparent',
-      color: 'inherit',
-      font: 'inherit',
-      cursor: 'pointer',
       ...dressedCss,
     },
     '.search-form': {
@@ -144,21 +139,23 @@ export const search: PieceKind = {
   },
   jointCss: ({ form, fieldWidth, fieldLeast, takesRest }) => {
     const field = form === 'field';
-    const width = px(fieldWidth as number);
-    const column = `minmax(${px(leastWidth({ fieldWidth, fieldLeast }))}, ${width})`;
+    const width = boxCss(fieldWidth as Length);
+    const column = `minmax(${boxCss(leastWidth({ fieldWidth, fieldLeast }))}, ${width})`;
     return {
       '&': { 'grid-template-columns': field ? `${column}${takesRest ? ' 1fr' : ''}` : 'none' },
       '& input': { 'inline-size': field ? '0' : width, 'flex-grow': field ? '1' : '0' },
     };
   },
-  room: ({ form, fieldWidth, fieldLeast }, { px: width, rem }) =>
+  room: ({ form, fieldWidth, fieldLeast }, { length, rem }) =>
     form === 'icon'
       ? { preferred: rem(ICON_BUTTON) }
       : {
-          preferred: width(fieldWidth as number),
-          least: width(leastWidth({ fieldWidth, fieldLeast })),
+          preferred: length(fieldWidth as Length),
+          least: length(leastWidth({ fieldWidth, fieldLeast })),
         },
-  height: () => ICON_BUTTON,
+  height: ({ form, fieldHeight }, { at }) =>
+    form === 'icon' ? ICON_BUTTON : lengthAt(fieldHeight as Length, at),
+  form: 'form',
   summary: (values) => values.form as Form,
   caption: () => '',
   html(piece, context) {

@@ -1,6 +1,7 @@
 import { el, type Node } from '../markup/html';
 import { iconHtml } from '../icons/icons';
-import { px, rem } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
+import { rem } from '../lengths/length';
 import { total, widest } from '../lengths/piecewise';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
@@ -48,7 +49,7 @@ export const social: PieceKind = {
       kind: lengthKind(12, 64),
       by: 'width',
       initial: 20,
-      css: (value) => ({ '& :is(svg, img)': { 'inline-size': px(value), 'block-size': px(value) } }),
+      css: (value) => ({ '& :is(svg, img)': { 'inline-size': boxCss(value), 'block-size': boxCss(value) } }),
     }),
     property({
       name: 'signGap',
@@ -57,7 +58,7 @@ export const social: PieceKind = {
       kind: lengthKind(0, 120),
       by: 'width',
       initial: 4,
-      css: (value) => ({ '& > ul': { gap: px(value) } }),
+      css: (value) => ({ '& > ul': { gap: boxCss(value) } }),
     }),
     ...dressProperties(part, { open: 'as the bar' }),
     ...typeProperties('type-small'),
@@ -90,10 +91,10 @@ export const social: PieceKind = {
       .filter(({ shown }) => shown)
       .map(({ icon, picture, label }) => {
         const pictured = icon !== null || (picture !== null && context.artwork(picture) !== null);
-        const sign = pictured ? context.px(values.signSize as number) : context.text(label, { weight });
+        const sign = pictured ? context.length(values.signSize as Length) : context.text(label, { weight });
         return widest(context.rem(LEAST_TARGET), total(sign, context.px(2 * context.border(edge))));
       });
-    return { preferred: row(context, widths, context.px(values.signGap as number)) };
+    return { preferred: row(context, widths, context.length(values.signGap as Length)) };
   },
   height: (_, { line }) => Math.max(LEAST_TARGET, line),
   summary: () => 'pictograms',
@@ -104,7 +105,7 @@ export const social: PieceKind = {
     const items = shown.entries.map((entry) =>
       el(
         'li',
-        {},
+        { class: context.className(entry.id) },
         leading(
           entry.target,
           { class: 'social-link', title: entry.title || entry.label, newWindow: entry.newWindow },

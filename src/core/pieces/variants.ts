@@ -1,25 +1,36 @@
 import type { Rules } from '../markup/css';
 import type { SettledPiece } from './piece';
 
-/**
- * The variants of a piece, each settled for the widest band that needs it; `bands` holds the piece settled for every band,
- * widest first. What differs between variants stands in the markup more than once, in elements of the class `for-BAND`, of
- * which each band shows one: the order of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
- */
-export function variantsOf(bands: readonly SettledPiece[]): SettledPiece[] {
-  return bands.filter(
-    ({ variant }, index) => bands.findIndex((other) => other.variant === variant) === index,
-  );
+/** A variant of a piece, settled for the widest stretch that needs it. */
+export interface Variant {
+  settled: SettledPiece;
+  /** What tells it apart in the markup: the widest band that needs it, counted where a rule turns it to another one there. */
+  name: string;
 }
 
-/** The rules that show in a band the variant that it needs; `&` stands for the piece. Empty when there is one for all. */
-export function variantRules(bands: readonly SettledPiece[], { variant }: SettledPiece): Rules {
-  const variants = variantsOf(bands);
+/**
+ * The variants of a piece; `steps` holds the piece settled for every step of its way, widest first. What differs between
+ * variants stands in the markup more than once, in elements of the class `for-NAME`, of which each step shows one: the order
+ * of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
+ */
+export function variantsOf(steps: readonly SettledPiece[]): Variant[] {
+  const first = steps.filter(
+    ({ variant }, index) => steps.findIndex((other) => other.variant === variant) === index,
+  );
+  return first.map((settled, index) => {
+    const before = first.slice(0, index).filter(({ band }) => band === settled.band).length;
+    return { settled, name: before === 0 ? settled.band : `${settled.band}-${before + 1}` };
+  });
+}
+
+/** The rules that show in a step the variant that it needs; `&` stands for the piece. Empty when there is one for all. */
+export function variantRules(steps: readonly SettledPiece[], { variant }: SettledPiece): Rules {
+  const variants = variantsOf(steps);
   if (variants.length === 1) return {};
   return Object.fromEntries(
-    variants.map((each) => [
-      `& > .for-${each.band}`,
-      { display: each.variant === variant ? 'contents' : 'none' },
+    variants.map(({ settled, name }) => [
+      `& > .for-${name}`,
+      { display: settled.variant === variant ? 'contents' : 'none' },
     ]),
   );
 }

@@ -1,4 +1,4 @@
-import { px } from '../lengths/length';
+import { boxCss } from '../lengths/formula';
 import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
@@ -35,7 +35,7 @@ const drawerProperties = [
     kind: lengthKind(160, 960),
     by: 'width',
     initial: 304,
-    css: (value) => ({ '&': { 'inline-size': `min(${px(value)}, 100%)` } }),
+    css: (value) => ({ '&': { 'inline-size': `min(${boxCss(value)}, 100%)` } }),
   }),
 ];
 
@@ -104,7 +104,7 @@ const headerProperties = [
     kind: lengthKind(48, 480),
     by: 'width',
     initial: 112,
-    css: (value) => ({ '&': { '--side-width': value === 112 ? AS_IT_COMES : px(value) } }),
+    css: (value) => ({ '&': { '--side-width': value === 112 ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'sideGutter',
@@ -113,7 +113,7 @@ const headerProperties = [
     kind: lengthKind(0, 96),
     by: 'width',
     initial: 8,
-    css: (value) => ({ '&': { '--side-gutter': value === 8 ? AS_IT_COMES : px(value) } }),
+    css: (value) => ({ '&': { '--side-gutter': value === 8 ? AS_IT_COMES : boxCss(value) } }),
   }),
 ];
 

@@ -1,7 +1,8 @@
-import { px } from '../lengths/length';
+import { boxCss, type Length } from '../lengths/formula';
 import { acrossLabels } from './bay';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
+import { flagKind } from './kinds/flag';
 import { divisionKind, type Division } from './kinds/division';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
@@ -18,6 +19,15 @@ export const barProperties = [
     by: 'width',
     initial: { by: 'edges' },
     // The columns of bays depend on which of them hold anything: render/division.ts.
+  }),
+  property({
+    name: 'turnedRound',
+    label: 'Order of bays',
+    group: 'Arrangement',
+    kind: flagKind('as listed', 'turned round'),
+    by: 'width',
+    initial: false,
+    // Settled bars have their bays in the order in which they are seen: resolve/assembly.ts.
   }),
   property({
     name: 'across',
@@ -61,11 +71,12 @@ export const barProperties = [
     name: 'leastHeight',
     label: 'Least height',
     group: 'Space',
-    kind: lengthKind(0, 400),
+    kind: lengthKind(0, 800),
     by: 'width',
     phased: true,
-    initial: 64,
-    css: (value) => ({ '& > .bays': { 'min-block-size': px(value) } }),
+    initial: 80,
+    // That of the bar itself, with its lines and what is above and below its bays.
+    css: (value) => ({ '&': { 'min-block-size': boxCss(value) } }),
   }),
   property({
     name: 'padding',
@@ -75,7 +86,16 @@ export const barProperties = [
     by: 'width',
     phased: true,
     initial: 8,
-    css: (value) => ({ '&': { 'padding-block': px(value) } }),
+    css: (value) => ({ '&': { 'padding-block': boxCss(value) } }),
+  }),
+  property<Length | null>({
+    name: 'gutter',
+    label: 'Side gutter',
+    group: 'Space',
+    kind: optionalKind(lengthKind(0, 400), 'the brand’s'),
+    by: 'width',
+    initial: null,
+    css: (value) => ({ '&': { '--gutter': value === null ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'pieceGap',
@@ -84,7 +104,7 @@ export const barProperties = [
     kind: lengthKind(0, 200),
     by: 'width',
     initial: 16,
-    css: (value) => ({ '& > .bays > .bay': { gap: px(value) } }),
+    css: (value) => ({ '& > .bays > .bay': { gap: boxCss(value) } }),
   }),
   property({
     name: 'bayGap',
@@ -93,7 +113,7 @@ export const barProperties = [
     kind: lengthKind(0, 200),
     by: 'width',
     initial: 24,
-    css: (value) => ({ '& > .bays': { gap: px(value) } }),
+    css: (value) => ({ '& > .bays': { gap: boxCss(value) } }),
   }),
   property({
     name: 'ground',

@@ -1,5 +1,6 @@
-import { px } from '../lengths/length';
+import { boxCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
+import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
 import { AS_IT_COMES, property } from './property';
 
@@ -34,7 +35,7 @@ export const brandProperties = [
     kind: lengthKind(320, 2400),
     by: 'width',
     initial: 1200,
-    css: (value) => ({ '&': { '--content-width': px(value) } }),
+    css: (value) => ({ '&': { '--content-width': boxCss(value) } }),
   }),
   property({
     name: 'gutter',
@@ -43,13 +44,13 @@ export const brandProperties = [
     kind: lengthKind(0, 200),
     by: 'width',
     initial: 24,
-    css: (value) => ({ '&': { '--gutter': px(value) } }),
+    css: (value) => ({ '&': { '--gutter': boxCss(value) } }),
   }),
   property({
     name: 'step',
     label: 'Spacing step',
     group: 'Space',
-    kind: lengthKind(1, 64),
+    kind: pixelsKind(1, 64),
     by: null,
     initial: DEFAULT_STEP,
     // Lengths are kept in px; the step is what they are counted in where they are typed.

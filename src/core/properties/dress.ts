@@ -3,13 +3,13 @@ import { colourKind } from './kinds/colour';
 import { choiceKind } from './kinds/choice';
 import { cornersKind, type Corners } from './kinds/corners';
 import { flagKind } from './kinds/flag';
-import { lengthKind } from './kinds/length';
+import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import { px } from '../lengths/length';
 import { AS_IT_COMES, property, type CssNames, type Property } from './property';
-import type { BareColours, State, StatedPart } from './states';
+import type { BareLook, State, StatedPart } from './states';
 
 /** How a part is dressed where the designer has not said it. */
 interface DressStart {
@@ -109,7 +109,7 @@ export function markerProperties(selector: string): Property[] {
       name: 'markerSize',
       label: 'Thickness',
       group: 'Marker',
-      kind: lengthKind(1, 12),
+      kind: pixelsKind(1, 12),
       by: null,
       initial: 2,
       css: (value) => on({ '--marker-size': value === 2 ? AS_IT_COMES : px(value) }),
@@ -169,17 +169,17 @@ export const stateSuffix: Record<State, string> = {
 /** A part that is reached at one selector, with `&` for the piece. */
 export function statedPart({
   selector,
-  colours = { ink: 'of the bar', ground: 'none' },
+  look = { ink: 'of the bar', ground: 'none' },
   ...part
 }: Pick<StatedPart, 'label' | 'prefix'> & {
   selector: string;
   states?: readonly State[];
-  colours?: BareColours;
+  look?: BareLook;
 }): StatedPart {
   return {
     states: ['rest', 'hover', 'focus', 'pressed'],
     ...part,
-    bare: () => colours,
+    bare: () => look,
     selector: (state) => `${selector}${stateSuffix[state]}`,
   };
 }

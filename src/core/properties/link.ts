@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema, type Id } from './id';
+import { idSchema, type Id } from '../ids/id';
 import type { Reference } from './reference';
 
 /** The schemes that an address may have; every other, such as `javascript:` or `data:`, is refused. */

@@ -1,4 +1,4 @@
-import { px } from '../lengths/length';
+import { boxCss } from '../lengths/formula';
 import { choiceKind } from './kinds/choice';
 import { flagKind } from './kinds/flag';
 import { lengthKind } from './kinds/length';
@@ -63,7 +63,7 @@ export const placeProperties = [
     initial: null,
     css: (value) => ({
       '&': {
-        'inline-size': value === null ? AS_IT_COMES : px(value),
+        'inline-size': value === null ? AS_IT_COMES : boxCss(value),
         'max-inline-size': value === null ? AS_IT_COMES : '100%',
       },
     }),
@@ -75,7 +75,7 @@ export const placeProperties = [
     kind: lengthKind(0, 400),
     by: 'width',
     initial: 0,
-    css: (value) => ({ '&': { 'margin-inline-start': value === 0 ? AS_IT_COMES : px(value) } }),
+    css: (value) => ({ '&': { 'margin-inline-start': value === 0 ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'gapAfter',
@@ -84,7 +84,7 @@ export const placeProperties = [
     kind: lengthKind(0, 400),
     by: 'width',
     initial: 0,
-    css: (value) => ({ '&': { 'margin-inline-end': value === 0 ? AS_IT_COMES : px(value) } }),
+    css: (value) => ({ '&': { 'margin-inline-end': value === 0 ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'alignSelf',

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import type { Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
 import type { Axis } from './axis';
-import type { Id } from './id';
+import type { Id } from '../ids/id';
 import type { Kind } from './kinds/kind';
 import { states, type State, type StatedPart } from './states';
 
@@ -41,6 +41,8 @@ export interface Property<T = unknown> {
    * each piece, not once for all.
    */
   givesWay?: boolean;
+  /** What a value by width comes to beside the others of the same piece or bar, in words, where that is not what it says; with all of them settled. */
+  aside?(values: Record<string, unknown>): string | null;
   /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */
   part?: StatedPart;
   /**

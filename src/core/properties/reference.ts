@@ -1,4 +1,4 @@
-import type { Id } from './id';
+import type { Id } from '../ids/id';
 
 /** What a value may point at: the parts of a site, and of its brand, that have an id of their own. */
 export const referenceNouns = {

@@ -4,10 +4,11 @@ import type { Property } from './property';
 /** Values that each kind of editor can give, the bounds of it included. */
 const samples: { [As in Editor['as']]: (editor: Extract<Editor, { as: As }>) => unknown[] } = {
   text: () => ['', 'Words', 'x'.repeat(20)],
-  length: ({ least, most }) => [least, most],
-  fluid: ({ least, most }) => [
+  pixels: ({ least, most }) => [least, most],
+  length: ({ least, most }) => [
     least,
     most,
+    { least: [least + 1, { px: least, share: 0.01 }] },
     { from: { at: 400, px: least }, to: { at: 1200, px: least + 1 } },
   ],
   number: ({ least, most }) => [least, most],

@@ -1,7 +1,7 @@
 import { px } from '../lengths/length';
 import type { Rules } from '../markup/css';
 import { choiceKind } from './kinds/choice';
-import { lengthKind } from './kinds/length';
+import { pixelsKind } from './kinds/pixels';
 import { optionalKind } from './kinds/optional';
 import { numberKind } from './kinds/number';
 import { referenceKind } from './kinds/reference';
@@ -48,7 +48,7 @@ export const scrollProperties = [
     name: 'phaseAt',
     label: 'Scrolled begins',
     group: 'Scrolling',
-    kind: optionalKind(lengthKind(0, 4000), 'when the first section has passed'),
+    kind: optionalKind(pixelsKind(0, 4000), 'when the first section has passed'),
     by: null,
     initial: 80,
   }),

@@ -1,4 +1,4 @@
-import type { Id } from './id';
+import type { Id } from '../ids/id';
 
 /**
  * The states of something that can be followed or pressed, in the order in which their rules are written: a later one wins
@@ -32,10 +32,12 @@ export function stateChain(state: State): State[] {
   return before === undefined ? [state] : [...stateChain(before), state];
 }
 
-/** The colours of a part that has none of its own: colours of the brand, those of the bar, or no ground at all. */
-export interface BareColours {
+/** What a part looks like of itself: colours of the brand, those of the bar, or no ground at all; its border in words, and the radius of its corners. */
+export interface BareLook {
   ink: Id | 'of the bar';
   ground: Id | 'none';
+  border?: string;
+  corners?: Id;
 }
 
 /** A part of a piece that has states. */
@@ -47,8 +49,8 @@ export interface StatedPart {
   states: readonly State[];
   /** The part’s selector in a state, with `&` for the piece. */
   selector(state: State): string;
-  /** What is seen where nothing is said; with the settled values of the piece. */
-  bare(values: Record<string, unknown>): BareColours;
+  /** What is seen in a state where nothing is said; with the settled values of the piece. */
+  bare(values: Record<string, unknown>, state: State): BareLook;
   /** The part that it follows until it has values of its own, and that stands on the bar while this one stands on a panel. */
   below?: StatedPart;
 }

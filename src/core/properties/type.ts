@@ -1,8 +1,8 @@
-import { lengthCss } from '../lengths/fluid';
-import { fluidKind } from './kinds/fluid';
+import { lengthCss } from '../lengths/formula';
+import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
-import type { Id } from './id';
+import type { Id } from '../ids/id';
 import { AS_IT_COMES, property, type Property } from './property';
 
 const AS_STYLE = 'as its style';
@@ -48,7 +48,7 @@ export function typeProperties(style: Id): Property[] {
       name: 'textSize',
       label: 'Size',
       group: 'Type',
-      kind: optionalKind(fluidKind(8, 160), AS_STYLE),
+      kind: optionalKind(lengthKind(8, 160), AS_STYLE),
       by: 'width',
       initial: null,
       // Stands after the style, whose size it takes the place of.

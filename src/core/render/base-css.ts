@@ -11,6 +11,17 @@ export const resetCss: Rules = {
   // Widths of texts in proportion to their size, not rounded letter by letter: what was worked out holds on every screen.
   ':is(.header, .drawer, .footer)': { 'text-rendering': 'geometricPrecision' },
   'button, input': { 'text-rendering': 'inherit' },
+  // A button is set as the text around it, and looks as its piece says: also what opens a drawer where others are links.
+  ':is(.header, .drawer, .footer, .dialog) button': {
+    padding: '0',
+    border: '0',
+    background: 'none',
+    color: 'inherit',
+    font: 'inherit',
+    'letter-spacing': 'inherit',
+    'text-transform': 'inherit',
+    cursor: 'pointer',
+  },
   ':focus-visible': { outline: '2px solid currentcolor', 'outline-offset': '2px' },
 };
 
@@ -46,6 +57,8 @@ export const assemblyCss: Rules = {
     'stroke-linejoin': 'round',
   },
   '.bar': {
+    display: 'flex',
+    'flex-direction': 'column',
     'padding-inline': 'var(--gutter)',
     background: 'var(--picture, none) center / cover no-repeat, var(--tint, none)',
   },
@@ -79,9 +92,5 @@ export const assemblyCss: Rules = {
     padding: '0.6em 0.8em',
     border: '1px solid currentcolor',
     'border-radius': 'var(--radius-small)',
-    background: 'none',
-    color: 'inherit',
-    font: 'inherit',
-    cursor: 'pointer',
   },
 };

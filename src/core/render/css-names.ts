@@ -4,7 +4,7 @@ import { tokenKinds } from '../brand/tokens';
 import type { Token } from '../brand/tokens/token-kind';
 import { standardTypeStyles } from '../brand/type-style';
 import { cssString } from '../markup/css';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { CssNames } from '../properties/property';
 import type { Brand } from '../site/brand';
 import type { Site } from '../site/site';

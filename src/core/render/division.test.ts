@@ -25,6 +25,7 @@ function bar(
     name: 'Bar',
     values: { ...plain(barProperties), division, ...values },
     bays: counts.map((count, index) => ({
+      nth: index + 1,
       values: { ...plain(bayProperties), ...bays[index] },
       pieces: Array.from({ length: count }, (_, at) => ({
         id: `p${index}-${at}`,

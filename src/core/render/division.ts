@@ -1,6 +1,6 @@
 import type { Declarations, Rules } from '../markup/css';
 import { AS_IT_COMES } from '../properties/property';
-import type { Division } from '../properties/kinds/division';
+import { shareOf, type Division } from '../properties/kinds/division';
 import type { SettledBar, SettledBay } from '../resolve/assembly';
 import {
   besideEachOther,
@@ -9,7 +9,6 @@ import {
   goesBelow,
   hasMiddle,
   occupied,
-  shareOf,
   takesRest,
 } from '../resolve/places';
 
@@ -21,7 +20,7 @@ import {
  */
 function edgeColumns(bar: SettledBar): Declarations {
   const { bays } = bar;
-  const held = bays.flatMap((bay, index) => (occupied(bay) ? [edgePlace(index, bays.length)] : []));
+  const held = bays.filter(occupied).length;
   const greedy = bays.filter(occupied).map((bay) => bay.pieces.some(takesRest));
   const middles = Math.max(0, bays.length - 2);
   if (hasMiddle(bar))
@@ -34,9 +33,11 @@ function edgeColumns(bar: SettledBar): Declarations {
       'grid-template-columns': greedy.map((takes) => (takes ? '1fr' : 'auto')).join(' '),
       'justify-content': AS_IT_COMES,
     };
-  if (held.length === 2) return { 'grid-template-columns': 'auto auto', 'justify-content': 'space-between' };
-  const alone = held[0] === 'middle' ? 'center' : held[0];
-  return { 'grid-template-columns': 'auto', 'justify-content': alone ?? AS_IT_COMES };
+  // What is left free is theirs in equal parts (CSS Grid 2, 12.8), so that things in them can stand at either end of it.
+  return {
+    'grid-template-columns': held === 2 ? 'auto auto' : 'auto',
+    'justify-content': AS_IT_COMES,
+  };
 }
 
 function columns(bar: SettledBar): Declarations {
@@ -54,7 +55,9 @@ function columns(bar: SettledBar): Declarations {
 function columnOf(bar: SettledBar, index: number): string {
   const division = divisionOf(bar);
   const placed = division.by === 'shares' || (division.by === 'edges' && hasMiddle(bar));
-  return placed ? String(index + 1) : AS_IT_COMES;
+  if (placed) return String(index + 1);
+  if (!bar.values.turnedRound || division.by === 'stack') return AS_IT_COMES;
+  return String(bar.bays.slice(0, index + 1).filter(occupied).length);
 }
 
 const packing: Record<string, string> = {
@@ -75,7 +78,8 @@ const other = (value: string, initial: string) => (value === initial ? AS_IT_COM
 
 /** What bays are like until a bar says otherwise. */
 export const bayCss: Rules = {
-  '.bays': { display: 'grid', 'margin-inline': 'auto', 'align-items': 'center' },
+  // As high as the bar, and so are the bays: what stands across the bar has all of it.
+  '.bays': { display: 'grid', 'flex-grow': '1', 'inline-size': '100%', 'margin-inline': 'auto' },
   '.bay': { display: 'flex', 'align-items': 'center', 'reading-flow': 'flex-visual' },
 };
 
@@ -94,10 +98,25 @@ function bayRules(bar: SettledBar, index: number): Declarations {
     display: occupied(bay) ? AS_IT_COMES : 'none',
     'flex-direction': stacked ? 'column' : AS_IT_COMES,
     'grid-column': below ? '1 / -1' : columnOf(besideEachOther(bar), index),
-    'grid-row': below ? String(1 + rows) : AS_IT_COMES,
+    'grid-row': below ? String(1 + rows) : turnedRow(bar, index),
     'justify-content': stacked || along === 'start' ? AS_IT_COMES : packing[along]!,
     'align-items': other(stacked ? inStack : across, 'center'),
+    'align-self': !stacked && onBaseline(bar) && standsOtherwise(bay) ? 'stretch' : AS_IT_COMES,
   };
+}
+
+/** The row of a bay in a bar whose order is turned round: in a stack the last comes first, else all stand in one. */
+function turnedRow(bar: SettledBar, index: number): string {
+  if (!bar.values.turnedRound) return AS_IT_COMES;
+  return divisionOf(bar).by === 'stack' ? String(index + 1) : '1';
+}
+
+const onBaseline = (bar: SettledBar) => divisionOf(bar).by !== 'stack' && bar.values.across === 'baseline';
+
+/** Whether a bay, or something in it, does not stand on the common baseline of its bar: it has the whole height then. */
+function standsOtherwise({ values, pieces }: SettledBay): boolean {
+  const said = [values.across, ...pieces.map((piece) => piece.values.alignSelf)];
+  return said.some((across) => across !== null && across !== 'baseline');
 }
 
 /** How pieces in a stack stand along the bar: as their bay says, else the way that the bar has for what is across. */
@@ -109,11 +128,15 @@ function stackedAcross(bay: SettledBay, along: string, across: string): string {
 /** The rules of a bar's bays in the band that it was settled for; `&` stands for the bar. */
 export function divisionRules(bar: SettledBar): Rules {
   const bays = bar.bays.flatMap((bay, index) =>
-    bay.pieces.length > 0 ? [[`& > .bays > .bay-${index + 1}`, bayRules(bar, index)] as const] : [],
+    bay.pieces.length > 0 ? [[`& > .bays > .bay-${bay.nth}`, bayRules(bar, index)] as const] : [],
   );
-  const across = divisionOf(bar).by === 'stack' ? 'stretch' : (bar.values.across as string);
   return {
-    '& > .bays': { ...columns(besideEachOther(bar)), 'align-items': other(across, 'center') },
+    '& > .bays': {
+      ...columns(besideEachOther(bar)),
+      'align-items': onBaseline(bar) ? 'baseline' : AS_IT_COMES,
+      // The keyboard goes the way of the eye.
+      'reading-flow': bar.values.turnedRound ? 'grid-rows' : AS_IT_COMES,
+    },
     ...Object.fromEntries(bays),
   };
 }

@@ -3,7 +3,7 @@ import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { placedOnPage, renderPage, SCRIPT, STYLESHEET } from './page';
+import { pagePieces, placedOnPage, SCRIPT, STYLESHEET } from './page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './paths';
 import { hasSearch, searchPage } from './search-page';
 import { renderStylesheet, siteFonts } from './stylesheet';
@@ -35,15 +35,27 @@ export function renderedPages(site: Site): Page[] {
   ];
 }
 
-/** Every page in every language of the site. */
-function pageFiles(site: Site, advances: Advances): SiteFile[] {
+/** A file of text that is there to be rendered when it is wanted. */
+export interface PlannedFile {
+  path: string;
+  /** Its text in pieces; those that files have in common are the very same strings. */
+  pieces(advances: Advances): readonly string[];
+}
+
+/** The pages of the site in all its languages, its stylesheet and its script, none of them rendered; `script` is the text of the runtime script. */
+export function plannedFiles(site: Site, script: string): PlannedFile[] {
   const on = placedOnPage(site);
-  return site.languages.flatMap((language) =>
-    renderedPages(site).map((page) => ({
-      path: pageFile(page.path, languageFolder(site, language)),
-      text: renderPage(site, page, on, language, advances),
-    })),
-  );
+  const pages = renderedPages(site);
+  return [
+    ...site.languages.flatMap((language) =>
+      pages.map((page) => ({
+        path: pageFile(page.path, languageFolder(site, language)),
+        pieces: (advances: Advances) => pagePieces(site, page, on, language, advances),
+      })),
+    ),
+    { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances)] },
+    { path: SCRIPT, pieces: () => [script] },
+  ];
 }
 
 function fontFiles(site: Site, advances: Advances): SiteFile[] {
@@ -71,9 +83,7 @@ export function assetFiles(site: Site, advances = unmeasured): SiteFile[] {
 /** Every file of the site; `script` is the text of the runtime script. */
 export function renderFiles(site: Site, script: string, advances = unmeasured): SiteFile[] {
   return [
-    ...pageFiles(site, advances),
-    { path: STYLESHEET, text: renderStylesheet(site, advances) },
-    { path: SCRIPT, text: script },
+    ...plannedFiles(site, script).map(({ path, pieces }) => ({ path, text: pieces(advances).join('') })),
     ...assetFiles(site, advances),
   ];
 }

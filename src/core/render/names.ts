@@ -1,10 +1,10 @@
 import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
-import { pieceKinds } from '../pieces';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { piecesInOrder, type Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
+import { ownClasses } from './own-classes';
 
 /** Text as a lower-case name of letters, digits and single hyphens, such as `main-header`; `otherwise` when nothing is left. */
 export function slug(text: string, otherwise: string): string {
@@ -56,25 +56,20 @@ function nameItems(site: Site, unique: (wanted: string) => string): [Id, string]
 
 /** Readable class names for everything in the site’s headers, drawers and footers, and for items that differ between bands; also the ids of drawers. */
 export function settleNames(site: Site): Names {
-  // Names that the page's own markup and the kinds of pieces use.
-  const unique = namer(
-    new Set([
-      'header',
-      'drawer',
-      'footer',
-      'content',
-      'bar',
-      'bays',
-      'bay',
-      'skip',
-      'icon',
-      'unseen',
-      ...pieceKinds.map((each) => each.kind),
-    ]),
-  );
+  const names = knownNames.get(site) ?? newNames(site);
+  knownNames.set(site, names);
+  return names;
+}
+
+const knownNames = new WeakMap<Site, Names>();
+
+function newNames(site: Site): Names {
+  const unique = namer(new Set(ownClasses));
   const entries = assemblyKinds.flatMap((kind) =>
     Object.values(site[kind]).flatMap((assembly): [Id, string][] => {
-      const root = unique(slug(assembly.name, assemblyNouns[kind]));
+      const plain = slug(assembly.name, assemblyNouns[kind]);
+      // Ids that begin so are those of dialogs.
+      const root = unique(plain.startsWith('dialog-') ? `${assemblyNouns[kind]}-${plain}` : plain);
       return [[assembly.id, root], ...nameAssembly(assembly, root, unique)];
     }),
   );

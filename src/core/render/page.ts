@@ -1,17 +1,18 @@
-import { el, writeHtml, type Element, type Node } from '../markup/html';
+import { el, htmlPieces, type Element, type Node } from '../markup/html';
 import { NARROWEST, widthBelow } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
-import { menuEntries, pageTitle } from '../menus/entries';
+import { markedEntries, markIndex, menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { brandLogoHtml } from '../pieces/logo';
-import type { PieceContext, Target } from '../pieces/piece';
+import type { MenuEntry, PieceContext, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { telephoneDigits, type Link } from '../properties/link';
 import type { Phase } from '../properties/phases';
 import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf, languageName } from '../site/language';
+import type { Menu } from '../site/menu';
 import { beginsWithPicture, type Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
@@ -19,8 +20,9 @@ import { heldBars } from '../fit/heights';
 import { measuredLevels, settledMeasured } from '../fit/measured-rules';
 import { wayDown } from '../fit/way-down';
 import { roomContext } from '../fit/room-context';
+import { folderOf, type Folder } from './folder';
 import { settleNames, slug, type Names } from './names';
-import { artworkFile, languageFolder, pageFile, relativeHref } from './paths';
+import { artworkFile, languageFolder, pageFile } from './paths';
 import { SEARCH_PATH, searchPage } from './search-page';
 import { standIn, standInExcerpt } from './stand-in';
 
@@ -33,30 +35,35 @@ interface PageState {
   site: Site;
   page: Page;
   language: string;
-  /** The page’s own file. */
-  file: string;
+  /** The folder that the page’s file stands in. */
+  folder: Folder;
   names: Names;
   advances: Advances;
   /** The names that landmarks of the page have already. */
   landmarks: Set<string>;
-  /** The drawers that something on the page opens. */
   /** The header on the page: pieces of it may leave for a drawer. */
   header: Assembly | null;
+  /** The drawers that something on the page opens. */
   drawers: Set<Id>;
   /** The pages whose content something on the page opens as a dialog. */
   dialogs: Set<Id>;
 }
 
-const dialogId = (page: Page) => `dialog-${slug(page.path, 'home')}`;
+/** The id of a page’s dialog: no drawer has a name that begins so (`names.ts`). */
+function dialogId(site: Site, page: Page): string {
+  const name = slug(page.path, 'home');
+  const first = site.pageOrder.find((id) => slug(site.pages[id]!.path, 'home') === name);
+  return first === undefined || first === page.id ? `dialog-${name}` : `dialog-${name}-${slug(page.id, 'p')}`;
+}
 
 /** The address of a page from the one that is rendered, in the same language or in another. */
-function pageHref({ site, file, language }: PageState, page: Page, inLanguage = language): string {
-  return relativeHref(file, pageFile(page.path, languageFolder(site, inLanguage)));
+function pageHref({ site, folder, language }: PageState, page: Page, inLanguage = language): string {
+  return folder.href(pageFile(page.path, languageFolder(site, inLanguage)));
 }
 
 /** Where a link leads on the page that is rendered. */
 function linkTarget(state: PageState, link: Link): Target {
-  const { site, page: here, file, names } = state;
+  const { site, page: here, folder, names } = state;
   const to = (href: string): Target => ({ as: 'link', href });
   switch (link.to) {
     case 'page':
@@ -70,37 +77,63 @@ function linkTarget(state: PageState, link: Link): Target {
     case 'telephone':
       return to(`tel:${telephoneDigits(link.telephone)}`);
     case 'file':
-      return to(relativeHref(file, `files/${site.files[link.file]!.name}`));
+      return to(folder.href(`files/${site.files[link.file]!.name}`));
     case 'language':
       return { as: 'link', href: pageHref(state, here, link.language), language: link.language };
     case 'drawer':
-      state.drawers.add(link.drawer);
       return { as: 'drawer', drawer: names.get(link.drawer)! };
     case 'dialog': {
       const page = site.pages[link.page]!;
-      state.dialogs.add(page.id);
-      return { as: 'link', href: pageHref(state, page), dialog: dialogId(page) };
+      return { as: 'link', href: pageHref(state, page), dialog: dialogId(site, page) };
     }
     default:
       return null;
   }
 }
 
+/** Sees to it that what a link opens stands on the page. */
+function noteOpened({ drawers, dialogs }: PageState, link: Link): void {
+  if (link.to === 'drawer') drawers.add(link.drawer);
+  if (link.to === 'dialog') dialogs.add(link.page);
+}
+
+/** The links of entries, in their order, that open something on the page that they stand on. */
+function openingLinks(menu: Menu, entries: readonly MenuEntry[]): Link[] {
+  return entries.flatMap(({ id, children }) => {
+    const { link } = menu.items[id]!;
+    const opens = link.to === 'drawer' || link.to === 'dialog';
+    return [...(opens ? [link] : []), ...openingLinks(menu, children)];
+  });
+}
+
+/** A menu in the order of a band, as it stands on the page. */
+function menuOnPage(state: PageState, menu: Menu, band: Id): MenuEntry[] {
+  const { site, page, language, folder } = state;
+  const target = (link: Link) => linkTarget(state, link);
+  const { entries, marks, opening } = folder.menu(`${menu.id} ${band}`, () => {
+    const made = menuEntries(site, menu, { language, band, target });
+    return { entries: made, marks: markIndex(menu, made), opening: openingLinks(menu, made) };
+  });
+  opening.forEach((link) => noteOpened(state, link));
+  return markedEntries(site, menu, entries, page.id, target, marks);
+}
+
 /** What the pieces of one assembly may ask of the page. */
 function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly): PieceContext {
-  const { site, page, language, file, names, landmarks } = state;
-  const target = (link: Link) => linkTarget(state, link);
+  const { site, page, language, folder, names, landmarks } = state;
+  const target = (link: Link) => {
+    noteOpened(state, link);
+    return linkTarget(state, link);
+  };
   const context: Omit<PieceContext, 'brandLogo'> = {
     siteName: site.name,
-    homeHref: relativeHref(file, pageFile('/', languageFolder(site, language))),
+    homeHref: folder.href(pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
     idOf: (piece) => names.get(piece)!,
     target,
     menu(id, band) {
       const menu = site.menus[id];
-      return menu
-        ? { name: menu.name, entries: menuEntries(site, menu, { page: page.id, language, band, target }) }
-        : null;
+      return menu ? { name: menu.name, entries: menuOnPage(state, menu, band) } : null;
     },
     landmark(wanted) {
       const withPlace = `${wanted}, ${assembly.name}`;
@@ -113,7 +146,7 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
       const artwork = site.artwork[id];
       if (!artwork) return null;
       const { width, height, alt } = artwork;
-      return { src: relativeHref(file, artworkFile(artwork)), width, height, alt };
+      return { src: folder.href(artworkFile(artwork)), width, height, alt };
     },
     room(piece) {
       const { from } = site.bands.find(({ id }) => id === piece.band)!;
@@ -152,15 +185,18 @@ interface BarVersions {
   measured: readonly SettledBar[];
 }
 
-function bayHtml({ bands, measured }: BarVersions, bay: number, context: PieceContext): Node {
-  const pieces = bands[0]!.bays[bay]!.pieces.map((piece, index) => {
+/** The bay of a place in the markup, wherever it is seen. */
+const nthBay = ({ bays }: SettledBar, nth: number) => bays.find((bay) => bay.nth === nth)!;
+
+function bayHtml({ bands, measured }: BarVersions, nth: number, context: PieceContext): Node {
+  const pieces = nthBay(bands[0]!, nth).pieces.map((piece, index) => {
     // Of what rules turn, only the forms of a menu are a matter of the markup.
     const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map(
-      (version) => version.bays[bay]!.pieces[index]!,
+      (version) => nthBay(version, nth).pieces[index]!,
     );
     return pieceKind(piece.kind).html(piece, context, versions);
   });
-  return pieces.length > 0 && el('div', { class: `bay bay-${bay + 1}` }, ...pieces);
+  return pieces.length > 0 && el('div', { class: `bay bay-${nth}` }, ...pieces);
 }
 
 function barsHtml({ site, advances }: PageState, assembly: PerStep, context: PieceContext): Element[] {
@@ -171,7 +207,7 @@ function barsHtml({ site, advances }: PageState, assembly: PerStep, context: Pie
     const levels = measuredLevels(site, own, own.bars[bar.id]!, steps);
     const measured = settledMeasured(site, kind, own, steps).map((each) => each.bars[index]!);
     const versions = { bands: assembly.map((band) => band.bars[index]!), measured };
-    const bays = bar.bays.map((_, bay) => bayHtml(versions, bay, context)).filter(Boolean);
+    const bays = bar.bays.map((_, bay) => bayHtml(versions, bay + 1, context)).filter(Boolean);
     return el(
       'div',
       {
@@ -225,8 +261,7 @@ function leftPieces(state: PageState, drawer: Assembly): Node[] {
 }
 
 /** The content of a page as a dialog, for links that open it so. */
-function dialogHtml(page: Page, title: string): Node {
-  const id = dialogId(page);
+function dialogHtml(id: string, title: string): Node {
   return el(
     'dialog',
     { class: 'dialog', id, 'aria-label': title, closedby: 'any' },
@@ -247,7 +282,7 @@ function openedHtml(state: PageState): Node[] {
   }
   return [
     ...nodes.values(),
-    ...[...dialogs].map((id) => dialogHtml(site.pages[id]!, pageTitle(site, id, language))),
+    ...[...dialogs].map((id) => dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language))),
   ];
 }
 
@@ -346,16 +381,27 @@ function foundHtml(state: PageState): Node {
 export function renderPage(
   site: Site,
   page: Page,
+  on?: OnPage,
+  language?: string,
+  advances?: Advances,
+): string {
+  return pagePieces(site, page, on, language, advances).join('');
+}
+
+/** A whole page in pieces; those that pages have in common are the very same strings. */
+export function pagePieces(
+  site: Site,
+  page: Page,
   on: OnPage = placedOnPage(site),
   language = site.languages[0]!,
   advances = unmeasured,
-): string {
+): string[] {
   const file = pageFile(page.path, languageFolder(site, language));
   const state: PageState = {
     site,
     page,
     language,
-    file,
+    folder: folderOf(site, file, language),
     names: settleNames(site),
     advances,
     landmarks: new Set(),
@@ -375,9 +421,9 @@ export function renderPage(
       el('meta', { charset: 'utf-8' }),
       el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
       el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
-      el('link', { rel: 'stylesheet', href: relativeHref(file, STYLESHEET) }),
+      el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
       ...alternates(state),
-      el('script', { src: relativeHref(file, SCRIPT), defer: true }),
+      el('script', { src: state.folder.href(SCRIPT), defer: true }),
     ),
     el(
       'body',
@@ -389,5 +435,5 @@ export function renderPage(
       ...openedHtml(state),
     ),
   );
-  return `<!doctype html>\n${writeHtml(html)}`;
+  return ['<!doctype html>\n', ...htmlPieces(html)];
 }

@@ -140,17 +140,46 @@ function withMenu(more: Values): Site {
 }
 
 test('a menu around the logo has half of its items on each side, or as many as are asked for', () => {
-  const [before, after] = page(withMenu({ around: all(true) })).split('menu-logo') as [string, string];
+  const [before, after] = page(withMenu({ around: { desktop: 'around' } })).split('menu-logo') as [
+    string,
+    string,
+  ];
   expect(before).toContain('>Home<');
   expect(before).not.toContain('Little ones');
   expect(after).toContain('Little ones');
-  expect(page(withMenu({ around: all(true), splitAfter: all(2) })).split('menu-logo')[0]).toContain(
-    'Little ones',
-  );
+  expect(
+    page(withMenu({ around: { desktop: 'around' }, splitAfter: all(2) })).split('menu-logo')[0],
+  ).toContain('Little ones');
+});
+
+test('a menu that draws the logo brings its rules, also where no logo stands on the page', () => {
+  const site = withMenu({ around: { desktop: 'around' } });
+  for (const header of Object.values(site.headers)) {
+    header.pieces = Object.fromEntries(
+      Object.entries(header.pieces).filter(([, { kind }]) => kind !== 'logo'),
+    );
+    for (const bar of Object.values(header.bars))
+      for (const bay of bar.bays) bay.pieces = bay.pieces.filter((id) => header.pieces[id]);
+  }
+  const css = renderStylesheet(site);
+  expect(page(site)).toContain('class="logo menu-logo"');
+  expect(css).toMatch(/\.logo \{[^}]*text-decoration: none/);
+  expect(css).toMatch(/\.menu-logo \{[^}]*padding-inline/);
+});
+
+test('a menu stands with its logo in another way by width: the list is there once for each order', () => {
+  const site = withMenu({ around: { desktop: 'around', tablet: 'below', phone: 'after' } });
+  const html = page(site);
+  expect(html.match(/class="for-/g)).toHaveLength(2);
+  expect(html.match(/menu-logo/g)).toHaveLength(2);
+  const css = renderStylesheet(site);
+  expect(css).toContain('grid-template-columns: 1fr auto 1fr');
+  expect(css).toContain('justify-items: center');
+  expect(css).toContain('grid-template-columns: auto auto');
 });
 
 test('sides of a menu around the logo are of the same width where they balance by it', () => {
-  const site = withMenu({ around: all(true), balancedBy: all('width') });
+  const site = withMenu({ around: { desktop: 'around' }, balancedBy: all('width') });
   const labels = ['A very long first label', 'B', 'C', 'D', 'E'];
   const items = labels.map((label, index) =>
     newItem({ id: `w${index}`, label, link: { to: 'page', page: 'home' } }),

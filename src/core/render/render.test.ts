@@ -253,17 +253,41 @@ test('every page stands once for each language, and a link changes to the same p
   expect(german).toContain('<link rel="alternate" hreflang="en" href="../../boats/small.html">');
 });
 
+const artwork = (id: string, width: number) => ({
+  id,
+  name: id,
+  type: 'image/svg+xml' as const,
+  width,
+  height: 40,
+  bytes: 9,
+  alt: '',
+  hash: 'a'.repeat(64),
+});
+
+test('a tagline stands beside artwork alone, without the name, and goes where it is left out', () => {
+  const site = edited(
+    { edit: 'addArtwork', artwork: artwork('wide', 200) },
+    { edit: 'setLogo', version: 'full', artwork: 'wide' },
+    setOn('logo', 'tagline', 'all', 'Boats since 1900'),
+    setOn('logo', 'shows', 'tablet', 'both'),
+    setOn('logo', 'shows', 'phone', 'artwork'),
+    setOn('logo', 'taglineSeen', 'phone', false),
+  );
+  expect(home(site)).toContain(
+    '<span class="logo-text"><span class="logo-name">Tern Point</span><span class="logo-tagline">Boats since 1900</span></span>',
+  );
+  const css = renderStylesheet(site);
+  const beside = '.main-header-logo > .logo-text:not(:only-child)';
+  const [tablet, phone] = ['64em', '40em'].map((width) => block(css, `@media (width < ${width})`));
+  expect(block(css, `${beside} {`)).toContain('display: block');
+  expect(block(css, `${beside} > .logo-name {`)).toContain('display: none');
+  expect(block(tablet!, `${beside} > .logo-name {`)).not.toContain('display: none');
+  // Back to what every logo has.
+  expect(block(phone!, `${beside} {`)).toContain('display: revert-layer');
+  expect(block(css, '.logo > .logo-text:not(:only-child) {')).toContain('display: none');
+});
+
 test('a logo in another version on a narrower band is a picture with a source for it', () => {
-  const artwork = (id: string, width: number) => ({
-    id,
-    name: id,
-    type: 'image/svg+xml' as const,
-    width,
-    height: 40,
-    bytes: 9,
-    alt: '',
-    hash: 'a'.repeat(64),
-  });
   const html = home(
     edited(
       { edit: 'addArtwork', artwork: artwork('wide', 200) },
@@ -433,6 +457,16 @@ test('a piece that leaves for the drawer stands once more in the one that its he
   const tablet = block(css, '@media (width < 64em)');
   expect(block(tablet, '.main-header-logo:where(:not(.left-piece > *)) {')).toContain('display: none');
   expect(block(tablet, '.left-piece:has(> .main-header-logo) {')).toContain('display: block');
+  // Nor is it another piece where the bays stand in another order there.
+  const turnedRound = {
+    edit: 'setValue' as const,
+    place: { on: 'bar' as const, in: 'headers' as const, assembly: 'h', bar: 'b' },
+    property: 'turnedRound',
+    cell: 'tablet',
+    value: true,
+  };
+  const turned = renderPage(edited(leaves, opens(drawer), turnedRound), site.pages[site.pageOrder[0]!]!);
+  expect(turned.slice(turned.indexOf('<dialog'))).toBe(dialog);
   // Without such a piece nothing stands there twice.
   expect(renderPage(edited(opens(drawer)), site.pages[site.pageOrder[0]!]!)).not.toContain('left-piece');
 });

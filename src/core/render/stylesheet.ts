@@ -2,10 +2,10 @@ import { standInFaces, standInOf, standInWeight } from '../brand/stand-ins';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../brand/fonts';
 import { plainNumber } from '../lengths/length';
 import { cssString, joinRules, writeCss, type Block, type CssNode, type Rules } from '../markup/css';
-import { pieceKinds } from '../pieces';
+import { pieceKind, pieceKinds } from '../pieces';
 import type { PieceKind } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { CssNames } from '../properties/property';
 import { phasedHeaderCss, phasedOpenCss, phasedWithoutScriptsCss } from '../properties/scroll';
 import { standardTypeCss } from '../properties/type';
@@ -133,7 +133,11 @@ const withoutMotion: Block = {
 
 /** The kinds of pieces that stand in the site; only their rules are shipped. */
 function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
-  const used = new Set(settled.flatMap(settledPieces).map((piece) => piece.kind));
+  const used = new Set(
+    settled
+      .flatMap(settledPieces)
+      .flatMap(({ kind, values }) => [kind, ...(pieceKind(kind).draws?.(values) ?? [])]),
+  );
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 

@@ -4,7 +4,8 @@ import type { Weight } from '../brand/weights';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyKinds } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Property } from '../properties/property';
+import type { Id } from '../ids/id';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { settledValues, type StatedValues } from '../resolve/settled-values';
 import type { TypeStyle } from '../site/brand';
@@ -12,13 +13,23 @@ import type { FontFile } from '../site/font';
 import type { Site } from '../site/site';
 import { settledTypeStyle } from '../text/text-width';
 
-/** The type styles that pages and pieces take in some band: those of running text, and every one that a piece names. */
-export function usedTypeStyles(site: Site, settled: readonly SettledAssembly[]): TypeStyle[] {
-  const named = settled.flatMap(settledPieces).flatMap(({ kind, values }) =>
-    pieceKind(kind)
-      .properties.filter(({ kind: { editor } }) => editor.as === 'reference' && editor.to === 'typeStyles')
-      .map(({ name }) => values[name] as Id),
+const typeStylesOf = (kind: string): Property[] =>
+  pieceKind(kind).properties.filter(
+    ({ kind: { editor } }) => editor.as === 'reference' && editor.to === 'typeStyles',
   );
+
+/** The type styles that a piece takes: those that it names, and those of what it draws beside its own. */
+function stylesOf({ kind, values }: SettledPiece): Id[] {
+  const drawn = pieceKind(kind).draws?.(values) ?? [];
+  return [
+    ...typeStylesOf(kind).map(({ name }) => values[name] as Id),
+    ...drawn.flatMap(typeStylesOf).map(({ initial }) => initial as Id),
+  ];
+}
+
+/** The type styles that pages and pieces take in some band: those of running text, and every one that a piece takes. */
+export function usedTypeStyles(site: Site, settled: readonly SettledAssembly[]): TypeStyle[] {
+  const named = settled.flatMap(settledPieces).flatMap(stylesOf);
   const used = new Set(['type-body', 'type-heading', ...named]);
   return Object.values(site.brand.typeStyles).filter(({ id }) => used.has(id));
 }

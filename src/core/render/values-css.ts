@@ -10,7 +10,7 @@ import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { saysPhases, type Phase } from '../properties/phases';
 import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
 import { scrollRules } from '../properties/scroll';
@@ -62,7 +62,7 @@ function propertyRules(
  * state, so that a later state wins whatever the property. What is left open says nothing: it must not take back what
  * another property says by width. `selector` gives what stands for a part in a state.
  */
-export function stateRules(
+function stateRules(
   properties: readonly Property[],
   values: Record<string, unknown>,
   names: CssNames,

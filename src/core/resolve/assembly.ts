@@ -7,12 +7,13 @@ import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { phaseCell, type Phase } from '../properties/phases';
 import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
+import { shareOf, type Division } from '../properties/kinds/division';
 import { settledValues } from './settled-values';
 import { turnedValues } from './turns';
 
@@ -20,10 +21,13 @@ export interface SettledBar {
   id: Id;
   name: string;
   values: Record<string, unknown>;
+  /** In the order in which they are seen, from the start to the end. */
   bays: SettledBay[];
 }
 
 export interface SettledBay {
+  /** The place of the bay in the document and in the markup, from 1. */
+  nth: number;
   values: Record<string, unknown>;
   pieces: SettledPiece[];
 }
@@ -127,6 +131,13 @@ export function resolveAssembly(
   return resolveOf[kind](site, assembly, typeof at === 'string' ? bandPlace(site, at) : at, phase);
 }
 
+/** A division whose shares go with their bays when the order of these is turned round. */
+function turnedDivision(division: Division, count: number): Division {
+  if (division.by !== 'shares') return division;
+  const shares = Array.from({ length: count }, (_, index) => shareOf(division.shares, index));
+  return { by: 'shares', shares: shares.reverse() };
+}
+
 function settleAssembly(
   site: Site,
   kind: AssemblyKind,
@@ -146,18 +157,23 @@ function settleAssembly(
   };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
-    const settledBays = bays.map((bay) => ({
+    const listed = bays.map((bay, index) => ({
+      nth: index + 1,
       values: settledValues(bay.values, bayProperties, chain, band),
       pieces: bay.pieces.map(piece),
     }));
-    return { id, name, values: settledValues(values, barProperties, chain, band, phase), bays: settledBays };
+    const settled = settledValues(values, barProperties, chain, band, phase);
+    if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
+    const division = turnedDivision(settled.division as Division, bays.length);
+    return { id, name, values: { ...settled, division }, bays: listed.toReversed() };
   });
   const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
   const phased = kind === 'headers' && bearsPhases(assembly.values);
   return { id: assembly.id, kind, name: assembly.name, values, phased, bars };
 }
 
-/** All pieces of a settled assembly, in their order. */
+/** All pieces of a settled assembly as they are listed, wherever their bays stand: in every step of the way the same one has the same place. */
 export function settledPieces(assembly: SettledAssembly): SettledPiece[] {
-  return assembly.bars.flatMap((bar) => bar.bays.flatMap((bay) => bay.pieces));
+  const listed = ({ bays }: SettledBar) => [...bays].sort((one, other) => one.nth - other.nth);
+  return assembly.bars.flatMap((bar) => listed(bar).flatMap(({ pieces }) => pieces));
 }

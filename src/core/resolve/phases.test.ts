@@ -17,7 +17,7 @@ test('a phase follows itself in a wider band, and the phase before it where no w
   expect(valueIn(cells, 'phone:scrolled')).toEqual({ value: 48, from: 'desktop:scrolled', own: false });
   expect(valueIn(cells, 'phone:returning')).toMatchObject({ value: 48, from: 'desktop:scrolled' });
   expect(valueIn({ desktop: 80, phone: 56 }, 'phone:returning')).toMatchObject({ value: 56, from: 'phone' });
-  expect(valueIn({}, 'tablet:scrolled')).toEqual({ value: 64, from: null, own: false });
+  expect(valueIn({}, 'tablet:scrolled')).toEqual({ value: 80, from: null, own: false });
 });
 
 test('what a narrower band says never reaches a wider one, in no phase', () => {
@@ -36,7 +36,7 @@ test('a property without phases is the same in all of them', () => {
   const values = { pieceGap: { phone: 4 }, leastHeight: { 'desktop:scrolled': 48 } };
   const scrolled = settledValues(values, barProperties, bands, 'phone', 'scrolled');
   expect([scrolled.pieceGap, scrolled.leastHeight]).toEqual([4, 48]);
-  expect(settledValues(values, barProperties, bands, 'phone').leastHeight).toBe(64);
+  expect(settledValues(values, barProperties, bands, 'phone').leastHeight).toBe(80);
   expect(cellParts('phone:scrolled')).toEqual({ band: 'phone', phase: 'scrolled' });
 });
 

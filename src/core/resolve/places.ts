@@ -44,6 +44,3 @@ export function hasMiddle({ bays }: SettledBar): boolean {
 }
 
 export const divisionOf = (bar: SettledBar) => bar.values.division as Division;
-
-/** The share of a bay in a bar divided by shares. */
-export const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1;

@@ -1,6 +1,7 @@
+import { EVERY_WIDTH, extremes, type Length } from '../lengths/formula';
 import type { LogoVersion } from '../brand/logo-versions';
 import { assemblyKinds } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import { resolveAssembly, settledPieces } from './assembly';
 
@@ -18,7 +19,10 @@ export function shownHeights(site: Site): Map<Id, number> {
     if (values.artworkHeight === undefined || values.shown === 'hidden') continue;
     const artwork = (values.artwork as Id | null) ?? site.brand.logo[values.version as LogoVersion];
     if (artwork !== null)
-      heights.set(artwork, Math.max(heights.get(artwork) ?? 0, values.artworkHeight as number));
+      heights.set(
+        artwork,
+        Math.max(heights.get(artwork) ?? 0, extremes(values.artworkHeight as Length, EVERY_WIDTH).most),
+      );
   }
   return heights;
 }

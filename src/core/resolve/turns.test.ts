@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import * as fc from 'fast-check';
-import { lengthAt, type Length } from '../lengths/fluid';
+import { lengthAt, type Length } from '../lengths/formula';
 import { sampleSite } from '../site/sample.test-data';
 import { distance, lengthOf, levelId, towards } from './turns';
 

@@ -1,8 +1,8 @@
 import { bandChain } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
-import { isFluid, type Length } from '../lengths/fluid';
+import { EVERY_WIDTH, extremes, isFluid, isLength, leastOf, type Length } from '../lengths/formula';
 import { pieceKind } from '../pieces';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Values } from '../properties/property';
 import type { Assembly, Piece } from '../site/assembly';
 import type { CollapseRule } from '../site/collapse-rule';
@@ -37,34 +37,33 @@ function begunLevels({ bars }: Assembly, begun: readonly string[]): BegunLevel[]
       });
 }
 
-/** Applies to a length, or to both ends of one that is fluid. */
-function perEnd(length: Length, change: (px: number) => number): Length {
-  if (!isFluid(length)) return change(length);
-  const { from, to } = length;
-  const changed = { from: { ...from, px: change(from.px) }, to: { ...to, px: change(to.px) } };
-  return changed.from.px === changed.to.px ? changed.from.px : changed;
+/** A length that is nowhere more, or nowhere less, than a limit: of what is fluid the ends, of what is put together the whole. */
+function limited(from: Length, limit: number, side: 'most' | 'least'): Length {
+  const pick = side === 'most' ? Math.min : Math.max;
+  if (typeof from === 'number') return pick(from, limit);
+  if (!isFluid(from)) return side === 'most' ? leastOf(from, limit) : { greatest: [from, limit] };
+  const ends = {
+    from: { ...from.from, px: pick(from.from.px, limit) },
+    to: { ...from.to, px: pick(from.to.px, limit) },
+  };
+  return ends.from.px === ends.to.px ? ends.from.px : ends;
 }
-
-const endsOf = (length: Length) => (isFluid(length) ? [length.from.px, length.to.px] : [length]);
 
 /**
  * A length that has gone some way towards a limit: up where it goes by more than nothing, else down, and never the other way. Of
- * what is fluid, no end is left beyond where the farther one has come to.
+ * what is not the same at every width, nothing is left beyond where the farthest of it has come to.
  */
 export function towards(from: Length, limit: number, by: number): Length {
-  const ends = endsOf(from);
-  if (by < 0) {
-    const most = Math.max(limit, Math.max(...ends) + by);
-    return perEnd(from, (px) => Math.min(px, most));
-  }
-  const least = Math.min(limit, Math.min(...ends) + by);
-  return perEnd(from, (px) => Math.max(px, least));
+  const { least, most } = extremes(from, EVERY_WIDTH);
+  return by < 0
+    ? limited(from, Math.max(limit, most + by), 'most')
+    : limited(from, Math.min(limit, least + by), 'least');
 }
 
 /** How far a length is from its limit in the direction in which it goes; 0 where it is beyond it. */
 export function distance(from: Length, limit: number, step: number): number {
-  const ends = endsOf(from);
-  return Math.max(0, step < 0 ? Math.max(...ends) - limit : limit - Math.min(...ends));
+  const { least, most } = extremes(from, EVERY_WIDTH);
+  return Math.max(0, step < 0 ? most - limit : limit - least);
 }
 
 /**
@@ -84,8 +83,7 @@ export function lengthOf(
     return found ? settledValue(values, found, begun, begun.at(-1)!).value : null;
   };
   const own = settled(property);
-  if (typeof own === 'number' || (own !== null && typeof own === 'object' && 'from' in own))
-    return own as Length;
+  if (isLength(own)) return own;
   if (property !== 'textSize') return null;
   const style = site.brand.typeStyles[settled('typeStyle') as Id];
   const band = begun.findLast((id) => site.bands.some((each) => each.id === id))!;

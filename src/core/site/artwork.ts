@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema } from '../ids/id';
 import { hashSchema } from './hash';
 import { nameSchema } from './name';
 

@@ -3,7 +3,7 @@ import { pieceKinds } from '../pieces';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, type Id } from '../ids/id';
 import { MOST_BAYS } from '../properties/kinds/division';
 import { valuesSchema, type Values } from '../properties/property';
 import { collapseRulesSchema } from './collapse-rule';

@@ -8,7 +8,7 @@ import type { Token, TokenFamily } from '../brand/tokens/token-kind';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { standardTypeStyles, typeStyleProperties } from '../brand/type-style';
 import { brandProperties } from '../properties/brand';
-import { idSchema, type Id } from '../properties/id';
+import { idSchema, type Id } from '../ids/id';
 import { valuesSchema, type Values } from '../properties/property';
 import { nameSchema } from './name';
 

@@ -5,7 +5,7 @@ import { firstCell } from '../properties/axis';
 import { cellParts, phaseCell } from '../properties/phases';
 import { barProperties } from '../properties/bar';
 import { bayProperties } from '../properties/bay';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Property, Values } from '../properties/property';
 import { states } from '../properties/states';
 import type { Assembly, Bar, Piece } from './assembly';

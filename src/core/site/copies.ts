@@ -1,10 +1,10 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Assembly, Bar, Piece } from './assembly';
 import type { CollapseRule } from './collapse-rule';
 import type { IdSource } from './defaults';
 
 /** A copy of a piece under an id of its own. */
-export function copyPiece(piece: Piece, ids: IdSource): Piece {
+function copyPiece(piece: Piece, ids: IdSource): Piece {
   return { ...piece, id: ids() };
 }
 

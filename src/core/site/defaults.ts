@@ -1,7 +1,7 @@
 import { tokenKinds } from '../brand/tokens';
 import { standardTypeStyles } from '../brand/type-style';
 import type { AssemblyKind } from '../properties/assembly';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Values } from '../properties/property';
 import type { Assembly, Bar, Bay, Piece } from './assembly';
 import type { Brand } from './brand';

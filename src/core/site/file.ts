@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema } from '../properties/id';
+import { idSchema } from '../ids/id';
 import { hashSchema } from './hash';
 
 /** A file of the site to be linked to, such as a timetable. Its bytes are kept beside the document. */

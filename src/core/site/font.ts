@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { weightNames, type Weight } from '../brand/weights';
-import { idSchema } from '../properties/id';
+import { idSchema } from '../ids/id';
 import { hashSchema } from './hash';
 import { nameSchema } from './name';
 

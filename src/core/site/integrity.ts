@@ -4,6 +4,7 @@ import { cellParts, phases } from '../properties/phases';
 import type { Property } from '../properties/property';
 import { referenceNouns } from '../properties/reference';
 import type { Assembly, Bar } from './assembly';
+import { fileProblems } from './file-places';
 import { MENU_LEVELS, type Menu } from './menu';
 import { pathKey } from './page';
 import type { Problem } from './problem';
@@ -244,6 +245,7 @@ export function integrityProblems(site: Site): Problem[] {
   return [
     ...mismatchedKeys(site),
     ...pageProblems(site),
+    ...fileProblems(site),
     ...Object.values(site.menus).flatMap(menuProblems),
     ...assemblyKinds.flatMap((kind) =>
       Object.values(site[kind]).flatMap((each) => [

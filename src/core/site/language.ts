@@ -11,7 +11,11 @@ export const languagesSchema = v.pipe(
   v.array(languageSchema),
   v.minLength(1, 'A site has at least one language.'),
   v.maxLength(12, 'A site has at most 12 languages.'),
-  v.check((tags) => new Set(tags).size === tags.length, 'A language is named once.'),
+  // Tags differ by more than capitals (RFC 5646, 2.1.1), also as folders of the hand-over.
+  v.check(
+    (tags) => new Set(tags.map((tag) => tag.toLowerCase())).size === tags.length,
+    'A language is named once.',
+  ),
 );
 
 /** A text in other languages than the site’s first. */

@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { ReferenceTarget } from '../properties/reference';
 import type { Site } from './site';
 

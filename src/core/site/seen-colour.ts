@@ -1,4 +1,4 @@
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Site } from './site';
 
 /** The CSS of a colour of the brand, what it is the same as followed to its end; `transparent` for `none` or one that is gone. */

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { bandsSchema } from '../bands/band';
-import { idSchema } from '../properties/id';
+import { idSchema } from '../ids/id';
 import { artworkSchema } from './artwork';
 import { assemblySchema } from './assembly';
 import { brandSchema } from './brand';
@@ -12,7 +12,7 @@ import { nameSchema } from './name';
 import { pageSchema } from './page';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
-export const SITE_VERSION = 2;
+export const SITE_VERSION = 4;
 
 /** Which header and footer stand on every page. */
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });

@@ -1,52 +1,100 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@jest/globals';
-import * as v from 'valibot';
-import { integrityProblems } from './integrity';
+import { readSiteFile } from '../formats/site-file';
 import { sampleSite } from './sample.test-data';
-import { siteSchema, SITE_VERSION } from './site';
-import { upgraded } from './upgrades';
+import { barHeight } from '../fit/heights';
+import { resolveAssembly } from '../resolve/assembly';
+import { SITE_VERSION, type Site } from './site';
+import { readDocument } from './soundness';
+import { upgraded, versionProblem } from './upgrades';
 
-/** The sample as version 1 had it: bays by name, and a bar stacked by a value of that name. */
-function firstVersion(): Record<string, unknown> {
-  const site = JSON.parse(JSON.stringify(sampleSite()));
-  for (const kind of ['headers', 'drawers', 'footers'])
-    for (const assembly of Object.values<Record<string, unknown>>(site[kind]))
-      for (const bar of Object.values(assembly.bars as Record<string, Record<string, unknown>>)) {
-        const bays = bar.bays as { id: string; pieces: string[] }[];
-        bar.division = 'edges';
-        bar.bays = Object.fromEntries(bays.map(({ id, pieces }) => [id, pieces]));
-      }
-  site.headers.h.bars.b.values = { bays: { desktop: 'beside', phone: 'stacked' }, padding: { desktop: 4 } };
-  const art = { hash: 'a'.repeat(64), type: 'image/svg+xml', width: 9, height: 9, bytes: 9, alt: '' };
-  site.artwork.art = { ...art, id: 'art', name: 'Mark' };
-  site.headers.h.pieces.logo.values = { artwork: { all: 'art' } };
-  return { ...site, version: 1 };
-}
+/** A site file as the application of a version wrote it; none of them is ever changed. */
+const frozen = (version: number) =>
+  readFileSync(`src/core/site/frozen/version-${version}.gable.json`, 'utf8');
 
-test('a document of the first version is read with its bays as a list and its stacking as a division', () => {
-  const before = firstVersion();
-  const kept = structuredClone(before);
-  const site = v.parse(siteSchema, upgraded(before));
-  expect(integrityProblems(site)).toEqual([]);
+const olderVersions = Array.from({ length: SITE_VERSION - 1 }, (_, index) => index + 1);
+
+test.each(olderVersions)('a site file that version %i wrote is opened whole', (version) => {
+  const written = JSON.parse(frozen(version)) as { site: Site; bytes: object };
+  expect(written.site.version).toBe(version);
+  const reading = readSiteFile(frozen(version));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const { site, bytes } = reading.file;
   expect(site.version).toBe(SITE_VERSION);
-  const bar = site.headers.h!.bars.b!;
-  expect(bar.bays.map(({ id, pieces }) => [id, pieces])).toEqual([
-    ['start', ['logo']],
-    ['middle', ['menu']],
-    ['end', ['button']],
-  ]);
-  expect(bar.values).toEqual({
-    division: { desktop: { by: 'edges' }, phone: { by: 'stack' } },
-    padding: { desktop: 4 },
-  });
-  expect(site.headers.h!.pieces.logo!.values.artwork).toEqual({ desktop: 'art' });
+  expect(bytes).toEqual(written.bytes);
+  expect(site.pageOrder).toEqual(written.site.pageOrder);
+  expect(Object.keys(site.menus['m-main']!.items)).toEqual(Object.keys(written.site.menus['m-main']!.items));
+  for (const kind of ['headers', 'drawers', 'footers'] as const)
+    expect(Object.values(site[kind]).map(({ pieces }) => Object.keys(pieces))).toEqual(
+      Object.values(written.site[kind]).map(({ pieces }) => Object.keys(pieces)),
+    );
+});
+
+test('version 1 had bays by name and a bar stacked by a value; now they are a list and a division', () => {
+  const before = JSON.parse(frozen(1)).site;
+  const kept = structuredClone(before);
+  const site = upgraded(before) as unknown as Site;
+  const [bar, was] = [site, before].map((each) => each.headers['h-main'].bars['h-main-b2']);
+  expect(bar.bays.map(({ id, pieces }: { id: string; pieces: string[] }) => [id, pieces])).toEqual(
+    Object.entries(was.bays),
+  );
   expect(before).toEqual(kept);
 });
 
+test('version 2 let control characters, paths that meet and languages that are one into the document', () => {
+  const site = JSON.parse(JSON.stringify(sampleSite()));
+  site.version = 2;
+  site.languages = ['en', 'de-AT', 'de-at'];
+  site.pages.home.titles = { 'de-AT': 'Anfang', 'de-at': 'Beginn' };
+  site.pages.small.titles = { 'de-at': 'Kleine' };
+  site.pages.boats.path = '/site.css/boats';
+  site.menus.m.items.i1.link = { to: 'section', page: 'home', section: 'a\u0000b' };
+  site.menus.m.items.i1.label = 'To\u0007 here';
+  site.menus.m.items.i2.link = { to: 'language', language: 'de-at' };
+  site.menus.m.items.i2.label = 'Deutsch';
+  const reading = readDocument(upgraded(site));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const now = reading.site;
+  expect(now.languages).toEqual(['en', 'de-AT']);
+  expect(now.pages.home!.titles).toEqual({ 'de-AT': 'Anfang' });
+  expect(now.pages.small!.titles).toEqual({ 'de-AT': 'Kleine' });
+  expect(now.pages.boats!.path).toBe('/site-css/boats');
+  expect(now.menus.m!.items.i1!.label).toBe('To here');
+  expect(now.menus.m!.items.i2!.link).toEqual({ to: 'language', language: 'de-AT' });
+});
+
+test('version 3 counted the least height of a bar without its padding and lines; what it looks like stays', () => {
+  const site = JSON.parse(JSON.stringify(sampleSite()));
+  site.version = 3;
+  site.headers.h.bars.b.values = {
+    leastHeight: { desktop: 64, 'desktop:scrolled': 40, phone: 50 },
+    padding: { tablet: 4 },
+    lineBelow: { desktop: 'border-strong' },
+  };
+  const reading = readDocument(upgraded(site));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const now = reading.site;
+  const line = now.brand.borders['border-strong']!.value.width;
+  expect(now.headers.h!.bars.b!.values.leastHeight).toEqual({
+    desktop: 64 + 16 + line,
+    'desktop:scrolled': 40 + 16 + line,
+    tablet: 64 + 8 + line,
+    phone: 50 + 8 + line,
+  });
+  // A bar of which nothing was said is as high as it was.
+  expect(now.drawers.d!.bars.panel!.values).toEqual({});
+  const height = (of: Site) =>
+    barHeight(of, resolveAssembly(of, 'drawers', of.drawers.d!, 'desktop').bars[0]!, 1280);
+  expect(height(now)).toBe(64 + 16);
+});
+
 test('a document of this version, or of one that never was, comes back as it is', () => {
-  const site = sampleSite();
+  const site = sampleSite() as unknown as Record<string, unknown>;
   expect(upgraded(site)).toBe(site);
   for (const version of [0, 99, '1', null]) {
     const strange = { ...site, version };
     expect(upgraded(strange)).toBe(strange);
+    expect(versionProblem(version)).toMatchObject({ path: 'version' });
   }
+  for (const version of [...olderVersions, SITE_VERSION]) expect(versionProblem(version)).toBeNull();
 });

@@ -1,4 +1,9 @@
-import { SITE_VERSION } from './site';
+import { settle } from '../bands/follow';
+import { phaseChain } from '../properties/phases';
+import { filesOfPages, meeting } from './file-places';
+import { pathKey, type Page } from './page';
+import type { Problem } from './problem';
+import { SITE_VERSION, type Site } from './site';
 
 /** A document as it was stored, of whatever version. */
 type Stored = Record<string, unknown>;
@@ -46,22 +51,135 @@ function artworkByWidth(widest: string) {
   };
 }
 
+/** Texts without control characters and line breaks. */
+function withoutControls(value: unknown): unknown {
+  if (typeof value === 'string')
+    return /\p{Cc}/u.test(value)
+      ? value
+          .replace(/\s+/gu, ' ')
+          .replace(/\p{Cc}/gu, '')
+          .trim()
+      : value;
+  if (Array.isArray(value)) return value.map(withoutControls);
+  return typeof value === 'object' && value !== null
+    ? mapEntries(value, (entry) => withoutControls(entry) as Stored)
+    : value;
+}
+
+/** Paths of pages told apart whose files would meet when the hand-over is unpacked: folders lose their dots, or the path gets a number. */
+function pathsApart(site: Stored): Stored {
+  const pages = Object.values((site.pages ?? {}) as Site['pages']);
+  const files = filesOfPages({ pages: site.pages, files: site.files ?? {} } as Site);
+  const taken = new Set(pages.map(({ path }) => pathKey(path)));
+  const apart = (page: Page): Page => {
+    if (meeting(page, files) === null) return page;
+    const parts = page.path.split('/');
+    const last = parts.pop()!;
+    const plain = [...parts.map((part) => part.replaceAll('.', '-')), last].join('/');
+    let path = plain;
+    for (let count = 2; taken.has(pathKey(path)) || meeting({ path }, files) !== null; count += 1)
+      path = `${plain}-${count}`;
+    taken.add(pathKey(path));
+    return { ...page, path };
+  };
+  return { ...site, pages: Object.fromEntries(pages.map((page) => [page.id, apart(page)])) };
+}
+
+/** Languages that differ by capitals alone are one; what was said in the later one is kept where the first says nothing. */
+function languagesOnce(site: Stored): Stored {
+  const languages = site.languages as string[];
+  const same = (tag: string) => languages.find((each) => each.toLowerCase() === tag.toLowerCase())!;
+  const twins = languages.filter((tag) => same(tag) !== tag);
+  if (twins.length === 0) return site;
+  const joined = (said: unknown) => {
+    const words = { ...(said as Record<string, string>) };
+    for (const twin of twins) {
+      const text = words[twin];
+      delete words[twin];
+      if (text !== undefined && same(twin) !== languages[0]) words[same(twin)] ??= text;
+    }
+    return words;
+  };
+  const items = (menu: Stored) =>
+    mapEntries(menu.items, (item) => {
+      const link = item.link as { language?: string };
+      return {
+        ...item,
+        labels: joined(item.labels),
+        link: link.language === undefined ? link : { ...link, language: same(link.language) },
+      };
+    });
+  return {
+    ...site,
+    languages: languages.filter((tag) => !twins.includes(tag)),
+    pages: mapEntries(site.pages, (page) => ({ ...page, titles: joined(page.titles) })),
+    menus: mapEntries(site.menus, (menu) => ({ ...menu, items: items(menu) })),
+  };
+}
+
+/** What a bar had where nothing was said of it, in CSS px. */
+const BAR_WAS = { leastHeight: 64, padding: 8 };
+
+/** The least height of a bar was that of what stands in it; now it is the bar's own, what is above and below it and its lines included. */
+function heightOfBars(bands: readonly string[], borders: Stored) {
+  const lineWidth = (border: unknown) =>
+    (borders[border as string] as { value?: { width?: number } } | undefined)?.value?.width ?? 0;
+  return (bar: Stored): Stored => {
+    const values = bar.values as Record<string, Record<string, unknown>>;
+    const said = ['leastHeight', 'padding', 'lineAbove', 'lineBelow'].filter((name) => values[name]);
+    if (said.length === 0) return bar;
+    const at = (name: string, cell: string, initial: unknown) =>
+      settle(values[name] ?? {}, phaseChain(bands, cell), cell, initial).value;
+    const height = (cell: string) =>
+      (at('leastHeight', cell, BAR_WAS.leastHeight) as number) +
+      2 * (at('padding', cell, BAR_WAS.padding) as number) +
+      lineWidth(at('lineAbove', cell, null)) +
+      lineWidth(at('lineBelow', cell, null));
+    const cells = new Set(said.flatMap((name) => Object.keys(values[name]!)));
+    const leastHeight = Object.fromEntries([...cells].map((cell) => [cell, height(cell)]));
+    return { ...bar, values: { ...values, leastHeight } };
+  };
+}
+
+/** That a menu stands around the logo became a value by width, one of several ways to stand with it. */
+function aroundByWidth(widest: string) {
+  return (piece: Stored): Stored => {
+    const { around, ...values } = piece.values as { around?: { all?: boolean } } & Stored;
+    if (piece.kind !== 'menu' || around === undefined) return piece;
+    return { ...piece, values: around.all ? { ...values, around: { [widest]: 'around' } } : values };
+  };
+}
+
+/** Changes the pieces of all headers, drawers and footers. */
+function mapPieces(site: Stored, change: (piece: Stored) => Stored): Stored {
+  const assemblies = ['headers', 'drawers', 'footers'].map((kind) => [
+    kind,
+    mapEntries(site[kind], (assembly) => ({ ...assembly, pieces: mapEntries(assembly.pieces, change) })),
+  ]);
+  return { ...site, ...Object.fromEntries(assemblies) };
+}
+
+/** Changes the bars of all headers, drawers and footers. */
+function mapBars(site: Stored, change: (bar: Stored) => Stored): Stored {
+  const assemblies = ['headers', 'drawers', 'footers'].map((kind) => [
+    kind,
+    mapEntries(site[kind], (assembly) => ({ ...assembly, bars: mapEntries(assembly.bars, change) })),
+  ]);
+  return { ...site, ...Object.fromEntries(assemblies) };
+}
+
 /** What brings a document of a version to the next one. */
 const upgrades: Record<number, Upgrade> = {
   1: (site) => {
     const [widest] = site.bands as { id: string }[];
     const asNow = [textAsWords, artworkByWidth(widest!.id)];
-    const assemblies = ['headers', 'drawers', 'footers'].map((kind) => [
-      kind,
-      mapEntries(site[kind], (assembly) => ({
-        ...assembly,
-        bars: mapEntries(assembly.bars, baysAsList),
-        pieces: mapEntries(assembly.pieces, (piece) =>
-          asNow.reduce((changed, change) => change(changed), piece),
-        ),
-      })),
-    ]);
-    return { ...site, ...Object.fromEntries(assemblies) };
+    return asNow.reduce(mapPieces, mapBars(site, baysAsList));
+  },
+  2: (site) => languagesOnce(pathsApart(withoutControls(site) as Stored)),
+  3: (site) => {
+    const bands = (site.bands as { id: string }[]).map(({ id }) => id);
+    const { borders } = site.brand as { borders: Stored };
+    return mapPieces(mapBars(site, heightOfBars(bands, borders)), aroundByWidth(bands[0]!));
   },
 };
 
@@ -75,4 +193,18 @@ export function upgraded(site: Stored): Stored {
   while (typeof now.version === 'number' && now.version < SITE_VERSION && upgrades[now.version])
     now = { ...upgrades[now.version]!(now), version: now.version + 1 };
   return now;
+}
+
+/** Why a document of this version cannot be read, before anything else of it is looked at; null when it can, or says no version at all. */
+export function versionProblem(version: unknown): Problem | null {
+  const known = typeof version === 'number' && (version === SITE_VERSION || version in upgrades);
+  if (version === undefined || known) return null;
+  const newer = typeof version === 'number' && version > SITE_VERSION;
+  const advice = newer
+    ? 'It was written by a newer Gable Ridge; open it there.'
+    : 'Such a version was never in use.';
+  return {
+    path: 'version',
+    reason: `is ${JSON.stringify(version)}; this application reads version ${SITE_VERSION}. ${advice}`,
+  };
 }

@@ -7,7 +7,7 @@ import { assemblyKinds, assemblyNouns, assemblyProperties, type AssemblyKind } f
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { linkReferences } from '../properties/link';
 import { itemProperties, menuProperties } from '../properties/menu';
 import type { Property, Values } from '../properties/property';

@@ -13,7 +13,7 @@ function action({ action: link }: StarterSource, more: Said = {}): SaidPiece {
   return ['button', { label: 'Get started', link, shown: { desktop: 'shown', phone: 'hidden' }, ...more }];
 }
 
-const thinStrip: Said = { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2 };
+const thinStrip: Said = { ground: 'deep', ink: 'on-deep', leastHeight: 36, padding: 2 };
 const ruled: Said = { lineBelow: 'border-hairline' };
 
 /** Headers of one bar or more across the top of the page. */
@@ -49,8 +49,8 @@ export const rowStarters: Starter[] = [
     bars: (site) => [
       {
         name: 'Main bar',
-        values: { ...ruled, leastHeight: { desktop: 96, phone: 64 } },
-        bays: [[rowMenu(site, { around: true, balancedBy: 'width', itemGap: 16 })]],
+        values: { ...ruled, leastHeight: { desktop: 112, phone: 80 } },
+        bays: [[rowMenu(site, { around: { desktop: 'around' }, balancedBy: 'width', itemGap: 16 })]],
       },
     ],
   },
@@ -65,7 +65,10 @@ export const rowStarters: Starter[] = [
         bays: {
           start: [['text', { text: [site.siteName] }]],
           end: [
-            ['social', { menu: site.secondMenu, signSize: 16, shown: { desktop: 'shown', phone: 'hidden' } }],
+            [
+              'social',
+              { menu: site.socialMenu(), signSize: 16, shown: { desktop: 'shown', phone: 'hidden' } },
+            ],
           ],
         },
       },
@@ -87,7 +90,7 @@ export const rowStarters: Starter[] = [
     name: 'Logo over links',
     about: 'The logo centred in a bar of its own, the menu centred in one below it.',
     bars: (site) => [
-      { name: 'Logo bar', values: { leastHeight: { desktop: 96, phone: 56 } }, bays: { middle: [logo] } },
+      { name: 'Logo bar', values: { leastHeight: { desktop: 112, phone: 72 } }, bays: { middle: [logo] } },
       {
         name: 'Menu bar',
         values: { lineAbove: 'border-hairline', lineBelow: 'border-hairline', leastHeight: 48, padding: 0 },
@@ -206,7 +209,7 @@ export const rowStarters: Starter[] = [
       },
       {
         name: 'Name bar',
-        values: { leastHeight: { desktop: 112, phone: 64 } },
+        values: { leastHeight: { desktop: 128, phone: 80 } },
         bays: { middle: [['logo', { shows: 'text', textSize: { desktop: 40, phone: 24 } }]] },
       },
       {

@@ -27,8 +27,11 @@ function ownIds() {
 }
 
 function withStarter(site: Site, starter: (typeof starters)[number]): Site {
-  const assembly = startHeader(site, starter, 'Started', ownIds());
-  const outcome = applyEdits(site, [{ edit: 'addAssembly', in: 'headers', assembly }]);
+  const { header: assembly, menus } = startHeader(site, starter, 'Started', ownIds());
+  const outcome = applyEdits(site, [
+    ...menus.map((menu) => ({ edit: 'addMenu' as const, menu })),
+    { edit: 'addAssembly', in: 'headers', assembly },
+  ]);
   if (!outcome.ok) throw new Error(outcome.reason);
   return { ...outcome.site, placing: { header: assembly.id, footer: null } };
 }
@@ -57,10 +60,25 @@ test.each(starters)('“$name” stands on a site that has nothing yet', (starte
   expect(renderPage(site, homePage(site))).toContain('<header class="header');
 });
 
+test('social links of a starter are the site’s own, or come with it; they lead elsewhere and have signs', () => {
+  const strip = starters.find(({ id }) => id === 'two-rows')!;
+  const first = withStarter(sampleSite(), strip);
+  const socialOf = (site: Site) =>
+    Object.values(site.headers[site.placing.header!]!.pieces).find(({ kind }) => kind === 'social')!.values
+      .menu!.all as string;
+  const menu = first.menus[socialOf(first)]!;
+  for (const item of Object.values(menu.items)) {
+    expect(item.link.to).toBe('address');
+    expect(item.values.icon).toBeDefined();
+  }
+  // The next one takes the menu that is there by now.
+  expect(startHeader(first, strip, 'Again', countedIds()).menus).toEqual([]);
+});
+
 test('starters are of clearly different build', () => {
   const site = sampleSite();
   const builds = starters.map((starter) => {
-    const { order, bars, pieces, values } = startHeader(site, starter, 'x', countedIds());
+    const { order, bars, pieces, values } = startHeader(site, starter, 'x', countedIds()).header;
     const kinds = order.map((bar) => bars[bar]!.bays.map((bay) => bay.pieces.map((id) => pieces[id]!.kind)));
     return JSON.stringify([kinds, Object.keys(values)]);
   });

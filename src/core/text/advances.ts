@@ -12,6 +12,6 @@ export interface Advances {
 export const unmeasured: Advances = { of: () => null };
 
 /** A text under one key. */
-export function textKey({ from, name, weight, features }: FontSource, text: string): string {
-  return `${from} ${name} ${weight ?? ''} ${features ?? ''}\n${text}`;
+export function textKey({ from, name, weight, features, language }: FontSource, text: string): string {
+  return `${from} ${name} ${weight ?? ''} ${language} ${features ?? ''}\n${text}`;
 }

@@ -1,6 +1,6 @@
 import { measuredFamily, nearestFace, shippedFileName, type FontFace } from '../brand/fonts';
-import { subsetHolds } from '../brand/font-subsets';
-import type { Id } from '../properties/id';
+import { subsetHolds, type FontSubset } from '../brand/font-subsets';
+import type { Id } from '../ids/id';
 import type { FontFile } from '../site/font';
 import type { Site } from '../site/site';
 
@@ -11,6 +11,8 @@ export interface FontSource {
   /** The place on the weight axis, for a variable font; null for any other. */
   weight: number | null;
   features?: FontFeatures;
+  /** The language of the text, whose letters some fonts draw in forms of their own (OpenType `locl`); a BCP 47 tag. */
+  language: string;
 }
 
 /**
@@ -38,7 +40,7 @@ function nearestFile(files: readonly FontFile[], { weight, slant }: FontFace): F
   return [...among].sort((a, b) => weightDistance(a, wanted) - weightDistance(b, wanted))[0]!;
 }
 
-function uploadedSource(file: FontFile, weight: number): FontSource {
+function uploadedSource(file: FontFile, weight: number): Omit<FontSource, 'language'> {
   const [least, most] = file.weights.map(Number) as [number, number];
   return {
     from: 'upload',
@@ -46,6 +48,9 @@ function uploadedSource(file: FontFile, weight: number): FontSource {
     weight: least === most ? null : Math.min(most, Math.max(least, weight)),
   };
 }
+
+/** A mark that is set with the letter before it. */
+const mark = /\p{M}/u;
 
 /** A face of a family, and what else decides which features set a text in it. */
 interface FaceOfFamily extends FontFace {
@@ -63,28 +68,31 @@ function featuresOf({ letterSpacing, features }: FaceOfFamily): { features?: Fon
  * The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own; a
  * character that none of them holds is counted to the first.
  */
-export function textRuns(site: Site, face: FaceOfFamily, text: string): TextRun[] {
+export function textRuns(site: Site, face: FaceOfFamily, text: string, language: string): TextRun[] {
   const { family } = face;
-  const featured = featuresOf(face);
+  const said = { ...featuresOf(face), language };
   const shipped = measuredFamily(family);
   if (!shipped) {
     const file = nearestFile(site.fonts[family]!.files, face);
-    return [{ source: { ...uploadedSource(file, Number(face.weight)), ...featured }, text }];
+    return [{ source: { ...uploadedSource(file, Number(face.weight)), ...said }, text }];
   }
   const nearest = nearestFace(shipped, face);
   const subsetOf = (character: string) =>
     // Where several sets hold a character, the one that stands last in the stylesheet wins (CSS Fonts 4, 5.3).
     shipped.subsets.findLast((subset) => subsetHolds(subset, character)) ?? shipped.subsets[0]!;
-  const runs: { subset: string; run: TextRun }[] = [];
-  for (const character of text) {
-    const subset = subsetOf(character);
+  const runs: { subset: FontSubset; run: TextRun }[] = [];
+  // A letter is looked for with its marks as one character, where there is such a one.
+  for (const character of text.normalize('NFC')) {
     const last = runs.at(-1);
+    // A letter and its marks are set by one font, where it has them (CSS Fonts 4, 5.3 "Cluster Matching").
+    const joins = last && mark.test(character) && subsetHolds(last.subset, character);
+    const subset = joins ? last.subset : subsetOf(character);
     if (last?.subset === subset) last.run.text += character;
     else {
       const name = shippedFileName({ family, subset, ...nearest });
       runs.push({
         subset,
-        run: { source: { from: 'shipped', name, weight: null, ...featured }, text: character },
+        run: { source: { from: 'shipped', name, weight: null, ...said }, text: character },
       });
     }
   }

@@ -1,3 +1,5 @@
+import { measuredFamily } from '../brand/fonts';
+import { subsetHolds } from '../brand/font-subsets';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textRuns } from './font-source';
@@ -19,8 +21,9 @@ export function lackingCharacters(
     kept = { fonts: site.fonts, lacking: new Map() };
     known.set(advances, kept);
   }
-  const key = [face.family, face.weight, face.slant, face.case, text].join('\n');
-  const found = kept.lacking.get(key) ?? lackingOf(site, advances, face, cased(text, face.case, language));
+  const key = [face.family, face.weight, face.slant, face.case, language, text].join('\n');
+  const found =
+    kept.lacking.get(key) ?? lackingOf(site, advances, face, cased(text, face.case, language), language);
   kept.lacking.set(key, found);
   return found;
 }
@@ -28,9 +31,19 @@ export function lackingCharacters(
 /** What is not drawn: white space, and what only controls how others are. */
 const unseen = /[\s\p{C}]/u;
 
-function lackingOf(site: Site, advances: Advances, face: TextFace, text: string): string {
-  const lacking = textRuns(site, face, text).flatMap(({ source, text: run }) =>
-    [...run].filter((character) => !unseen.test(character) && advances.lacks?.(source, character)),
+/** Whether a shipped family claims a character in none of its sets: then no browser asks its files for it. */
+function heldByNone(family: string, character: string): boolean {
+  const shipped = measuredFamily(family);
+  return shipped !== undefined && !shipped.subsets.some((subset) => subsetHolds(subset, character));
+}
+
+function lackingOf(site: Site, advances: Advances, face: TextFace, text: string, language: string): string {
+  const lacking = textRuns(site, face, text, language).flatMap(({ source, text: run }) =>
+    [...run].filter(
+      (character) =>
+        !unseen.test(character) &&
+        (heldByNone(face.family, character) || advances.lacks?.(source, character)),
+    ),
   );
   return [...new Set(lacking)].join('');
 }

@@ -21,7 +21,7 @@ export interface Shape {
 export function shapeWith(
   hb: HarfBuzz,
   bytes: Uint8Array,
-  { weight, features }: Pick<FontSource, 'weight' | 'features'>,
+  { weight, features, language }: Pick<FontSource, 'weight' | 'features' | 'language'>,
 ): Shape {
   const face = new hb.Face(new hb.Blob(bytes));
   const font = new hb.Font(face);
@@ -32,6 +32,7 @@ export function shapeWith(
       const buffer = new hb.Buffer();
       buffer.addText(text);
       buffer.guessSegmentProperties();
+      buffer.setLanguage(language);
       hb.shape(font, buffer, set);
       return buffer.getGlyphPositions().reduce((sum, { xAdvance }) => sum + xAdvance, 0) / face.upem;
     },

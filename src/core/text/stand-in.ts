@@ -1,6 +1,6 @@
 import { standInFace } from '../brand/stand-ins';
 import { itemLabel } from '../menus/entries';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textExtent, type TextFace } from './text-width';

@@ -2,9 +2,9 @@ import type { FontFace } from '../brand/fonts';
 import { bandChain, NARROWEST } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import type { Weight } from '../brand/weights';
-import { lengthAt, type Length } from '../lengths/fluid';
+import { lengthAt, type Length } from '../lengths/formula';
 import type { SettledPiece } from '../pieces/piece';
-import type { Id } from '../properties/id';
+import type { Id } from '../ids/id';
 import { settledValues } from '../resolve/settled-values';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
@@ -74,15 +74,26 @@ export interface TextExtent {
 /** Scripts whose letters are joined: they are not set apart (CSS Text 3, 8.2.2 "Cursive scripts"). */
 const joined = /[\p{Script=Arabic}\p{Script=Syriac}\p{Script=Mongolian}\p{Script=Nko}]/u;
 
-/** After how many characters of a text letter spacing is put. */
+/** What is neither seen nor takes room: soft hyphens, and what only joins letters or keeps them apart. */
+const unseen = /^\p{Default_Ignorable_Code_Point}+$/u;
+
+const letters = new Intl.Segmenter('en', { granularity: 'grapheme' });
+
+/** After how many letters of a text letter spacing is put: a letter is one with all its marks (CSS Text 3, 1.4). */
 function spaced(text: string): number {
-  return [...text].filter((character) => !joined.test(character)).length;
+  return [...letters.segment(text)].filter(({ segment }) => !joined.test(segment) && !unseen.test(segment))
+    .length;
+}
+
+/** A text as it stands on one line: white space is one space, and none at its ends (CSS Text 3, 4.1). */
+export function onOneLine(text: string): string {
+  return text.replace(/[ \t\n\r\f]+/g, ' ').replace(/^ | $/g, '');
 }
 
 /** Extents by what decides them, as long as nothing else is known of the fonts. */
 const known = new WeakMap<Advances, { fonts: Site['fonts']; extents: Map<string, TextExtent> }>();
 
-/** How wide a text on one line is, whatever its size; null as long as some of it was not measured. */
+/** How wide letters beside each other are, whatever their size; null as long as some of it was not measured. */
 export function textExtent(
   site: Site,
   advances: Advances,
@@ -113,7 +124,7 @@ function shapedExtent(
   let em = 0;
   let measured = true;
   // All of it is asked for, so that what is missing can be measured at once.
-  for (const run of textRuns(site, face, shown)) {
+  for (const run of textRuns(site, face, shown, language)) {
     const advance = advances.of(run.source, run.text);
     if (advance === null) measured = false;
     else em += advance;
@@ -129,6 +140,6 @@ export function textWidth(
   text: string,
   language: string,
 ): number | null {
-  const extent = textExtent(site, advances, setting, text, language);
+  const extent = textExtent(site, advances, setting, onOneLine(text), language);
   return extent && extent.em * setting.size + extent.spacing;
 }

@@ -3,11 +3,14 @@
 import { Button, Select } from 'antd';
 import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
+import type { Edit } from '@/core/edit';
+import { assemblyKinds } from '@/core/properties/assembly';
 import { artworkAdvice, sharpSize } from '@/core/brand/artwork-advice';
 import { logoVersions, type LogoVersion } from '@/core/brand/logo-versions';
 import { shownHeights } from '@/core/resolve/shown-artwork';
 import { seenColour } from '@/core/site/seen-colour';
 import { artworkTypes, type Artwork } from '@/core/site/artwork';
+import type { Site } from '@/core/site/site';
 import { usesOf } from '@/core/site/uses';
 import { sizeText } from '@/ui/size-text';
 import { TextCell } from '@/ui/table/text-cell';
@@ -15,6 +18,31 @@ import { useUpload } from '../uploads/use-upload';
 import styles from './brand.module.css';
 
 const versions = Object.keys(logoVersions) as LogoVersion[];
+
+const logoEdit = (version: LogoVersion, artwork: string | null): Edit => ({
+  edit: 'setLogo',
+  version,
+  artwork,
+});
+
+/** The edits that set a version of the logo. Logos of which no version was said take a first compact one on the phone. */
+function settingLogo(site: Site, version: LogoVersion, artwork: string | null): Edit[] {
+  const first = version === 'compact' && site.brand.logo.compact === null && artwork !== null;
+  const logos = assemblyKinds.flatMap((kind) =>
+    Object.values(site[kind]).flatMap(({ id, pieces }) =>
+      Object.values(pieces)
+        .filter((piece) => piece.kind === 'logo' && piece.values.version === undefined)
+        .map((piece): Edit => ({
+          edit: 'setValue',
+          place: { on: 'piece', in: kind, assembly: id, piece: piece.id },
+          property: 'version',
+          cell: site.bands.at(-1)!.id,
+          value: 'compact',
+        })),
+    ),
+  );
+  return [logoEdit(version, artwork), ...(first ? logos : [])];
+}
 
 /** Which artwork each version of the logo is. */
 function Versions() {
@@ -36,7 +64,7 @@ function Versions() {
               value={site.brand.logo[version] ?? ''}
               options={options}
               popupMatchSelectWidth={false}
-              onChange={(value) => edit([{ edit: 'setLogo', version, artwork: value === '' ? null : value }])}
+              onChange={(value) => edit(settingLogo(site, version, value === '' ? null : value))}
             />
           </dd>
         </div>
@@ -137,7 +165,10 @@ export function ArtworkSection() {
         </table>
       )}
       <p className={styles.beside}>
-        <Button loading={upload.busy} onClick={() => upload.ask(() => [])}>
+        <Button
+          loading={upload.busy}
+          onClick={() => upload.ask((id) => (site.brand.logo.full === null ? [logoEdit('full', id)] : []))}
+        >
           Upload artwork…
         </Button>
         <span className="quiet">

@@ -6,7 +6,7 @@ import { postUpload } from '@/client/api';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { shippedFamilies, type ShippedFamily } from '@/core/brand/fonts';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { UploadedFont } from '@/core/site/font';
 import { usesOf } from '@/core/site/uses';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';

@@ -1,9 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
-import { readDesignTokens } from '@/core/formats/brand/read-design-tokens';
 import { ReadingDialog } from '../reading/reading-dialog';
 
 const example = `{
@@ -19,7 +17,7 @@ const formats = [{ id: 'tokens', name: 'design tokens', looksLike: () => true }]
 export function ReadTokens({ onClose }: { onClose(): void }) {
   const site = useSite();
   const edit = useEdit();
-  const read = useCallback((_: string, text: string) => readDesignTokens(text, site, newId), [site]);
+  const ask = useCallback((_: string, text: string) => ({ read: 'tokens' as const, text, site }), [site]);
   return (
     <ReadingDialog
       title="Read design tokens"
@@ -28,7 +26,7 @@ export function ReadTokens({ onClose }: { onClose(): void }) {
       accept=".json,.tokens,application/json"
       openLabel="Open a file…"
       formats={formats}
-      read={read}
+      ask={ask}
       describe={({ noun, name, change }) => ({ depth: 0, label: name, detail: `${noun}, ${change}` })}
       nouns={['token', 'tokens']}
       onAdd={(found) => {

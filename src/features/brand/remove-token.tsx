@@ -4,7 +4,7 @@ import { Modal, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { TokenFamily } from '@/core/brand/tokens/token-kind';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { usesOf } from '@/core/site/uses';
 import styles from './brand.module.css';
 

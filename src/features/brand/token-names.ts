@@ -1,5 +1,5 @@
 import type { TokenFamily } from '@/core/brand/tokens/token-kind';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 
 /** The name of a token by its id, as texts of values have it. */

@@ -6,7 +6,7 @@ import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { tokenKindOf } from '@/core/brand/tokens';
 import type { Token, TokenFamily } from '@/core/brand/tokens/token-kind';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { allUses } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { RemoveToken } from './remove-token';

@@ -7,8 +7,8 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import { NARROWEST, WIDEST } from '@/core/bands/band';
 import { standardTypeStyles, typeStyleProperties } from '@/core/brand/type-style';
 import type { FontFace } from '@/core/brand/fonts';
-import { lengthAt, lengthCss, type Length } from '@/core/lengths/fluid';
-import type { Id } from '@/core/properties/id';
+import { lengthAt, lengthCss, lengthOver, type Length } from '@/core/lengths/formula';
+import type { Id } from '@/core/ids/id';
 import { settledValues } from '@/core/resolve/settled-values';
 import type { TypeStyle } from '@/core/site/brand';
 import type { Site } from '@/core/site/site';
@@ -47,11 +47,8 @@ function sizeCurve(site: Site, style: TypeStyle): { x: number; y: number }[] {
     .flatMap((band, index) => {
       const { size } = styleIn(site, style, band.id);
       const [from, to] = widthsOf(site, index);
-      const turns = typeof size === 'number' ? [] : [size.from.at, size.to.at];
-      return [from, ...turns.filter((width) => width > from && width < to), to].map((x) => ({
-        x,
-        y: lengthAt(size, x),
-      }));
+      const { at, values } = lengthOver(size, { from, to });
+      return at.map((x, bend) => ({ x, y: values[bend]! }));
     })
     .sort((a, b) => a.x - b.x);
 }

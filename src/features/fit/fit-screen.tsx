@@ -1,5 +1,6 @@
 'use client';
 
+import { own } from '@/core/ids/id';
 import { App, Button, Segmented } from 'antd';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -35,7 +36,7 @@ interface FitScreenProps {
 
 function LaterScreen({ kind, assemblyId, bar }: FitScreenProps) {
   const site = useSite();
-  const assembly = site[kind][assemblyId];
+  const assembly = own(site[kind], assemblyId);
   if (!assembly)
     return (
       <Screen here={kind}>

@@ -9,18 +9,28 @@ import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 
 /** What is said of pieces in trouble, by how many px at most. */
-const troubles: Record<Trouble, (pieces: string, px: string) => string> = {
-  narrowed: (pieces, px) => `${pieces} get narrower, by up to ${px} px`,
-  'off-centre': (pieces, px) => `${pieces} is pushed off the middle, for want of up to ${px} px`,
-  uneven: (pieces, px) => `the cells of ${pieces} are not of one width, for want of up to ${px} px`,
-  wrapped: (pieces, px) => `${pieces} breaks its line, for want of up to ${px} px`,
-  'sticks-out': (pieces, px) => `${pieces} need up to ${px} px more than there are`,
+const troubles: Record<Trouble, (pieces: Subject, px: string) => string> = {
+  narrowed: ({ names, one }, px) => `${names} ${one ? 'gets' : 'get'} narrower, by up to ${px} px`,
+  'off-centre': ({ names, one }, px) =>
+    `${names} ${one ? 'is' : 'are'} pushed off the middle, for want of up to ${px} px`,
+  uneven: ({ names }, px) => `the cells of ${names} are not of one width, for want of up to ${px} px`,
+  wrapped: ({ names, one }, px) =>
+    `${names} ${one ? 'breaks its line' : 'break their lines'}, for want of up to ${px} px`,
+  'sticks-out': ({ names, one }, px) =>
+    `${names} ${one ? 'needs' : 'need'} up to ${px} px more than there are`,
 };
+
+/** Pieces as the subject of a sentence. */
+interface Subject {
+  names: string;
+  one: boolean;
+}
 
 /** What is the matter, in words. */
 export function causeText(site: Site, assembly: Assembly, { trouble, pieces, by }: Cause): string {
   const names = pieces.map((id) => pieceTitle(site, assembly.pieces[id]!));
-  return troubles[trouble](names.join(', '), String(Math.max(1, Math.round(by))));
+  const subject = { names: new Intl.ListFormat('en').format(names), one: names.length === 1 };
+  return troubles[trouble](subject, String(Math.max(1, Math.round(by))));
 }
 
 /** A range of widths in words. */

@@ -1,6 +1,6 @@
 import type { BarRoom } from '@/core/fit/bar-fit';
 import { valueAt, type Piecewise } from '@/core/lengths/piecewise';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { ChartPoint } from '@/ui/chart/room-chart';
 
 /** A function over several stretches as one line; where two meet, it may jump. */

@@ -1,5 +1,6 @@
 import type { Change } from '@/core/fit/suggestions';
-import { lengthText } from '@/core/lengths/fluid';
+import { lengthText } from '@/core/lengths/formula';
+import { divisionText } from '@/core/properties/kinds/division';
 import type { Assembly } from '@/core/site/assembly';
 import { languageName } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
@@ -20,6 +21,8 @@ export function changeText(site: Site, assembly: Assembly, change: Change): stri
       return `Move ${name} to “${assembly.bars[change.bar]?.name ?? ''}”`;
     case 'together':
       return `All gaps, paddings and sizes, by ${Math.round(100 * change.share)} % of what they can give`;
+    case 'divided':
+      return `Divide the bar otherwise: ${divisionText(change.from)} → ${divisionText(change.to)}`;
     case 'collapsed':
       return change.into === 'button'
         ? `${name} becomes a menu button when the bar stops fitting`

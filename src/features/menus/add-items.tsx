@@ -1,13 +1,14 @@
 'use client';
 
 import { Checkbox, Input, Modal } from 'antd';
+import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { pageTrail } from '@/core/menus/entries';
 import { menuFromPages } from '@/core/menus/from-pages';
 import { linkedPage } from '@/core/properties/link';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
 import styles from './menus.module.css';
 
@@ -78,7 +79,17 @@ export function AddItems({ menu, onClose }: { menu: Menu; onClose(): void }) {
               </Checkbox>
             </li>
           ))}
-          {listed.length === 0 && <li className="quiet">No page has this in its title or path.</li>}
+          {listed.length === 0 && (
+            <li className="quiet">
+              {site.pageOrder.length === 0 ? (
+                <>
+                  This site has no pages yet. <Link href={`/sites/${site.id}/pages`}>Add pages</Link>
+                </>
+              ) : (
+                'No page has this in its title or path.'
+              )}
+            </li>
+          )}
           {listed.length > MOST_LISTED && (
             <li className="quiet">and {listed.length - MOST_LISTED} more; type to find them</li>
           )}

@@ -1,9 +1,15 @@
 'use client';
 
-import { ArrowDownOutlined, ArrowUpOutlined, EyeInvisibleOutlined, EyeOutlined } from '@ant-design/icons';
+import {
+  ArrowDownOutlined,
+  ArrowUpOutlined,
+  CloseOutlined,
+  EyeInvisibleOutlined,
+  EyeOutlined,
+} from '@ant-design/icons';
 import type { KeyboardEvent } from 'react';
 import { useEdit } from '@/client/open-site-context';
-import type { Band } from '@/core/bands/band';
+import { bandChain, type Band } from '@/core/bands/band';
 import type { Menu } from '@/core/site/menu';
 import type { TreeRow } from '@/ui/tree/tree-rows';
 import { holderPlace, stepInBand, type BandView } from './band-view';
@@ -15,13 +21,14 @@ interface BandCellProps {
   /** What the item is called. */
   name: string;
   band: Band;
-  chain: readonly string[];
+  bands: readonly Band[];
   view: BandView;
 }
 
 /** Whether an item shows in a band, and its place there: set here in bold, following in grey italics. */
-export function BandCell({ menu, row, name, band, chain, view }: BandCellProps) {
+export function BandCell({ menu, row, name, band, bands, view }: BandCellProps) {
   const edit = useEdit();
+  const chain = bandChain(bands);
   const widest = band.id === chain[0];
   const place = { on: 'item' as const, menu: menu.id, item: row.id };
   const value = view.shown ? 'hidden' : 'shown';
@@ -44,15 +51,29 @@ export function BandCell({ menu, row, name, band, chain, view }: BandCellProps) 
     event.preventDefault();
     event.stopPropagation();
   };
+  const nameOfBand = (id: string) => bands.find((each) => each.id === id)!.name;
   const state = view.hiddenAbove ? 'hidden with what it stands below' : view.shown ? 'shown' : 'hidden';
   const own = view.shownHere || widest;
+  const follows = own ? null : nameOfBand(view.shownFrom);
+  const orderFollows = view.orderedHere || widest ? null : nameOfBand(view.orderedFrom);
+  // Where nothing was set, all bands are alike: only what differs is named.
+  const named = [
+    ...(view.shownFrom === chain[0] || own ? [] : [view.shownFrom]),
+    ...(view.orderedFrom === chain[0] || view.orderedHere ? [] : [view.orderedFrom]),
+  ][0];
+  const taken = view.shownHere ? { what: 'choice', back: clearShown } : { what: 'order', back: clearOrder };
   return (
     <span className={styles.bandCell} onKeyDown={press}>
       <button
         type="button"
         className={`plain ${own ? styles.own : styles.following} ${view.hiddenAbove ? styles.off : ''}`}
-        aria-label={`${name}, ${band.name}: ${state}${own ? '' : ', follows'}`}
-        title={`${view.shown ? 'Hide' : 'Show'} on ${band.name}. Alt and up or down: its place there. Delete: follow the wider band`}
+        aria-label={`${name}, ${band.name}: ${state}${follows === null ? '' : `, follows ${follows}`}`}
+        title={[
+          `${view.shown ? 'Hide' : 'Show'} on ${band.name}.`,
+          ...(follows === null ? [] : [`Shown or not follows ${follows}.`]),
+          ...(orderFollows === null ? [] : [`The order follows ${orderFollows}.`]),
+          'Alt and up or down: its place there.',
+        ].join(' ')}
         onClick={toggle}
       >
         {view.shown ? <EyeOutlined aria-hidden="true" /> : <EyeInvisibleOutlined aria-hidden="true" />}
@@ -64,7 +85,20 @@ export function BandCell({ menu, row, name, band, chain, view }: BandCellProps) 
             {view.place}
           </span>
         )}
+        {named !== undefined && <span className={styles.follows}>↤ {nameOfBand(named)}</span>}
       </button>
+      {(view.shownHere || view.orderedHere) && !widest && (
+        <button
+          type="button"
+          tabIndex={-1}
+          className={`plain ${styles.takeBack}`}
+          aria-label={`${name}, ${band.name}: take back its own ${taken.what}`}
+          title={`Take back ${band.name}’s own ${taken.what}${taken.what === 'order' ? ', of all items beside it' : ''}, so that it follows again (Delete)`}
+          onClick={taken.back}
+        >
+          <CloseOutlined aria-hidden="true" />
+        </button>
+      )}
       <span className={styles.steps}>
         {([-1, 1] as const).map((by) => (
           <button

@@ -48,7 +48,7 @@ test('an item hidden in a band is hidden in the narrower ones that follow, and w
   hidden.items.b!.values = { shown: { tablet: 'hidden' } };
   expect(view(hidden, 'b', 'desktop')).toMatchObject({ shown: true, shownHere: false });
   expect(view(hidden, 'b', 'tablet')).toMatchObject({ shown: false, shownHere: true, hiddenAbove: false });
-  expect(view(hidden, 'b', 'phone')).toMatchObject({ shown: false, shownHere: false });
+  expect(view(hidden, 'b', 'phone')).toMatchObject({ shown: false, shownHere: false, shownFrom: 'tablet' });
   expect(view(hidden, 'd', 'phone')).toMatchObject({ shown: true, hiddenAbove: true });
 });
 

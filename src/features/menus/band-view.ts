@@ -1,18 +1,20 @@
 import { settle, type CellValues } from '@/core/bands/follow';
 import { itemShown, orderInBand } from '@/core/menus/band-order';
 import type { Edit } from '@/core/edit';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
 import type { TreeRow } from '@/ui/tree/tree-rows';
 
 /** How an item stands in a band. */
 export interface BandView {
   shown: boolean;
-  /** Whether that was said for this band itself. */
+  /** Whether that was said for this band itself, and the band that it is followed from where it was not. */
   shownHere: boolean;
+  shownFrom: string;
   /** The place among its siblings, counted from 1; and whether the band has an order of its own for them. */
   place: number;
   orderedHere: boolean;
+  orderedFrom: string;
   /** Whether something above it is hidden, so that it cannot be seen whatever is said of itself. */
   hiddenAbove: boolean;
 }
@@ -27,14 +29,17 @@ export function bandView(
 ): BandView {
   const holder = parent === null ? menu : menu.items[parent]!;
   const shown = settle((menu.items[id]!.values.shown ?? {}) as CellValues<string>, chain, band, 'shown');
+  const order = settle(holder.values.order ?? {}, chain, band, null as unknown);
   let hiddenAbove = false;
   for (let at = parent; at !== null; at = rows.get(at)?.parent ?? null)
     hiddenAbove ||= !itemShown(menu, at, chain, band);
   return {
     shown: shown.value === 'shown',
     shownHere: shown.own,
+    shownFrom: shown.from ?? chain[0]!,
     place: orderInBand(menu, parent, chain, band).indexOf(id) + 1,
-    orderedHere: (holder.values.order ?? {})[band] !== undefined,
+    orderedHere: order.own,
+    orderedFrom: order.from ?? chain[0]!,
     hiddenAbove,
   };
 }

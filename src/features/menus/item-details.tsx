@@ -17,7 +17,7 @@ function Labels({ menu, item }: { menu: Menu; item: MenuItem }) {
   const edit = useEdit();
   const label = itemLabel(site, item);
   return (
-    <table className="rows" aria-label={`Labels of ${label}`}>
+    <table className={`rows ${styles.labels}`} aria-label={`Labels of ${label}`}>
       <tbody>
         {site.languages.map((language, index) => (
           <tr key={language}>

@@ -2,6 +2,9 @@
 
 import { useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
+import { newId } from '@/client/new-id';
+import { bringing } from '@/core/edit/brought';
+import type { Link } from '@/core/properties/link';
 import { itemLabel } from '@/core/menus/entries';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import { linkWords, type EditorSource } from '@/ui/sheet/editor-source';
@@ -22,6 +25,7 @@ function ItemLinkEditor({
   label: string;
   close(): void;
 }) {
+  const site = useSite();
   const edit = useEdit();
   const upload = useUpload('files');
   const at = { menu: menu.id, item: item.id };
@@ -31,6 +35,10 @@ function ItemLinkEditor({
         label={label}
         value={item.link}
         set={(link) => edit([{ edit: 'linkItem', ...at, link }])}
+        bring={(brought) => {
+          const { value, edits } = bringing(site, brought, newId());
+          return edit([...edits, { edit: 'linkItem', ...at, link: value as Link }]);
+        }}
         close={close}
         source={source}
         makeLabel={(to) => (to === 'files' ? 'upload a file…' : null)}

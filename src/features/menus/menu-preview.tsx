@@ -4,7 +4,7 @@ import { App } from 'antd';
 import { memo, useEffect, useMemo, useState } from 'react';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import type { Band } from '@/core/bands/band';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { homePage, renderedPages } from '@/core/render/files';
 import { pageFile } from '@/core/render/paths';
 import type { Menu } from '@/core/site/menu';

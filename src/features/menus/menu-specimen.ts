@@ -5,7 +5,7 @@ import { newAssembly, newPiece } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 
 /** The room beside the menu, in CSS px. */
 const GUTTER = 12;

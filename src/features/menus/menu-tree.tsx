@@ -5,9 +5,9 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { bandRangeText } from '@/core/bands/band';
 import type { IconName } from '@/core/icons/icons';
-import { itemLabel, menuEntries } from '@/core/menus/entries';
+import { itemLabel, markedEntries, menuEntries } from '@/core/menus/entries';
 import type { MenuEntry } from '@/core/pieces/piece';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { MENU_LEVELS, type Menu } from '@/core/site/menu';
 import { Icon } from '@/ui/icon';
 import { editorSource } from '@/ui/sheet/editor-source';
@@ -53,8 +53,9 @@ export function MenuTree({ menu, page, current, onCurrent, chosen, onChosen }: M
   const byId = useMemo(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const chain = useMemo(() => site.bands.map((band) => band.id), [site.bands]);
   const marked = useMemo(() => {
-    const place = { page, band: site.bands[0]!.id, target: () => null };
-    return marksOf(menuEntries(site, menu, place));
+    const target = () => null;
+    const entries = menuEntries(site, menu, { band: site.bands[0]!.id, target });
+    return marksOf(markedEntries(site, menu, entries, page, target));
   }, [site, menu, page]);
   const nameOf = (id: Id) => (menu.items[id] ? itemLabel(site, menu.items[id]) : '');
 
@@ -96,16 +97,17 @@ export function MenuTree({ menu, page, current, onCurrent, chosen, onChosen }: M
     {
       key: 'target',
       label: 'Leads to',
-      width: '24%',
+      width: '20%',
       cell: ({ id }) => <LinkCell menu={menu} item={menu.items[id]!} source={source} />,
     },
     ...site.bands.map((band): TreeColumn => ({
       key: band.id,
       label: <span title={bandRangeText(site.bands, band.id)}>{band.name}</span>,
-      width: '88px',
+      width: '92px',
       cell: (row) => (
         <BandCell
-          {...{ menu, row, band, chain }}
+          {...{ menu, row, band }}
+          bands={site.bands}
           name={nameOf(row.id)}
           view={bandView(menu, row, byId, chain, band.id)}
         />

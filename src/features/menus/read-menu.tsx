@@ -62,10 +62,7 @@ export function ReadMenu({
   const [into, setInto] = useState<'new' | 'this'>('new');
   const [name, setName] = useState(`Menu ${Object.keys(site.menus).length + 1}`);
   const [pagesWanted, setPagesWanted] = useState(true);
-  const read = useCallback(
-    (format: string, text: string) => menuFormats.find(({ id }) => id === format)!.read(text),
-    [],
-  );
+  const ask = useCallback((format: string, text: string) => ({ read: 'menu' as const, format, text }), []);
   const add = (found: readonly FoundItem[]): string | null => {
     const pages = pagesWanted ? newPages(site, found) : [];
     const known = pagesByPath(site);
@@ -94,7 +91,7 @@ export function ReadMenu({
       accept=".opml,.xml,.html,.htm,.csv,.md,.txt"
       openLabel="Open a file…"
       formats={menuFormats}
-      read={read}
+      ask={ask}
       losses={(found) =>
         (pagesWanted ? matchItems(site, found, newId, () => 'any') : matchItems(site, found, newId)).problems
       }

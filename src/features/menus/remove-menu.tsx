@@ -3,7 +3,7 @@
 import { Modal, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
 import { usesOf } from '@/core/site/uses';
 import styles from './menus.module.css';

@@ -27,8 +27,8 @@ export function AddPages({ onClose }: { onClose(): void }) {
   const [menuWanted, setMenuWanted] = useState(Object.keys(site.menus).length === 0);
   const [menuName, setMenuName] = useState('Main');
   const taken = useMemo(() => takenPaths(site), [site]);
-  const read = useCallback(
-    (format: string, text: string) => pageFormats.find(({ id }) => id === format)!.read(text, taken),
+  const ask = useCallback(
+    (format: string, text: string) => ({ read: 'pages' as const, format, text, taken }),
     [taken],
   );
   return (
@@ -39,7 +39,7 @@ export function AddPages({ onClose }: { onClose(): void }) {
       accept=".xml,.txt,.csv,text/xml,text/plain,text/csv"
       openLabel="Open a sitemap, CSV or text file…"
       formats={pageFormats}
-      read={read}
+      ask={ask}
       describe={(page, index, all) => ({
         depth: depthOf(all, index),
         label: page.title,

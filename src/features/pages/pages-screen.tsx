@@ -7,7 +7,7 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import { writePageCsv } from '@/core/formats/pages/csv';
 import { writeSitemap } from '@/core/formats/pages/sitemap';
 import { menuFromPages } from '@/core/menus/from-pages';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { slug } from '@/core/render/names';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
@@ -21,6 +21,7 @@ import { AddPages } from './add-pages';
 import { PathCell } from './path-cell';
 import { RemovePages } from './remove-pages';
 import styles from './pages.module.css';
+import { useSetLanguages } from './use-set-languages';
 
 /** The rows of the page tree; with a filter, pages that it holds for and those above them, by title, path and tag. */
 function pageRows({ pages, pageOrder }: Site, filter: string): TreeRow[] {
@@ -142,6 +143,7 @@ function ChosenPages({
 export function PagesScreen() {
   const site = useSite();
   const edit = useEdit();
+  const setLanguages = useSetLanguages();
   const [adding, setAdding] = useState(false);
   const [removing, setRemoving] = useState<readonly Id[] | null>(null);
   const [filter, setFilter] = useState('');
@@ -263,7 +265,7 @@ export function PagesScreen() {
                 label="Languages of the site"
                 text={site.languages.join(', ')}
                 hint={() => 'Language tags, the one of the site’s texts first, such as en, de.'}
-                keep={(text) => edit([{ edit: 'setLanguages', languages: tagsFrom(text) }])}
+                keep={(text) => setLanguages(tagsFrom(text))}
               />
             </span>
           </span>

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Edit } from '@/core/edit';
 import { withBelow } from '@/core/edit/pages';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { usesOf } from '@/core/site/uses';
 import styles from './pages.module.css';
 

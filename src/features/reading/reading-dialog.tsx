@@ -1,10 +1,13 @@
 'use client';
 
+import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { Button, Checkbox, Input, Modal, Select } from 'antd';
-import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
-import type { LineProblem, Reading } from '@/core/formats/reading';
+import { useCallback, useDeferredValue, useRef, useState, type ReactNode } from 'react';
+import type { LineProblem } from '@/core/formats/reading';
+import type { AskedText, FoundInText, TextToRead } from '@/core/formats/read-text';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import styles from './reading.module.css';
+import { useReading } from './use-reading';
 
 /** Something that was understood, as a line of the list. */
 export interface UnderstoodLine {
@@ -14,7 +17,7 @@ export interface UnderstoodLine {
   detail: string;
 }
 
-interface ReadingDialogProps<T> {
+interface ReadingDialogProps<K extends TextToRead['read'], T extends FoundInText[K]> {
   title: string;
   /** What can be pasted, in a sentence; it labels the field. */
   prompt: string;
@@ -24,7 +27,8 @@ interface ReadingDialogProps<T> {
   openLabel: string;
   /** The forms that are read; the first that a text looks like is taken unless one is chosen. */
   formats: readonly { id: string; name: string; looksLike(text: string): boolean }[];
-  read(format: string, text: string): Reading<T>;
+  /** As what a text is to be read. */
+  ask(format: string, text: string): AskedText<K>;
   /** What was understood but will not be all of what the text says. */
   losses?(found: readonly T[]): LineProblem[];
   describe(found: T, index: number, all: readonly T[]): UnderstoodLine;
@@ -55,25 +59,29 @@ function Problems({ label, problems }: { label: string; problems: readonly LineP
 }
 
 /** A dialog that reads a text, shows line by line what it understood and what not, and only then takes it in. */
-export function ReadingDialog<T>(props: ReadingDialogProps<T>) {
+export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialogProps<K, FoundInText[K]>) {
   const { formats, nouns, ready = true } = props;
   const [text, setText] = useState('');
   const [chosenFormat, setChosenFormat] = useState<string | null>(null);
   const [leaveOut, setLeaveOut] = useState(false);
   const [refusal, setRefusal] = useState<string | null>(null);
   const file = useRef<FileFieldHandle>(null);
+  const field = useRef<TextAreaRef>(null);
   const later = useDeferredValue(text);
   const format = chosenFormat ?? formats.find((each) => each.looksLike(later))!.id;
-  const { read, losses } = props;
-  // Typing goes on while a long text is read.
-  const reading = useMemo(
-    () => (later.trim() === '' ? { found: [], problems: [] } : read(format, later)),
-    [later, format, read],
-  );
+  const { ask, losses } = props;
+  const asked = useCallback((wanted: string) => ask(format, wanted), [ask, format]);
+  const { reading, of, seconds, stop } = useReading(later, asked);
   const { found, problems } = reading;
   const lost = losses?.(found) ?? [];
   const enough = problems.length === 0 || leaveOut;
   const countText = (count: number) => `${count} ${nouns[count === 1 ? 0 : 1]}`;
+  const heading =
+    text.trim() === ''
+      ? 'What will be added'
+      : seconds === null
+        ? `${countText(found.length)} understood`
+        : 'Reading';
   const add = () => {
     const reason = props.onAdd(found);
     setRefusal(reason);
@@ -87,8 +95,10 @@ export function ReadingDialog<T>(props: ReadingDialogProps<T>) {
       onCancel={props.onClose}
       width={920}
       centered
+      // The dialog takes the focus when it opens; what is pasted is meant for the text.
+      afterOpenChange={(opened) => opened && field.current?.focus()}
       okText={`Add ${countText(found.length)}`}
-      okButtonProps={{ disabled: found.length === 0 || !enough || !ready || later !== text }}
+      okButtonProps={{ disabled: found.length === 0 || !enough || !ready || of !== text }}
       onOk={add}
     >
       <div className={styles.reading}>
@@ -96,7 +106,7 @@ export function ReadingDialog<T>(props: ReadingDialogProps<T>) {
           <label htmlFor="reading-text">{props.prompt}</label>
           <Input.TextArea
             id="reading-text"
-            autoFocus
+            ref={field}
             style={{ fontFamily: 'var(--figures)', fontSize: 12 }}
             value={text}
             rows={16}
@@ -126,7 +136,18 @@ export function ReadingDialog<T>(props: ReadingDialogProps<T>) {
           />
         </div>
         <div aria-live="polite">
-          <h2>{text.trim() === '' ? 'What will be added' : `${countText(found.length)} understood`}</h2>
+          <h2>{heading}</h2>
+          {seconds !== null && (
+            <p className={styles.under}>
+              <span>
+                <span className="figures">{text.length.toLocaleString('en')}</span> characters, for{' '}
+                <span className="figures">{Math.round(seconds)} s</span>
+              </span>
+              <Button size="small" onClick={stop}>
+                Stop
+              </Button>
+            </p>
+          )}
           {text.trim() === '' && (
             <p className="quiet">
               Paste on the left; what is understood of it shows here before anything is added.

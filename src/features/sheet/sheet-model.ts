@@ -1,15 +1,20 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
-import { findPlace, type Place } from '@/core/edit/place';
+import { findPlace, type Place, type PlaceContent } from '@/core/edit/place';
 import { axisCells } from '@/core/properties/axis';
 import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
 import { cellParts, phaseCell, phaseLabels, phases } from '@/core/properties/phases';
 import { scrollProperties } from '@/core/properties/scroll';
-import { stateLabels, states, type State } from '@/core/properties/states';
-import { settledValue } from '@/core/resolve/settled-values';
+import { stateLabels, states, type State, type StatedPart } from '@/core/properties/states';
+import { settledValue, settledValues } from '@/core/resolve/settled-values';
+import { bayActs } from '@/core/resolve/acting';
+import { resolveAssembly } from '@/core/resolve/assembly';
+import { standingPiece } from '@/core/resolve/standing-piece';
+import { colourInState, saidInState } from '@/core/resolve/state-look';
 import { partName } from '@/core/site/parts';
 import { seenColour } from '@/core/site/seen-colour';
 import type { Site } from '@/core/site/site';
+import { pieceStyle } from '@/core/text/text-width';
 import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
 import { linkWords } from '@/ui/sheet/editor-source';
 
@@ -28,11 +33,10 @@ const stateColumns: SheetColumn[] = states.map((state) => ({
 }));
 
 /** A value in words, with the names of what it points at. */
-function valueText(site: Site, { kind, by }: Property, value: unknown): string {
+function valueText(site: Site, { kind }: Property, value: unknown): string {
   const { editor } = kind;
   if (editor.as === 'link') return linkWords(site, value as Link);
-  // Columns of states are narrow, and most states are left open.
-  if (value === null && editor.open !== undefined) return by === 'state' ? '–' : editor.open;
+  if (value === null && editor.open !== undefined) return editor.open;
   if (editor.as === 'reference') return partName(site, editor.to, value as string) ?? 'gone';
   if (editor.as === 'colour' && value !== 'none') return partName(site, 'colours', value as string) ?? 'gone';
   if (editor.as === 'family') return partName(site, 'fonts', value as string) ?? kind.text(value);
@@ -45,6 +49,8 @@ function swatchOf(site: Site, { kind }: Property, value: unknown): string | null
     ? seenColour(site, value as string)
     : null;
 }
+
+type Standing = NonNullable<ReturnType<typeof standingPiece>>;
 
 /** The name of the cell that a value comes from, as seen from the cell that follows it: the band or the phase that is another one. */
 function cellName(site: Site, from: string, seenFrom: string): string | null {
@@ -63,21 +69,75 @@ function cellOf(site: Site, values: Values, property: Property, cell: string): S
     key: cell,
     value,
     text: valueText(site, property, value),
+    aside: null,
     swatch: swatchOf(site, property, value),
     own: set,
     follows: own || from === null ? null : cellName(site, from, cell),
   };
 }
 
+/** What a state looks like where nothing is said of it: the value in words, where it can be named the value itself, and what it comes from. */
+function lookOf(
+  site: Site,
+  { inBar, settled }: Standing,
+  property: Property & { part: StatedPart },
+  state: State,
+): { text: string; value?: unknown; from: string } {
+  const { part } = property;
+  const name = property.name.slice(part.prefix.length);
+  const said = saidInState(inBar.piece, part, name, state);
+  const named = (value: unknown, from: string) => ({ text: valueText(site, property, value), value, from });
+  const open = property.kind.editor.open!.replace(/^as /, '');
+  const own = open === 'it comes' ? 'the piece' : open;
+  if (said) return named(said.value, said.of.label);
+  const bare = part.bare(inBar.piece, state);
+  const looks: Record<string, () => { text: string; value?: unknown; from: string }> = {
+    Ink: () => named(colourInState(inBar, part, 'Ink', state), bare.ink === 'of the bar' ? 'the bar' : own),
+    Ground: () => named(bare.ground, own),
+    Edge: () => ({ text: bare.border ?? 'none', from: own }),
+    Marker: () => named(false, own),
+    Corners: () => ({ text: bare.corners ? partName(site, 'radii', bare.corners)! : '0 px', from: own }),
+    Weight: () => ({ text: pieceStyle(site, settled).weight, from: 'the type style' }),
+  };
+  return looks[name]!();
+}
+
+/** A cell of a state, which shows what is in effect also where nothing is said. */
+function stateCellOf(
+  site: Site,
+  values: Values,
+  property: Property,
+  state: State,
+  standing: Standing | null,
+): SheetCell {
+  const cell = cellOf(site, values, property, state);
+  if (cell.value !== null || !standing || !property.part) return cell;
+  const { text, value, from } = lookOf(site, standing, { ...property, part: property.part }, state);
+  return { ...cell, text, swatch: swatchOf(site, property, value ?? null), follows: from };
+}
+
 /** The cells of a property in the order of the columns; a state that its part does not have has none. */
-function rowOf(site: Site, values: Values, property: Property): SheetRow {
+function rowOf(
+  site: Site,
+  { holder: { values }, properties }: PlaceContent,
+  property: Property,
+  standing: Standing | null,
+): SheetRow {
   const has = property.part?.states;
+  const aside = (key: string) => {
+    if (!property.aside) return null;
+    return property.aside(settledValues(values, properties, bandChain(site.bands), key));
+  };
+  const cell = (key: string) =>
+    property.by === 'state'
+      ? stateCellOf(site, values, property, key as State, standing)
+      : { ...cellOf(site, values, property, key), aside: aside(key) };
   return {
     name: property.name,
     label: property.label,
     editor: property.kind.editor,
-    cells: axisCells(property.by, bandChain(site.bands)).map((cell) =>
-      has && !has.includes(cell as State) ? null : cellOf(site, values, property, cell),
+    cells: axisCells(property.by, bandChain(site.bands)).map((key) =>
+      has && !has.includes(key as State) ? null : cell(key),
     ),
   };
 }
@@ -139,13 +199,43 @@ export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width')
       .filter((property) => property.phased)
       .map((property) => phaseGroup(site, place, found.holder.values, property));
   const listed = found.properties.filter(({ by }) => (by === 'state') === (axis === 'state'));
+  const standing = axis === 'state' && place.on === 'piece' ? standingPiece(site, place, place.piece) : null;
   const names = [...new Set(listed.map((property) => property.group))];
-  return names.map((name) => ({
+  const groups = names.map((name) => ({
     name,
     rows: listed
       .filter((property) => property.group === name)
-      .map((property) => rowOf(site, found.holder.values, property)),
+      .map((property) => rowOf(site, found, property, standing)),
   }));
+  return place.on === 'bay' && axis === 'width' ? withoutIdle(site, place, groups) : groups;
+}
+
+/** The rows of a bay without the cells of bands in which a property does nothing, as the bar is divided there. */
+function withoutIdle(site: Site, place: Place & { on: 'bay' }, groups: SheetGroup[]): SheetGroup[] {
+  const assembly = site[place.in][place.assembly]!;
+  const nth = assembly.bars[place.bar]!.bays.findIndex(({ id }) => id === place.bay) + 1;
+  const bars = site.bands.map(({ id }) =>
+    resolveAssembly(site, place.in, assembly, id).bars.find((bar) => bar.id === place.bar)!,
+  );
+  const acts = (name: string, band: number) => {
+    const bar = bars[band]!;
+    return (
+      bayActs[name]?.(
+        bar,
+        bar.bays.find((bay) => bay.nth === nth)!,
+      ) ?? true
+    );
+  };
+  const acting = (row: SheetRow): SheetRow => ({
+    ...row,
+    cells: row.cells.map((cell, band) => (acts(row.name, band) ? cell : null)),
+  });
+  return groups
+    .map(({ name, rows }) => ({
+      name,
+      rows: rows.map(acting).filter(({ cells }) => cells.some((cell) => cell !== null)),
+    }))
+    .filter(({ rows }) => rows.length > 0);
 }
 
 const rowKey = ({ name, said }: SheetRow) => said ?? name;
@@ -158,7 +248,14 @@ function sharedCell(cells: readonly (SheetCell | null)[]): SheetCell | null {
   const alike = all.every((cell) => cell.text === first.text && cell.own === first.own);
   return alike
     ? first
-    : { ...first, text: 'differs', swatch: null, own: all.some((cell) => cell.own), follows: null };
+    : {
+        ...first,
+        text: 'differs',
+        aside: null,
+        swatch: null,
+        own: all.some((cell) => cell.own),
+        follows: null,
+      };
 }
 
 /** The sheet of several things at once: the properties that all of them have, each with what all of them say. */

@@ -1,8 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
+import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Edit } from '@/core/edit';
+import { bringing } from '@/core/edit/brought';
 import type { Place } from '@/core/edit/place';
 import { states } from '@/core/properties/states';
 import type { ReferenceTarget } from '@/core/properties/reference';
@@ -28,20 +30,20 @@ export function useValueActions(
   const places = Array.isArray(place) ? (place as readonly Place[]) : [place as Place];
   const clearing = (property: string, cell: string) =>
     places.map((each): Edit => ({ edit: 'clearValue', place: each, property, cell }));
+  const setting = (property: string, cell: string, value: unknown) =>
+    places.map((each): Edit => ({ edit: 'setValue', place: each, property, cell, value }));
   return {
     source,
     set: (property, cell, value, gesture) =>
       // A state that is left open follows, as if nothing was ever said.
       value === null && (states as readonly string[]).includes(cell)
         ? edit(clearing(property, cell), gesture)
-        : edit(
-            [
-              ...places.map((each): Edit => ({ edit: 'setValue', place: each, property, cell, value })),
-              ...besides(property, value),
-            ],
-            gesture,
-          ),
-    clear: (property, cell) => void edit(clearing(property, cell)),
+        : edit([...setting(property, cell, value), ...besides(property, value)], gesture),
+    bring(brought, property, cell, gesture) {
+      const { value, edits } = bringing(site, brought, newId());
+      return edit([...edits, ...setting(property, cell, value)], gesture);
+    },
+    clear: (property, cell, gesture) => void edit(clearing(property, cell), gesture),
     makeLabel: (to) => makers[to]?.label ?? null,
     make: (to, property, cell) => makers[to]?.make(property, cell),
   };

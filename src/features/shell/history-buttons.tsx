@@ -4,11 +4,9 @@ import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
 import { useEffect } from 'react';
 import { useOpenSite } from '@/client/open-site-context';
+import { inField } from '@/ui/in-field';
 
-/** Whether typing goes into a field, which has an undo of its own. */
-function inField(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.matches('input, textarea, [contenteditable]');
-}
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Undo and redo, as buttons and as keys (Ctrl or Cmd with Z, with Shift to redo). */
 export function HistoryButtons() {
@@ -29,7 +27,7 @@ export function HistoryButtons() {
 
   return (
     <span>
-      <Tooltip title={undo ? `Undo: ${undo.toLowerCase()}` : 'Nothing to undo'}>
+      <Tooltip title={undo ? `Undo: ${lowerFirst(undo)}` : 'Nothing to undo'}>
         <Button
           type="text"
           aria-label="Undo"
@@ -38,7 +36,7 @@ export function HistoryButtons() {
           onClick={() => void step('undo')}
         />
       </Tooltip>
-      <Tooltip title={redo ? `Redo: ${redo.toLowerCase()}` : 'Nothing to redo'}>
+      <Tooltip title={redo ? `Redo: ${lowerFirst(redo)}` : 'Nothing to redo'}>
         <Button
           type="text"
           aria-label="Redo"

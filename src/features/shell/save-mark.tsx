@@ -12,10 +12,13 @@ export function SaveMark() {
     saved: `saved · rev ${revision}`,
     saving: `saving… · rev ${revision}`,
     offline: `not saved: no answer from the server, ${waiting} waiting`,
+    held: `not saved: the server cannot store at the moment, ${waiting} waiting`,
+    gone: 'not saved: this site was removed',
+    stopped: 'not saved: open this page anew',
   }[state];
   return (
     <span
-      className={`figures ${state === 'offline' ? styles.unsaved : 'quiet'}`}
+      className={`figures ${state === 'saved' || state === 'saving' ? 'quiet' : styles.unsaved}`}
       role="status"
       data-state={state}
     >

@@ -4,7 +4,7 @@ import { App, Button, Input } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type FormEvent } from 'react';
-import { createSite, deleteSite, openSiteFile, type Answer } from '@/client/api';
+import { createSite, deleteSite, openSiteFile, type Answer, type Refused } from '@/client/api';
 import { problemText, type Problem } from '@/core/site/problem';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import styles from './sites.module.css';
@@ -23,7 +23,7 @@ function momentText(iso: string): string {
 }
 
 /** The reasons of a refusal, with the places inside the file where there are some. */
-function reasonsOf(answer: Answer<unknown> & { ok: false }): string[] {
+function reasonsOf(answer: Refused): string[] {
   const problems = answer.body.problems as Problem[] | undefined;
   return problems ? problems.map(problemText) : [answer.reason];
 }
@@ -87,12 +87,14 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
           </Button>
         </form>
         <span className="quiet">or</span>
-        <Button onClick={() => file.current?.ask()}>Open a site file…</Button>
+        <Button disabled={busy} onClick={() => file.current?.ask()}>
+          Open a site file…
+        </Button>
         <FileField
           ref={file}
           label="Site file"
           accept=".json,application/json"
-          onFile={(chosen) => void chosen.text().then((text) => enter(openSiteFile(text)))}
+          onFile={(chosen) => void enter(openSiteFile(chosen))}
         />
       </section>
       {problems.length > 0 && (
@@ -140,6 +142,17 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
           ))}
         </tbody>
       </table>
+      {sites.length > 0 && (
+        <p className={styles.copy}>
+          <a href="/api/data" download>
+            Copy the data
+          </a>{' '}
+          <span className="quiet">
+            All sites with their history and files as they stand now, in one file. It takes the place of{' '}
+            <span className="figures">data/gable.db</span> while the application is stopped.
+          </span>
+        </p>
+      )}
       {sites.length === 0 && (
         <p className={styles.none}>
           No site yet. Make one above; it begins with three bands, an empty header and an empty footer.

@@ -7,8 +7,10 @@ import { useState, type ReactNode } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { newId } from '@/client/new-id';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import type { Edit } from '@/core/edit';
 import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
+import type { Site } from '@/core/site/site';
 import { startHeader, type Starter } from '@/core/starters/starter';
 import { drawerForButton } from './menu-drawer';
 import { StarterGallery } from './starters/starter-gallery';
@@ -23,30 +25,47 @@ function freeName(noun: string, taken: readonly string[], counted: boolean): str
   return `${base} ${count}`;
 }
 
-/** Makes a header, drawer or footer and goes to it: an empty one, or a header from a starter with the drawers that it needs. */
-export function useAddAssembly(kind: AssemblyKind): (starter?: Starter | null) => void {
+/** The edits that let a new header take the place of an empty one, on the pages too. */
+function inPlaceOf(site: Site, empty: Assembly, header: Assembly): Edit[] {
+  const placed = site.placing.header === empty.id;
+  return [
+    ...(placed ? [{ edit: 'placeOnEveryPage' as const, placing: { header: header.id } }] : []),
+    { edit: 'removeAssembly', at: { in: 'headers', assembly: empty.id } },
+  ];
+}
+
+/** Makes a header, drawer or footer and goes to it: an empty one, or a header from a starter with the drawers and menus that it needs; it may take the place of an empty one. */
+function useAddAssembly(kind: AssemblyKind, empty: Assembly | null): (starter?: Starter | null) => void {
   const site = useSite();
   const edit = useEdit();
   const router = useRouter();
   return (starter = null) => {
     const taken = Object.values(site[kind]).map((each) => each.name);
     const name = freeName(starter?.name ?? assemblyNouns[kind], taken, starter === null);
-    const assembly = starter
+    const { header: assembly, menus } = starter
       ? startHeader(site, starter, name, newId)
-      : newAssembly(kind, name, site.bands[0]!.id, newId);
+      : { header: newAssembly(kind, name, site.bands[0]!.id, newId), menus: [] };
     const at = { in: kind, assembly: assembly.id };
     const buttons = Object.values(assembly.pieces).filter(({ values }) =>
       Object.values(values.shownAs ?? {}).includes('button'),
     );
     const drawers = buttons.slice(0, 1).flatMap((piece) => drawerForButton(site, at, piece, newId));
-    edit([{ edit: 'addAssembly', in: kind, assembly }, ...drawers]);
+    edit([
+      ...menus.map((menu): Edit => ({ edit: 'addMenu', menu })),
+      { edit: 'addAssembly', in: kind, assembly },
+      ...drawers,
+      ...(empty && starter ? inPlaceOf(site, empty, assembly) : []),
+    ]);
     router.push(`/sites/${site.id}/${kind}/${assembly.id}`);
   };
 }
 
-/** Asks for the next header, drawer or footer: headers begin with a starter, the others empty. */
-export function useBeginAssembly(kind: AssemblyKind): { begin(): void; gallery: ReactNode } {
-  const add = useAddAssembly(kind);
+/** Asks for the next header, drawer or footer: headers begin with a starter, the others empty. A starter may take the place of an empty header. */
+export function useBeginAssembly(
+  kind: AssemblyKind,
+  empty: Assembly | null = null,
+): { begin(): void; gallery: ReactNode } {
+  const add = useAddAssembly(kind, empty);
   const [choosing, setChoosing] = useState(false);
   const pick = (starter: Starter | null) => {
     setChoosing(false);

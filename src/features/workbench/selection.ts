@@ -1,6 +1,6 @@
 import type { AssemblyPlace, Place } from '@/core/edit/place';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import type { Assembly } from '@/core/site/assembly';
 
 /** What is selected on the workbench: the assembly as a whole, a bar, a bay of one, or a piece, with others besides. */

@@ -1,12 +1,18 @@
 'use client';
 
+import { own } from '@/core/ids/id';
 import { Button } from 'antd';
+import { useEffect } from 'react';
+import * as v from 'valibot';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import { useKept } from '@/ui/use-kept';
 import { Screen } from '../shell/screen';
 import { AssemblySwitch, useBeginAssembly } from './assembly-switch';
 import { Workbench } from './workbench';
 import styles from './workbench.module.css';
+
+const lastSchema = v.string();
 
 const uses: Record<AssemblyKind, string> = {
   headers: 'A header stands at the top of every page that it is placed on.',
@@ -18,7 +24,13 @@ const uses: Record<AssemblyKind, string> = {
 function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
   const site = useSite();
   const { begin, gallery } = useBeginAssembly(kind);
-  const assembly = (assemblyId !== null && site[kind][assemblyId]) || Object.values(site[kind])[0];
+  // Without a name, the one that was used last.
+  const [last, keepLast] = useKept(`gable-ridge-last-${site.id}-${kind}`, lastSchema);
+  const assembly = own(site[kind], assemblyId ?? last ?? '') ?? Object.values(site[kind])[0];
+  const shown = assembly?.id;
+  useEffect(() => {
+    if (shown !== undefined && assemblyId === shown) keepLast(shown);
+  }, [shown, assemblyId, keepLast]);
   if (!assembly) {
     return (
       <Screen here={kind}>

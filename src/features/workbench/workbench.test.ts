@@ -59,15 +59,25 @@ test('by state, a state without a value of its own follows another, and says whi
   const rows = sheetGroups(styled, { on: 'piece', ...at, piece: 'menu' }, 'state');
   const ink = rows.find((group) => group.name === 'Items')!.rows.find((row) => row.name === 'itemInk')!;
   expect(ink.cells.map((cell) => [cell!.own, cell!.follows])).toEqual([
-    [false, null],
-    [false, null],
-    [false, null],
+    [false, 'the bar'],
+    [false, 'the bar'],
+    [false, 'the bar'],
     [true, null],
-    [false, null],
+    [false, 'the bar'],
     [false, 'Hover'],
     [false, 'Hover'],
   ]);
   const below = rows.find((group) => group.name === 'Items of drop-downs')!.rows[0]!;
+  // What is not said of drop-downs follows the items; what is said of neither is as the panel has it.
+  expect(below.cells.map((cell) => cell && [cell.text, cell.follows])).toEqual([
+    ['Ink', 'items'],
+    ['Ink', 'items'],
+    ['Ink', 'items'],
+    ['Accent', 'Items'],
+    ['Ink', 'items'],
+    null,
+    ['Accent', 'Items'],
+  ]);
   expect(below.cells[5]).toBeNull();
   expect(sheetGroups(styled, { on: 'bar', ...at, bar: 'b' }, 'state')).toEqual([]);
 });
@@ -76,6 +86,36 @@ const scrolling = structuredClone(site);
 scrolling.headers.h!.values = { scrolling: { desktop: 'stays', phone: 'returns' } };
 scrolling.headers.h!.bars.b!.values = { leastHeight: { desktop: 80, 'desktop:scrolled': 48, phone: 56 } };
 const theBar = { on: 'bar', ...at, bar: 'b' } as const;
+
+test('by state, what is in effect is shown where nothing is said, with what it comes from', () => {
+  const rows = sheetGroups(site, { on: 'piece', ...at, piece: 'button' }, 'state').flatMap(
+    (group) => group.rows,
+  );
+  const shown = (name: string) =>
+    rows.find((row) => row.name === `button${name}`)!.cells.flatMap((cell) => (cell ? [cell.text] : []));
+  expect(shown('Ink')).toEqual(Array(4).fill('Ink on accent'));
+  expect(shown('Ground')).toEqual(['Accent', 'Accent', 'Accent', 'Accent']);
+  expect(shown('Edge')).toEqual(['none', '2 px, as its text', 'none', '2 px, as its text']);
+  expect(shown('Marker')).toEqual(['none', 'none', 'none', 'none']);
+  expect(shown('Weight')).toEqual(['600', '600', '600', '600']);
+  expect(rows.flatMap(({ cells }) => cells).every((cell) => cell === null || cell.follows !== null)).toBe(
+    true,
+  );
+  expect(rows[0]!.cells[0]!.swatch).not.toBeNull();
+});
+
+test('of a bay only what does something in its bar is offered, band by band', () => {
+  const shared = structuredClone(site);
+  shared.headers.h!.bars.b!.values = { division: { tablet: { by: 'shares', shares: [1, 1, 1] } } };
+  const cells = (of: typeof site, bay: string) =>
+    sheetGroups(of, { on: 'bay', ...at, bar: 'b', bay })
+      .flatMap((group) => group.rows)
+      .find((row) => row.name === 'along')
+      ?.cells.map((cell) => cell !== null);
+  expect(cells(site, 'start')).toEqual([true, true, true]);
+  expect(cells(site, 'middle')).toBeUndefined();
+  expect(cells(shared, 'middle')).toEqual([false, true, true]);
+});
 
 test('by scroll, a property has a row for each band, and a column of returning only where its header returns', () => {
   const height = sheetGroups(scrolling, theBar, 'scroll').find(({ name }) => name === 'Least height')!;

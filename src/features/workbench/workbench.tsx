@@ -1,6 +1,7 @@
 'use client';
 
-import { memo, useEffect, useMemo, useState } from 'react';
+import { own } from '@/core/ids/id';
+import { memo, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
 import * as v from 'valibot';
 import { useFitSurvey } from '@/client/fit-survey';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
@@ -8,6 +9,8 @@ import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/ban
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { RulerBand } from '@/ui/ruler/model';
 import { Ruler } from '@/ui/ruler/ruler';
+import { SplitEdge } from '@/ui/split/split-edge';
+import { useKept } from '@/ui/use-kept';
 import { rulerRules } from './fit/ruler-rules';
 import { rulerStretches } from './fit/ruler-stretches';
 import { surveyWarning } from '../fit/fit-words';
@@ -17,8 +20,9 @@ import { PreviewArea } from './preview/preview-area';
 import { viewsOf, type ViewWidths } from './preview/views';
 import { heldSelection, selectedPlaces, type Selection } from './selection';
 import { SheetPanel } from './sheet/sheet-panel';
-import { ShowsWhere } from './shows-where';
+import { ShowsWhere } from './stages/shows-where';
 import { selectionTitle } from './titles';
+import { shares, useRoom } from './use-room';
 import styles from './workbench.module.css';
 
 const SCALE = { from: NARROWEST, to: WIDEST };
@@ -36,43 +40,29 @@ function rulerBands(bands: readonly Band[]): RulerBand[] {
   });
 }
 
-/** Widths as this browser kept them; null when it kept none, or something else stands there. */
-function readWidths(kept: string | null): ViewWidths | null {
-  const parsed = v.safeParse(v.pipe(v.string(), v.parseJson(), v.record(v.string(), v.number())), kept);
-  return parsed.success ? parsed.output : null;
-}
+const widthsSchema = v.record(v.string(), v.number());
 
 /** The widths of the views, kept in this browser: they are how one looks at a site, not part of it. */
 function useViewWidths(site: string) {
-  const [widths, setWidths] = useState<ViewWidths>({});
-  const key = `gable-ridge-views-${site}`;
-  useEffect(() => {
-    const kept = window.localStorage.getItem(key);
-    // Read after the first drawing, since the server does not know it.
-    const read = readWidths(kept);
-    if (read) queueMicrotask(() => setWidths(read));
-  }, [key]);
-  const change = (view: string, width: number) => {
-    const next = { ...widths, [view]: width };
-    setWidths(next);
-    window.localStorage.setItem(key, JSON.stringify(next));
-  };
-  return [widths, change] as const;
+  const [kept, keep] = useKept(`gable-ridge-views-${site}`, widthsSchema);
+  const widths: ViewWidths = kept ?? {};
+  return [widths, (view: string, width: number) => keep({ ...widths, [view]: width })] as const;
 }
 
 /** Plan and sheet. */
 const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
   const site = useSite();
-  const assembly = site[kind][assemblyId];
+  const assembly = own(site[kind], assemblyId);
   const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly?.order.at(-1) ?? '' });
   const selection = useMemo(
     () => (assembly ? heldSelection(assembly, selected) : selected),
     [assembly, selected],
   );
   const places = useMemo(() => selectedPlaces(kind, assemblyId, selection), [kind, assemblyId, selection]);
+  const [room, setRoom] = useRoom();
   if (!assembly) return null;
   return (
-    <div className={styles.lower}>
+    <div className={styles.lower} style={{ '--plan': `${room.plan}%` } as CSSProperties}>
       <div className={styles.plan}>
         <div className={styles.panelHead}>
           <h2>Plan</h2>
@@ -91,31 +81,48 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
         <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
         <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
       </div>
-      <SheetPanel title={selectionTitle(site, assembly, selection)} places={places} />
+      <SplitEdge
+        label="Edge between plan and sheet"
+        lying={false}
+        {...shares.plan}
+        share={room.plan}
+        onShare={(plan) => setRoom({ plan })}
+      />
+      <SheetPanel title={selectionTitle(site, places)} places={places} />
     </div>
   );
 });
 
+interface ViewsProps {
+  kind: AssemblyKind;
+  assemblyId: string;
+  /** Something was opened in a view, or nothing is open any more. */
+  onOpened(opened: boolean): void;
+  /** The edge between the views and the ruler. */
+  edge: ReactNode;
+}
+
 /** The views and the ruler, which show an edit at once. */
-const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsProps) {
   const site = useSiteNow();
   const edit = useEdit();
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
-  const assembly = site[kind][assemblyId];
+  const assembly = own(site[kind], assemblyId);
   const survey = useFitSurvey(site, kind, assemblyId);
   const fit = useMemo(
     () => assembly && survey && rulerStretches(site, assembly, survey),
     [site, assembly, survey],
   );
-  const rules = useMemo(
-    () => (assembly && survey ? rulerRules(site, assembly, survey) : []),
-    [site, assembly, survey],
-  );
+  const rules = useMemo(() => {
+    if (!assembly || Object.values(assembly.bars).every(({ rules }) => !rules?.length)) return null;
+    return survey ? rulerRules(site, assembly, survey) : [];
+  }, [site, assembly, survey]);
   if (!assembly) return null;
   return (
     <>
-      <PreviewArea site={site} kind={kind} assembly={assembly} views={views} />
+      <PreviewArea site={site} kind={kind} assembly={assembly} views={views} onOpened={onOpened} />
+      {edge}
       <Ruler
         scale={SCALE}
         bands={rulerBands(site.bands)}
@@ -132,9 +139,25 @@ const Views = memo(function Views({ kind, assemblyId }: { kind: AssemblyKind; as
 
 /** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
 export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+  const [opened, setOpened] = useState(false);
+  const [room, setRoom] = useRoom();
+  // What is open in a view needs more room than a bar; the edges then move that.
+  const views = opened ? 'opened' : 'views';
+  const edge = {
+    lying: true,
+    ...shares[views],
+    share: room[views],
+    onShare: (share: number) => setRoom({ [views]: share }),
+  };
   return (
-    <div className={styles.workbench}>
-      <Views kind={kind} assemblyId={assemblyId} />
+    <div className={styles.workbench} style={{ '--views': `${room[views]}%` } as CSSProperties}>
+      <Views
+        kind={kind}
+        assemblyId={assemblyId}
+        onOpened={setOpened}
+        edge={<SplitEdge label="Edge between views and ruler" {...edge} />}
+      />
+      <SplitEdge label="Edge between ruler and plan" {...edge} />
       <Lower kind={kind} assemblyId={assemblyId} />
     </div>
   );

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import sharp from 'sharp';
 import { hollinArtwork } from '../demo/hollin-sound';
-import { ingestArtwork, MOST_ARTWORK } from './artwork';
+import { MOST_BYTES } from '@/core/site/file-limits';
+import { ingestArtwork } from './artwork';
 
 const svg = (inside: string, attributes = 'width="20" height="10"') =>
   Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inside}</svg>`);
@@ -75,9 +76,9 @@ test.each([
   ['nothing', Buffer.alloc(0), 'x.png', 'empty'],
   ['a text', Buffer.from('hello'), 'x.png', 'not a picture'],
   ['half a PNG', Buffer.from('89504e470d0a1a0a', 'hex'), 'x.png', 'not a picture'],
-  ['a page', Buffer.from('<html><svg></svg></html>'), 'x.svg', 'not a picture'],
+  ['a page', Buffer.from('<html><svg></svg></html>'), 'x.svg', 'outermost element is not <svg>'],
   ['an SVG that is called a PNG', logo, 'logo.png', 'not what its name says'],
-  ['too much', Buffer.alloc(MOST_ARTWORK + 1), 'x.png', 'at most 2 MB'],
+  ['too much', Buffer.alloc(MOST_BYTES.artwork + 1), 'x.png', 'at most 2 MB'],
 ])('%s is refused with its reason', async (_, bytes, name, reason) => {
   expect(await ingestArtwork(bytes, name)).toMatchObject({
     ok: false,

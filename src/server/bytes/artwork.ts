@@ -2,10 +2,13 @@ import createPurify from 'dompurify';
 import { JSDOM } from 'jsdom';
 import sharp from 'sharp';
 import { artworkTypes, type ArtworkType } from '@/core/site/artwork';
+import { MOST_BYTES } from '@/core/site/file-limits';
 import { endingOf, kept, refused, sizeProblem, type Ingestion } from './ingestion';
+import { svgProblem } from './svg-limits';
+import { loadedBy } from './svg-styles';
 
-/** The largest file of artwork that is taken, in bytes. */
-export const MOST_ARTWORK = 2 * 1024 * 1024;
+/** The most pixels that a picture may have: a screen of 8K. */
+const MOST_PIXELS = 34_000_000;
 
 /** What was read from a picture: its type, and its natural size in CSS px. */
 export interface ReadArtwork {
@@ -17,49 +20,62 @@ export interface ReadArtwork {
 
 const rasterTypes: Record<string, ArtworkType> = { png: 'image/png', webp: 'image/webp', jpeg: 'image/jpeg' };
 
-function looksLikeSvg(bytes: Buffer): boolean {
-  return /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/i.test(
-    bytes.subarray(0, 4096).toString('utf8'),
-  );
+/** Whether bytes are a text of markup: then they are looked at as SVG, and as nothing else. */
+function isMarkup(bytes: Buffer): boolean {
+  return bytes
+    .subarray(0, 1024)
+    .toString('utf8')
+    .replace(/^\uFEFF/, '')
+    .trimStart()
+    .startsWith('<');
 }
 
 const { window } = new JSDOM('');
 const purify = createPurify(window);
 
 /** Elements without which a picture is not what was drawn, and which have no place in one that stands on every page. */
-const refusedElements =
-  /^(script|foreignobject|iframe|image|feimage|a|animate.*|set|audio|video|object|embed)$/i;
+const refusedElements = new Set(
+  'script foreignobject iframe image feimage a animate animatecolor animatemotion animatetransform set audio video object embed'.split(
+    ' ',
+  ),
+);
 
 type Removed = { element?: Node; attribute?: Attr | null; from?: Node };
+
+/** Whether an attribute names something to be loaded: `href`, `xlink:href`, `src`. */
+const isReference = (name: string) => ['href', 'src'].includes(name.toLowerCase().split(':').at(-1)!);
 
 /** What of the things that the sanitiser took out makes the picture one to refuse, in words; null for mere notes of a drawing program. */
 function removedProblem(removed: readonly Removed[]): string | null {
   for (const { element, attribute } of removed) {
-    if (element && refusedElements.test(element.nodeName))
-      return `a <${element.nodeName.toLowerCase()}> element`;
-    if (attribute && /^on/i.test(attribute.name)) return `a script in the attribute ${attribute.name}`;
-    if (attribute && /(^|:)(href|src)$/i.test(attribute.name))
-      return `a reference to “${attribute.value.slice(0, 60)}”`;
+    const name = element?.nodeName.toLowerCase() ?? '';
+    if (refusedElements.has(name)) return `a <${name}> element`;
+    if (attribute?.name.toLowerCase().startsWith('on')) return `a script in the attribute ${attribute.name}`;
+    if (attribute && isReference(attribute.name)) return `a reference to “${attribute.value.slice(0, 60)}”`;
   }
   return null;
 }
+
+/** Attributes that hold words for people, in which anything may be said. */
+const isWords = (name: string) => name === 'title' || name.startsWith('aria-') || name.startsWith('data-');
 
 /** What of a picture that was kept leads out of it, in words: styles and references may only name parts of the picture itself. */
 function outsideProblem(svg: Element): string | null {
   const attributes = [svg, ...svg.querySelectorAll('*')].flatMap((each) => [...each.attributes]);
   const reference = attributes.find(
-    ({ localName, value }) => localName === 'href' && !value.trim().startsWith('#'),
+    ({ localName, value }) => isReference(localName) && !value.trim().startsWith('#'),
   );
   if (reference) return `a reference to “${reference.value.slice(0, 60)}”`;
   const styles = [...svg.querySelectorAll('style')].map((style) => style.textContent ?? '');
-  const outside = /@import|url\(\s*["']?\s*(?!["'#])[^)"']*/i;
-  const loads = [...styles, ...attributes.map(({ value }) => value)].map((text) => outside.exec(text)?.[0]);
-  const found = loads.find((match) => match !== undefined);
-  return found === undefined ? null : `a style that loads something: ${found.slice(0, 60)}`;
+  const values = attributes.filter(({ name }) => !isWords(name)).map(({ value }) => value);
+  const found = [...styles, ...values].map(loadedBy).find((loaded) => loaded !== null);
+  return found == null ? null : `a style that loads something: ${found}`;
 }
 
 /** An SVG as it will be kept; refused when it holds anything that runs, or that loads from elsewhere. */
 function cleanSvg(text: string): { ok: true; svg: Buffer } | { ok: false; reason: string } {
+  const unfit = svgProblem(text);
+  if (unfit !== null) return refused(`This is no SVG that can be taken: ${unfit}.`);
   const clean = purify.sanitize(text, {
     RETURN_DOM_FRAGMENT: true,
     USE_PROFILES: { svg: true, svgFilters: true },
@@ -71,29 +87,44 @@ function cleanSvg(text: string): { ok: true; svg: Buffer } | { ok: false; reason
   if (problem)
     return refused(`This SVG holds ${problem}. Artwork may not run or load anything; take it out.`);
   // Written as XML again, since a picture is read by an XML parser.
-  const bytes = Buffer.from(svg ? new window.XMLSerializer().serializeToString(svg) : '');
-  return looksLikeSvg(bytes)
-    ? { ok: true, svg: bytes }
-    : refused('This SVG cannot be read as XML, so it cannot be looked through for scripts.');
+  const written = svg ? new window.XMLSerializer().serializeToString(svg) : '';
+  const rewritten = svgProblem(written);
+  return rewritten === null
+    ? { ok: true, svg: Buffer.from(written) }
+    : refused(`This SVG cannot be looked through for scripts: ${rewritten}.`);
+}
+
+/** The type and the size of a picture; null where it cannot be decoded to its end. */
+async function decoded(bytes: Buffer): Promise<{ type?: ArtworkType; width: number; height: number } | null> {
+  const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'truncated' });
+  try {
+    const { format, width, height } = await picture.metadata();
+    const type = format === 'svg' ? 'image/svg+xml' : rasterTypes[format];
+    // Decoded once whole: what is torn further down shows itself only there.
+    if (format !== 'svg') await picture.stats();
+    return { type, width, height };
+  } catch {
+    return null;
+  }
 }
 
 /** Picture bytes as they will be kept; they have to be what their name says. */
 export async function ingestArtwork(bytes: Buffer, name: string): Promise<Ingestion<ReadArtwork>> {
-  const problem = sizeProblem(bytes, MOST_ARTWORK, 'artwork');
+  const problem = sizeProblem(bytes, MOST_BYTES.artwork, 'artwork');
   if (problem) return refused(problem);
-  const isSvg = looksLikeSvg(bytes);
-  const cleaned = isSvg ? cleanSvg(bytes.toString('utf8')) : { ok: true as const, svg: bytes };
+  const markup = isMarkup(bytes);
+  const cleaned = markup ? cleanSvg(bytes.toString('utf8')) : { ok: true as const, svg: bytes };
   if (!cleaned.ok) return cleaned;
-  const metadata = await sharp(cleaned.svg)
-    .metadata()
-    .catch(() => null);
-  const type = isSvg ? 'image/svg+xml' : metadata && rasterTypes[metadata.format];
-  if (!metadata || !type)
-    return refused('This is not a picture that can be read. Artwork is SVG, PNG, WebP or JPEG.');
+  const picture = await decoded(cleaned.svg);
+  // An SVG in another encoding, or packed, was not looked through.
+  if (!picture?.type || (picture.type === 'image/svg+xml') !== markup)
+    return refused(
+      `This is not a picture that can be read to its end. Artwork is SVG, PNG, WebP or JPEG, of at most ${MOST_PIXELS / 1_000_000} million pixels.`,
+    );
+  const { type, width, height } = picture;
   const ending = endingOf(name).replace('jpeg', 'jpg');
   if (ending !== artworkTypes[type])
     return refused(`“${name}” holds ${artworkTypes[type].toUpperCase()}, which is not what its name says.`);
-  const { width, height } = metadata;
   return kept(
     { type, width: Math.round(width), height: Math.round(height), bytes: cleaned.svg.length },
     cleaned.svg,

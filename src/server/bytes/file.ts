@@ -1,9 +1,7 @@
 import * as v from 'valibot';
 import { fileSchema } from '@/core/site/file';
+import { MOST_BYTES } from '@/core/site/file-limits';
 import { kept, refused, sizeProblem, type Ingestion } from './ingestion';
-
-/** The largest file to be linked to that is taken, in bytes. */
-export const MOST_FILE = 8 * 1024 * 1024;
 
 export interface ReadFile {
   name: string;
@@ -22,7 +20,7 @@ function safeName(name: string): string {
 
 /** The bytes of a file to be linked to, under a name that every system can have. What it holds is not looked at: it is only ever downloaded. */
 export function ingestFile(bytes: Buffer, name: string): Ingestion<ReadFile> {
-  const problem = sizeProblem(bytes, MOST_FILE, 'a file');
+  const problem = sizeProblem(bytes, MOST_BYTES.files, 'a file');
   if (problem) return refused(problem);
   const safe = safeName(name);
   if (!v.is(fileSchema.entries.name, safe)) return refused(`“${name}” cannot be the name of a file.`);

@@ -1,10 +1,10 @@
 import * as fontkit from 'fontkit';
 import type { Weight } from '@/core/brand/weights';
+import { MOST_BYTES } from '@/core/site/file-limits';
 import { fontFormats, type FontFile, type FontFormat } from '@/core/site/font';
+import { shapeWith } from '@/core/text/shaper';
 import { endingOf, kept, refused, sizeProblem, type Ingestion } from './ingestion';
-
-/** The largest font that is taken, in bytes. */
-export const MOST_FONT = 4 * 1024 * 1024;
+import { asSfnt } from './sfnt';
 
 /** What was read from a font: the family that it says it is of, and its face. */
 export interface ReadFont {
@@ -24,18 +24,30 @@ const signatures: Record<string, FontFormat> = {
 /** What is read of a font; the published types of fontkit leave some of it out. */
 interface OpenedFont {
   familyName: string;
-  numGlyphs: number;
   name?: { records?: { preferredFamily?: Record<string, string> } };
   'OS/2': { usWeightClass: number; fsSelection: { italic: boolean; oblique: boolean } };
   variationAxes: Record<string, { min: number; max: number } | undefined>;
-  characterSet: number[];
 }
 
-function opened(bytes: Buffer): OpenedFont | null {
+/** Characters that a font of any script has one of, to see that it can set a text. */
+const SAMPLE = 'aA1 .Ωжאبअกあ中가';
+
+/**
+ * What fontkit reads of a font; null where it cannot be unpacked, read or set with. All that is done with a font later is done once
+ * here: one that is let in never fails afterwards. `characterSet` of fontkit is left alone: it believes whatever a `cmap` claims.
+ */
+async function opened(bytes: Buffer): Promise<OpenedFont | null> {
   try {
-    const font = (fontkit as unknown as { create(bytes: Buffer): OpenedFont }).create(bytes);
-    // The tables are read when they are asked for, so a torn file shows itself only here.
-    return font.numGlyphs > 0 && font.characterSet.length > 0 && font['OS/2'] ? font : null;
+    const plain = await asSfnt(bytes);
+    const hb = await import('harfbuzzjs');
+    const face = new hb.Face(new hb.Blob(plain));
+    const characters = face.collectUnicodes().length;
+    const shape = shapeWith(hb, plain, { weight: null, language: 'en' });
+    const sample = String.fromCodePoint(...[...face.collectUnicodes()].slice(0, 200));
+    const widths = [...SAMPLE, sample].map((text) => shape.advance(text));
+    if (characters === 0 || !widths.every(Number.isFinite)) return null;
+    const font = (fontkit as unknown as { create(bytes: Buffer): OpenedFont }).create(plain);
+    return font['OS/2'] ? font : null;
   } catch {
     return null;
   }
@@ -47,8 +59,8 @@ function named(weight: number): Weight {
 }
 
 /** Font bytes as they will be kept, with the face that the file itself says it is. */
-export function ingestFont(bytes: Buffer, name: string): Ingestion<ReadFont> {
-  const problem = sizeProblem(bytes, MOST_FONT, 'a font');
+export async function ingestFont(bytes: Buffer, name: string): Promise<Ingestion<ReadFont>> {
+  const problem = sizeProblem(bytes, MOST_BYTES.fonts, 'a font');
   if (problem) return refused(problem);
   const format = signatures[bytes.subarray(0, 4).toString('latin1')];
   if (!format)
@@ -57,7 +69,7 @@ export function ingestFont(bytes: Buffer, name: string): Ingestion<ReadFont> {
     );
   if (endingOf(name) !== format)
     return refused(`“${name}” holds ${format.toUpperCase()}, which is not what its name says.`);
-  const font = opened(bytes);
+  const font = await opened(bytes);
   if (!font)
     return refused(`“${name}” begins like a font but cannot be read to its end; the file may be torn.`);
   const axis = font.variationAxes.wght;

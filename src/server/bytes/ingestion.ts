@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { megabytes } from '@/core/site/file-limits';
 
 /** Bytes as they will be kept, under their SHA-256 (hex), with what was read from them. */
 export interface Kept<T> {
@@ -20,7 +21,6 @@ export function kept<T>(about: T, bytes: Buffer): Ingestion<T> {
 export function sizeProblem(bytes: Buffer, most: number, what: string): string | null {
   if (bytes.length === 0) return 'The file is empty.';
   if (bytes.length <= most) return null;
-  const megabytes = (size: number) => (size / 1048576).toFixed(1).replace('.0', '');
   return `The file has ${megabytes(bytes.length)} MB; ${what} may have at most ${megabytes(most)} MB.`;
 }
 

@@ -1,4 +1,4 @@
-import { blob, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** A site: what is not a part of it with a row of its own (name, bands, brand, placing, order of pages). */
 export const sites = sqliteTable('sites', {
@@ -37,16 +37,33 @@ export const revisions = sqliteTable(
     group: text(),
     /** The id that the browser gave to the request, so that one sent twice is carried out once. */
     batch: text(),
+    /** The window that it came from: undo takes back what one did oneself. */
+    window: text(),
     title: text().notNull(),
     patches: text({ mode: 'json' }).notNull(),
     inverse: text({ mode: 'json' }).notNull(),
     at: integer({ mode: 'timestamp_ms' }).notNull(),
   },
-  (table) => [primaryKey({ columns: [table.site, table.revision] })],
+  (table) => [
+    primaryKey({ columns: [table.site, table.revision] }),
+    index('revisions_batch').on(table.site, table.batch),
+  ],
 );
 
-/** Bytes of artwork by their SHA-256 (hex); the same picture in two sites is kept once. */
+/** Bytes of artwork, fonts and files by their SHA-256 (hex); the same picture in two sites is kept once. */
 export const blobs = sqliteTable('blobs', {
   hash: text().primaryKey(),
   bytes: blob({ mode: 'buffer' }).notNull(),
 });
+
+/** As what bytes were looked at when they came: what was taken as a file to be linked to was never looked through for scripts. */
+export const blobKinds = sqliteTable(
+  'blobKinds',
+  {
+    hash: text()
+      .notNull()
+      .references(() => blobs.hash, { onDelete: 'cascade' }),
+    kind: text({ enum: ['artwork', 'fonts', 'files'] }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.hash, table.kind] })],
+);

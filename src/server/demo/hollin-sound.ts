@@ -166,7 +166,7 @@ const menus: Menu[] = [
 const mainBars: SaidBar[] = [
   {
     name: 'Notice bar',
-    values: { ground: 'deep', ink: 'on-deep', leastHeight: 32, padding: 2, stays: 'leaves' },
+    values: { ground: 'deep', ink: 'on-deep', leastHeight: 36, padding: 2, stays: 'leaves' },
     bays: {
       start: [
         [
@@ -194,7 +194,7 @@ const mainBars: SaidBar[] = [
     name: 'Main bar',
     values: {
       lineBelow: { desktop: null, 'desktop:scrolled': 'border-hairline' },
-      leastHeight: { desktop: 72, 'desktop:scrolled': 48, phone: 56 },
+      leastHeight: { desktop: 88, 'desktop:scrolled': 64, phone: 72 },
       ground: { desktop: 'none', 'desktop:scrolled': 'ground' },
     },
     bays: {
@@ -248,13 +248,13 @@ const handbookHeader = assembly(
       values: {
         division: { desktop: { by: 'stack' }, phone: { by: 'edges' } },
         padding: { desktop: 20, phone: 8 },
-        leastHeight: 56,
+        leastHeight: 72,
       },
       bays: { start: [['logo', { version: 'compact', artworkHeight: 40 }]] },
     },
     {
       name: 'Menu bar',
-      values: { division: { desktop: { by: 'stack' }, phone: { by: 'edges' } }, leastHeight: 56 },
+      values: { division: { desktop: { by: 'stack' }, phone: { by: 'edges' } }, leastHeight: 72 },
       bays: {
         start: [
           [
@@ -275,7 +275,7 @@ const handbookHeader = assembly(
       values: {
         division: { by: 'stack' },
         padding: 20,
-        leastHeight: 40,
+        leastHeight: 56,
         shown: { desktop: 'shown', phone: 'hidden' },
       },
       bays: {
@@ -350,7 +350,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
     values: {
       ground: 'deep',
       ink: 'on-deep',
-      leastHeight: 48,
+      leastHeight: 64,
       padding: 8,
       lineAbove: 'border-hairline',
       division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
@@ -382,7 +382,7 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
 const smallFooter = assembly('footers', 'f-small', 'Small footer', [
   {
     name: 'Legal bar',
-    values: { ground: 'soft', leastHeight: 48, padding: 4 },
+    values: { ground: 'soft', leastHeight: 56, padding: 4 },
     bays: {
       start: [['text', { text: ['© Hollin Sound Ferries'], textSize: 14 }]],
       end: [['menu', { menu: 'm-service', textSize: 14 }]],

@@ -22,7 +22,7 @@ const menus = [
 const header = assembly('headers', 'h-orrery', 'Main header', [
   {
     name: 'Main bar',
-    values: { leastHeight: { desktop: 88, phone: 64 }, lineBelow: 'border-hairline' },
+    values: { leastHeight: { desktop: 105, phone: 81 }, lineBelow: 'border-hairline' },
     bays: {
       start: [['menu', { menu: 'm-sky', shownAs: { desktop: 'row', phone: 'button' }, opens: 'd-orrery' }]],
       middle: [['logo', { text: 'Orrery House', textSize: { desktop: 28, phone: 20 } }]],

@@ -1,24 +1,52 @@
-import { renderFiles, type SiteFile } from '@/core/render/files';
+import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
+import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
-import { loadSite, type StoredSite } from '../sites/store';
 import { measured } from '../text/measured';
-import { runtimeScript } from './sources';
+import { encoder } from './encoder';
+import { fileBytes, runtimeScript } from './sources';
 
-type FilesByPath = ReadonlyMap<string, SiteFile>;
+/** The files of text of a site by their path, none rendered; by the document, which is a new object with every revision. */
+const planned = new WeakMap<Site, ReadonlyMap<string, PlannedFile>>();
 
-/** Rendered files by the state that they were rendered from, which is a new object with every revision. */
-const rendered = new WeakMap<StoredSite, FilesByPath>();
+function plan(site: Site): ReadonlyMap<string, PlannedFile> {
+  const known =
+    planned.get(site) ??
+    new Map(plannedFiles(site, runtimeScript(site)).map((file): [string, PlannedFile] => [file.path, file]));
+  planned.set(site, known);
+  return known;
+}
 
-/** Every file of a site by its path; null when there is no such site. */
-export async function renderedSite(db: Db, id: string): Promise<FilesByPath | null> {
-  const stored = loadSite(db, id);
-  if (!stored) return null;
-  const known = rendered.get(stored);
-  if (known) return known;
-  const list = await measured(db, (advances) =>
-    renderFiles(stored.site, runtimeScript(stored.site), advances),
-  );
-  const files = new Map(list.map((file) => [file.path, file]));
-  rendered.set(stored, files);
-  return files;
+/** One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. */
+export async function renderedFile(db: Db, site: Site, path: string): Promise<SiteFile | null> {
+  const file = plan(site).get(path);
+  if (file) return { path, text: (await measured(db, file.pieces)).join('') };
+  const assets = await measured(db, (advances) => assetFiles(site, advances));
+  return assets.find((asset) => asset.path === path) ?? null;
+}
+
+/** A file of the hand-over as it is written. */
+export interface HandedOver {
+  path: string;
+  bytes: Buffer;
+  /** Whether it is text that a person may want to read. */
+  readable: boolean;
+}
+
+/** How many files a site has in the hand-over, and each of them, one rendered after another. */
+export async function allFiles(
+  db: Db,
+  site: Site,
+): Promise<{ count: number; files: AsyncGenerator<HandedOver> }> {
+  const texts = [...plan(site).values()];
+  const assets = await measured(db, (advances) => assetFiles(site, advances));
+  const encode = encoder();
+  return {
+    count: texts.length + assets.length,
+    files: (async function* () {
+      for (const { path, pieces } of texts)
+        yield { path, bytes: encode(await measured(db, pieces)), readable: true };
+      for (const asset of assets)
+        yield { path: asset.path, bytes: fileBytes(db, asset), readable: 'text' in asset };
+    })(),
+  };
 }

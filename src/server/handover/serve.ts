@@ -1,14 +1,13 @@
-import { assetFiles, type SiteFile } from '@/core/render/files';
-import { SCRIPT } from '@/core/render/page';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
-import { renderedSite } from './rendered';
 import { loadSite } from '../sites/store';
-import { fileBytes, mediaType, runtimeScript } from './sources';
+import { renderedFile } from './rendered';
+import { keyedSite, siteAt } from './site-address';
+import { fileBytes, mediaType } from './sources';
 
 /**
  * Headers under which a site's own code is served: an opaque origin, from which nothing of the application can be
- * reached, and only files of the site itself. Fonts are asked for with the origin `null`, so they allow any.
+ * reached, and only files of the site itself. Fonts are asked for with the origin `null`.
  */
 function sandboxHeaders(request: Request, styles?: string): Record<string, string> {
   const own = `http://${request.headers.get('host')}`;
@@ -21,38 +20,23 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
       `img-src ${own}`,
       `font-src ${own}`,
       `form-action ${own}`,
+      "frame-ancestors 'self'",
     ].join('; '),
     'x-content-type-options': 'nosniff',
-    'access-control-allow-origin': '*',
+    'referrer-policy': 'no-referrer',
+    ...(request.headers.get('origin') === 'null' ? { 'access-control-allow-origin': 'null' } : {}),
     'cache-control': 'no-store',
   };
 }
 
-/** A file of a site, rendered from what is stored. */
-export async function serveSiteFile(db: Db, request: Request, site: string, path: string): Promise<Response> {
-  const files = await renderedSite(db, site);
-  if (!files) return noSuchSite();
-  return serve(db, request, path, files.get(path));
-}
-
-function serve(db: Db, request: Request, path: string, file: SiteFile | undefined): Response {
+/** A file of a site, rendered from what is stored: that one, and no other. */
+async function serveSiteFile(db: Db, request: Request, id: string, path: string): Promise<Response> {
+  const stored = loadSite(db, id);
+  if (!stored) return noSuchSite();
+  const file = await renderedFile(db, stored.site, path);
   if (!file) return refusal(404, `There is no file “${path}” in this site.`);
   const headers = { ...sandboxHeaders(request), 'content-type': mediaType(path) };
   return new Response(new Uint8Array(fileBytes(db, file)), { headers });
-}
-
-/** A font, a picture or the script for a preview frame: found without rendering the pages, of which a site may have thousands. */
-export async function serveFrameFile(
-  db: Db,
-  request: Request,
-  site: string,
-  path: string,
-): Promise<Response> {
-  const stored = loadSite(db, site);
-  if (!stored) return noSuchSite();
-  const files = [{ path: SCRIPT, text: runtimeScript(stored.site) }, ...assetFiles(stored.site)];
-  const asset = files.find((file) => file.path === path);
-  return asset ? serve(db, request, path, asset) : serveSiteFile(db, request, site, path);
 }
 
 const frameHost = `<!doctype html>
@@ -67,7 +51,29 @@ const frameHost = `<!doctype html>
 `;
 
 /** The page of a preview frame, which waits for the workbench to send what to show (public/frame-host.js). */
-export function serveFrame(request: Request): Response {
+function serveFrame(request: Request): Response {
   const headers = { ...sandboxHeaders(request, "'unsafe-inline'"), 'content-type': mediaType('.html') };
   return new Response(frameHost, { headers });
+}
+
+/**
+ * What stands at an address of a site’s files: below `try` the files that are handed over, below `frame` frames in the place of its
+ * pages. Whoever comes without the site’s key is sent to the address with it; the guard lets only the application’s own pages come so.
+ */
+export function serveAt(
+  db: Db,
+  request: Request,
+  below: 'try' | 'frame',
+  part: string,
+  path: readonly string[],
+): Response | Promise<Response> {
+  const { site, keyed } = siteAt(part);
+  const file = path.length === 0 ? 'index.html' : path.join('/');
+  if (!keyed) {
+    const location = `/${below}/${keyedSite(site)}/${file.split('/').map(encodeURIComponent).join('/')}`;
+    return new Response(null, { status: 307, headers: { location } });
+  }
+  return below === 'frame' && file.endsWith('.html')
+    ? serveFrame(request)
+    : serveSiteFile(db, request, site, file);
 }

@@ -1,16 +1,29 @@
-import { applyEdits, applyPatches, type Patch } from '@/core/edit/apply';
-import { reach } from '@/core/edit/history';
-import { kindOf, type Edit } from '@/core/edit';
-import { overlap } from '@/core/edit/overlap';
+import { applyEdits, type Patch } from '@/core/edit/apply';
+import { reach, type Owner } from '@/core/edit/history';
+import { editTitle, type Edit } from '@/core/edit';
+import { cameToNothing } from '@/core/edit/net-effect';
+import { overlap, type Footprint } from '@/core/edit/overlap';
+import { applyRefitted } from '@/core/edit/refit';
+import { problemText } from '@/core/site/problem';
 import type { Site } from '@/core/site/site';
-import { hasBlob } from '../bytes/blobs';
+import { changeProblems } from '@/core/site/soundness';
+import { blobProblem, type BlobKind } from '../bytes/blobs';
 import type { Db } from '../db/open';
-import { loadSite, saveSteps, stepAt, stepsSince, type StepRecord, type StoredSite } from './store';
+import {
+  historyOf,
+  isCarriedOut,
+  loadSite,
+  saveSteps,
+  stepAt,
+  stepsSince,
+  type StepRecord,
+  type StoredSite,
+} from './store';
 
 /** A revision as a browser needs it to catch up. */
 export interface Revision {
   revision: number;
-  /** The id of the request that brought it; null for undo and redo. */
+  /** The id of the request that brought it. */
   batch: string | null;
   patches: readonly Patch[];
 }
@@ -29,130 +42,161 @@ export type CommitResult =
   | { ok: true; standing: Standing }
   | { ok: false; status: 404 | 409 | 422; reason: string; standing?: Standing };
 
-/** The bytes that an edit makes part of the site. */
-function hashesOf(edit: Edit): string[] {
-  if (edit.edit === 'addArtwork') return [edit.artwork.hash];
-  return edit.edit === 'addFontFile' || edit.edit === 'addFile' ? [edit.file.hash] : [];
+/** Who asks, on which revision, by which request: `batch` tells it from every other, so that one sent again after a lost answer does nothing twice. */
+export interface Request {
+  base: number;
+  batch: string;
+  owner: Owner;
+}
+
+/** The bytes that an edit makes part of the site, and as what. */
+function bytesOf(edit: Edit): { hash: string; kind: BlobKind }[] {
+  if (edit.edit === 'addArtwork') return [{ hash: edit.artwork.hash, kind: 'artwork' }];
+  if (edit.edit === 'addFontFile') return [{ hash: edit.file.hash, kind: 'fonts' }];
+  return edit.edit === 'addFile' ? [{ hash: edit.file.hash, kind: 'files' }] : [];
 }
 
 const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
 
-function standingOf(db: Db, stored: StoredSite, base: number): Standing {
-  const titles = new Map(stored.steps.map((step) => [step.revision, step.title]));
-  const { undo, redo } = reach(stored.steps);
-  const changes = base === stored.revision ? [] : stepsSince(db, stored.site.id, base);
+/** What undo and redo of a window reach. */
+function reached(db: Db, id: string, owner: Owner) {
+  // What is one edit is stored because it changed something.
+  return reach(
+    historyOf(db, id, owner),
+    (gesture) => gesture.length > 1 && cameToNothing(gesture.map(({ revision }) => stepAt(db, id, revision))),
+  );
+}
+
+function standingOf(db: Db, { site, revision }: StoredSite, base: number, owner: Owner): Standing {
+  const { undo, redo } = reached(db, site.id, owner);
+  const changes = base === revision ? [] : stepsSince(db, site.id, base);
   return {
-    revision: stored.revision,
-    changes: changes.map(({ revision, batch, patches }) => ({ revision, batch, patches })),
-    undo: undo.length > 0 ? titles.get(undo[0]!)! : null,
-    redo: redo.length > 0 ? titles.get(redo.at(-1)!)! : null,
+    revision,
+    changes: changes.map((step) => ({ revision: step.revision, batch: step.batch, patches: step.patches })),
+    undo: undo[0]?.title ?? null,
+    redo: redo.at(-1)?.title ?? null,
   };
 }
 
-/** Where a site stands for a browser that knows it at `base`; null when there is no such site. */
-export function standingSince(db: Db, id: string, base: number): Standing | null {
+/** Where a site stands for a window that knows it at `base`; null when there is no such site. */
+export function standingSince(db: Db, id: string, base: number, owner: Owner): Standing | null {
   const stored = loadSite(db, id);
-  return stored && standingOf(db, stored, base);
+  return stored && standingOf(db, stored, base, owner);
 }
 
-/** What others changed since `base` that these patches touch too; null when nothing. */
-function conflict(db: Db, stored: StoredSite, base: number, patches: readonly Patch[]): string | null {
-  if (base === stored.revision) return null;
-  const theirs = stepsSince(db, stored.site.id, base);
-  const place = overlap(
-    patches,
-    theirs.flatMap((step) => step.patches),
-  );
-  return place === null
-    ? null
-    : `Another window changed the same thing meanwhile (${place}). Your change was not stored; look at what stands there now, and make it again if you still want it.`;
-}
-
-/** Edits of one request. `batch` tells it from every other, so that a request that is sent again after a lost answer does nothing twice. */
-export interface EditBatch {
-  base: number;
-  edits: readonly Edit[];
-  group: string | null;
-  batch: string;
+/** What a request comes to where it is no edit and no step: the site is gone, it was carried out already, or the window knows more than is stored. */
+function settledAlready(db: Db, stored: StoredSite, { base, batch, owner }: Request): CommitResult | null {
+  const { id } = stored.site;
+  if (isCarriedOut(db, id, batch)) return { ok: true, standing: standingOf(db, stored, base, owner) };
+  if (base <= stored.revision) return null;
+  const standing = standingOf(db, stored, stored.revision, owner);
+  return { ok: false, status: 409, reason: 'This window is ahead of what is stored. Reload it.', standing };
 }
 
 /** Applies edits made on revision `base`, all or none; on a newer revision where they touch nothing that others changed. */
 export function commitEdits(
   db: Db,
   id: string,
-  { base, edits, group, batch }: EditBatch,
+  { edits, group, ...request }: Request & { edits: readonly Edit[]; group: string | null },
   now: Date,
 ): CommitResult {
   const stored = loadSite(db, id);
   if (!stored) return missing;
+  const settled = settledAlready(db, stored, request);
+  if (settled) return settled;
+  const { base, batch, owner } = request;
   const refuse = (status: 409 | 422, reason: string): CommitResult => ({
     ok: false,
     status,
     reason,
-    standing: standingOf(db, stored, base),
+    standing: standingOf(db, stored, base, owner),
   });
-  if (base > stored.revision) return refuse(409, 'This window is ahead of what is stored. Reload it.');
-  const carriedOut = base < stored.revision && stepsSince(db, id, base).some((step) => step.batch === batch);
-  if (carriedOut) return { ok: true, standing: standingOf(db, stored, base) };
-  if (edits.flatMap(hashesOf).some((hash) => !hasBlob(db, hash)))
-    return refuse(422, 'The bytes of this file are not kept here. Upload it again.');
+  const unkept = edits.flatMap(bytesOf).map(({ hash, kind }) => blobProblem(db, hash, kind));
+  const problem = unkept.find((each) => each !== null);
+  if (problem) return refuse(422, problem);
   const outcome = applyEdits(stored.site, edits);
   if (!outcome.ok) return refuse(422, outcome.reason);
-  const clash = conflict(db, stored, base, outcome.patches);
-  if (clash) return refuse(409, clash);
+  const other = base < stored.revision ? overlap(outcome, stepsSince(db, id, base)) : null;
+  if (other !== null)
+    return refuse(
+      409,
+      `Another window changed the same thing meanwhile (“${other.title}”). Your change was not stored; look at what stands there now, and make it again if you still want it.`,
+    );
   const { site, patches, inverse } = outcome;
-  const revision = stored.revision + 1;
   const step: StepRecord = {
-    revision,
+    revision: stored.revision + 1,
     kind: 'edit',
     of: null,
     group,
     batch,
-    title: kindOf(edits[0]!).title,
+    window: owner.window,
+    title: editTitle(stored.site, edits[0]!),
     patches,
     inverse,
   };
-  const saved = patches.length === 0 ? stored : saveSteps(db, stored, site, [step], now);
-  return { ok: true, standing: standingOf(db, saved, base) };
+  const saved = patches.length === 0 ? stored : saveSteps(db, site, [step], now);
+  return { ok: true, standing: standingOf(db, saved, base, owner) };
 }
 
-/** Takes the last gesture back, or does the last one that was taken back again. */
+/** The edits after one that are in effect, those of its own gesture aside. */
+function inEffectSince(db: Db, id: string, edit: number, gesture: ReadonlySet<number>): StepRecord[] {
+  const edits = new Map<number, { step: StepRecord; done: boolean }>();
+  for (const step of stepsSince(db, id, edit)) {
+    if (step.kind === 'edit') edits.set(step.revision, { step, done: true });
+    const over = step.of === null ? undefined : edits.get(step.of);
+    if (over) over.done = step.kind === 'redo';
+  }
+  return [...edits.values()].flatMap(({ step, done }) => (done && !gesture.has(step.revision) ? [step] : []));
+}
+
+/** Takes the last gesture of a window back, or does the last one that it took back again. What others did since stays. */
 export function commitHistory(
   db: Db,
   id: string,
-  base: number,
-  kind: 'undo' | 'redo',
+  { kind, ...request }: Request & { kind: 'undo' | 'redo' },
   now: Date,
 ): CommitResult {
   const stored = loadSite(db, id);
   if (!stored) return missing;
+  const settled = settledAlready(db, stored, request);
+  if (settled) return settled;
+  const { base, batch, owner } = request;
   const refuse = (reason: string): CommitResult => ({
     ok: false,
     status: 409,
     reason,
-    standing: standingOf(db, stored, base),
+    standing: standingOf(db, stored, base, owner),
   });
-  if (base !== stored.revision)
-    return refuse(
-      `Another window changed this site meanwhile; this one shows it now. Choose ${kind} again if you still want it.`,
-    );
-  const reached = reach(stored.steps)[kind];
-  if (reached.length === 0) return refuse(`There is nothing to ${kind}.`);
+  const steps = reached(db, id, owner)[kind];
+  if (steps.length === 0) return refuse(`There is nothing to ${kind}.`);
+  const gesture = new Set(steps.map(({ revision }) => revision));
   let site: Site = stored.site;
-  const steps = reached.map((of, index): StepRecord => {
+  const taken: StepRecord[] = [];
+  for (const { revision: of } of steps) {
     const done = stepAt(db, id, of);
-    const [patches, inverse] = kind === 'undo' ? [done.inverse, done.patches] : [done.patches, done.inverse];
-    site = applyPatches(site, patches);
-    return {
-      revision: stored.revision + index + 1,
+    const change: Footprint = kind === 'undo' ? { patches: done.inverse, inverse: done.patches } : done;
+    const other = overlap(change, inEffectSince(db, id, of, gesture));
+    if (other !== null)
+      return refuse(
+        `“${done.title}” cannot be ${kind === 'undo' ? 'taken back' : 'done again'}: the same thing was changed since (“${other.title}”).`,
+      );
+    const { patches, inverse, site: next } = applyRefitted(site, change);
+    site = next;
+    taken.push({
+      revision: stored.revision + taken.length + 1,
       kind,
       of,
       group: done.group,
-      batch: null,
+      // One request may bring several steps; the first of them bears its id.
+      batch: taken.length === 0 ? batch : null,
+      window: owner.window,
       title: done.title,
       patches,
       inverse,
-    };
-  });
-  return { ok: true, standing: standingOf(db, saveSteps(db, stored, site, steps, now), base) };
+    });
+  }
+  const [problem] = changeProblems(stored.site, site);
+  if (problem)
+    return refuse(`This cannot be ${kind === 'undo' ? 'taken back' : 'done again'}: ${problemText(problem)}`);
+  return { ok: true, standing: standingOf(db, saveSteps(db, site, taken, now), base, owner) };
 }

@@ -15,10 +15,9 @@ export function rootOf(site: Site): Partial<Site> {
 }
 
 /** The site that a root and rows make; not validated. */
-export function assembleSite(root: object, rows: readonly PartRow[]): unknown {
-  const collections = Object.fromEntries(partKinds.map((kind) => [kind, {} as Record<string, unknown>]));
-  for (const { kind, id, body } of rows) collections[kind]![id] = body;
-  return { ...root, ...collections };
+export function assembleSite(root: object, rows: readonly PartRow[]): Record<string, unknown> {
+  const of = (kind: PartKind) => rows.filter((row) => row.kind === kind).map(({ id, body }) => [id, body]);
+  return { ...root, ...Object.fromEntries(partKinds.map((kind) => [kind, Object.fromEntries(of(kind))])) };
 }
 
 /** Every part of a site as a row. */

@@ -1,21 +1,27 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { eq } from 'drizzle-orm';
 import { unzipSync } from 'fflate';
 import { newPiece } from '@/core/site/defaults';
+import { SITE_VERSION } from '@/core/site/site';
 import { sampleSite } from '@/core/site/sample.test-data';
 import type { Edit } from '@/core/edit';
+import type { Owner } from '@/core/edit/history';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
 import { blobBytes } from '../bytes/blobs';
+import { lookHere } from '../bytes/look';
 import { openDatabase, type Db } from '../db/open';
 import { parts, sites } from '../db/schema';
 import { seedDemo } from '../demo/seed';
-import { siteZip } from '../handover/zip';
+import { allFiles } from '../handover/rendered';
+import { writeZip } from '../handover/zip';
 import { commitEdits, commitHistory, standingSince } from './commit';
-import { openSiteFile } from './create';
+import { keepSiteFile } from './create';
+import { lookedThrough } from './looked-through';
 import { deleteSite, insertSite, listSites, loadSite, stepsSince } from './store';
+import { UnreadableSite } from './unreadable';
 
 const now = new Date('2026-03-02T10:00:00Z');
 const at = { in: 'headers', assembly: 'h' } as const;
@@ -37,8 +43,21 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 const reopened = () => openDatabase(folder);
 
 let batches = 0;
-function commit(base: number, edits: Edit[], group: string | null = null, batch = `b${(batches += 1)}`) {
-  return commitEdits(db, id, { base, edits, group, batch }, now);
+const me: Owner = { window: 'me', from: 0 };
+const other: Owner = { window: 'other', from: 0 };
+
+interface Said {
+  group?: string | null;
+  batch?: string;
+  owner?: Owner;
+}
+function commit(base: number, edits: Edit[], { group = null, batch, owner = me }: Said = {}) {
+  const request = { base, batch: batch ?? `b${(batches += 1)}`, owner };
+  return commitEdits(db, id, { ...request, edits, group }, now);
+}
+
+function step(kind: 'undo' | 'redo', base: number, { batch, owner = me }: Said = {}) {
+  return commitHistory(db, id, { base, kind, batch: batch ?? `b${(batches += 1)}`, owner }, now);
 }
 
 const gap = (value: number, cell = 'desktop'): Edit => ({
@@ -48,7 +67,13 @@ const gap = (value: number, cell = 'desktop'): Edit => ({
   cell,
   value,
 });
+const place = { place: { on: 'piece' as const, ...at, piece: 'menu' }, property: 'itemGap' };
 const rename = (name: string): Edit => ({ edit: 'renameSite', name });
+
+/** The own values of the menu’s gap, band by band. */
+/** What undo says of setting it for the desktop. */
+const SET_GAP = 'Set Between items, Desktop, of Menu: Main';
+const cells = () => loadSite(reopened(), id)!.site.headers.h!.pieces.menu!.values.itemGap;
 
 function gapOf(from: Db): unknown {
   return loadSite(from, id)!.site.headers.h!.pieces.menu!.values.itemGap?.desktop;
@@ -56,7 +81,7 @@ function gapOf(from: Db): unknown {
 
 test('an acknowledged edit is there for a new process', () => {
   const result = commit(0, [gap(33)]);
-  expect(result).toMatchObject({ ok: true, standing: { revision: 1, undo: 'Set a value', redo: null } });
+  expect(result).toMatchObject({ ok: true, standing: { revision: 1, undo: SET_GAP, redo: null } });
   expect(gapOf(reopened())).toBe(33);
   expect(loadSite(reopened(), id)!.revision).toBe(1);
 });
@@ -93,24 +118,24 @@ test('a refused edit says why and changes nothing', () => {
 });
 
 test('undo and redo go through all gestures, also after a restart', () => {
-  commit(0, [gap(1)], 'typing');
-  commit(1, [gap(12)], 'typing');
+  commit(0, [gap(1)], { group: 'typing' });
+  commit(1, [gap(12)], { group: 'typing' });
   commit(2, [rename('Other')]);
   db = reopened();
-  commitHistory(db, id, 3, 'undo', now);
+  step('undo', 3);
   expect(loadSite(db, id)!.site.name).toBe('Tern Point');
-  const undone = commitHistory(db, id, 4, 'undo', now);
-  expect(undone).toMatchObject({ ok: true, standing: { revision: 6, undo: null, redo: 'Set a value' } });
+  const undone = step('undo', 4);
+  expect(undone).toMatchObject({ ok: true, standing: { revision: 6, undo: null, redo: SET_GAP } });
   expect(loadSite(db, id)!.site).toEqual(sampleSite());
   db = reopened();
-  commitHistory(db, id, 6, 'redo', now);
+  step('redo', 6);
   expect(gapOf(reopened())).toBe(12);
-  expect(commitHistory(db, id, 8, 'redo', now)).toMatchObject({ ok: true, standing: { redo: null } });
+  expect(step('redo', 8)).toMatchObject({ ok: true, standing: { redo: null } });
   expect(loadSite(reopened(), id)!.site.name).toBe('Other');
 });
 
 test('there is a sentence for nothing to undo', () => {
-  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({
+  expect(step('undo', 0)).toMatchObject({
     ok: false,
     reason: 'There is nothing to undo.',
   });
@@ -147,13 +172,57 @@ test('an edit of something that another window removed is refused with what is g
   });
 });
 
-test('undo does not take back what another window did without it being seen first', () => {
+test('two windows set one property for two bands, each the first to do so, and both are kept', () => {
+  commit(0, [gap(3)]);
+  expect(commit(0, [gap(3, 'phone')], { owner: other })).toMatchObject({ ok: true });
+  expect(cells()).toEqual({ desktop: 3, phone: 3 });
+  // Each takes back its own cell only.
+  expect(step('undo', 2)).toMatchObject({ ok: true });
+  expect(cells()).toEqual({ phone: 3 });
+  expect(step('redo', 3)).toMatchObject({ ok: true });
+  expect(cells()).toEqual({ phone: 3, desktop: 3 });
+});
+
+test('one window clears the last cell of a property while another sets another one', () => {
+  commit(0, [{ ...place, edit: 'setValue', cell: 'desktop', value: 3 }]);
+  commit(1, [{ ...place, edit: 'clearValue', cell: 'desktop' }]);
+  expect(
+    commit(1, [{ ...place, edit: 'setValue', cell: 'phone', value: 4 }], { owner: other }),
+  ).toMatchObject({ ok: true });
+  expect(cells()).toEqual({ phone: 4 });
+});
+
+test('undo takes back what one did oneself, whatever another window did since', () => {
   commit(0, [gap(20)]);
-  expect(commitHistory(db, id, 0, 'undo', now)).toMatchObject({
+  commit(1, [rename('Theirs')], { owner: other });
+  expect(step('undo', 2)).toMatchObject({ ok: true, standing: { undo: null, redo: SET_GAP } });
+  expect(loadSite(reopened(), id)!.site.name).toBe('Theirs');
+  expect(gapOf(reopened())).toBeUndefined();
+  expect(step('undo', 3)).toMatchObject({ ok: false, reason: 'There is nothing to undo.' });
+  expect(step('redo', 3)).toMatchObject({ ok: true });
+  expect(gapOf(reopened())).toBe(20);
+});
+
+test('what another window changed since is not taken back with it: undo is refused, and says where', () => {
+  commit(0, [gap(20)]);
+  commit(1, [gap(30)], { owner: other });
+  expect(step('undo', 2)).toMatchObject({
     ok: false,
-    reason: expect.stringContaining('Another window'),
+    reason: expect.stringContaining('since (“Set Between items, Desktop, of Menu: Main”)'),
   });
-  expect(gapOf(db)).toBe(20);
+  expect(gapOf(reopened())).toBe(30);
+  // Once the other has taken it back, it can be.
+  expect(step('undo', 2, { owner: other })).toMatchObject({ ok: true });
+  expect(step('undo', 3)).toMatchObject({ ok: true });
+  expect(gapOf(reopened())).toBeUndefined();
+});
+
+test('a step of history that is sent again after a lost answer is carried out once', () => {
+  commit(0, [rename('One')]);
+  commit(1, [rename('Two')]);
+  for (let time = 0; time < 2; time += 1)
+    expect(step('undo', 2, { batch: 'back' })).toMatchObject({ ok: true, standing: { revision: 3 } });
+  expect(loadSite(db, id)!.site.name).toBe('One');
 });
 
 test('a request that is sent again after a lost answer is carried out once', () => {
@@ -163,8 +232,10 @@ test('a request that is sent again after a lost answer is carried out once', () 
     spot: { bar: 'b', bay: 'start', index: 0 },
     piece: newPiece('t', 'text'),
   };
-  commit(0, [add], null, 'same');
-  expect(commit(0, [add], null, 'same')).toMatchObject({ ok: true, standing: { revision: 1 } });
+  commit(0, [add], { batch: 'same' });
+  // Whatever revision it says that it was made on by now.
+  for (const base of [0, 1])
+    expect(commit(base, [add], { batch: 'same' })).toMatchObject({ ok: true, standing: { revision: 1 } });
   expect(loadSite(reopened(), id)!.site.headers.h!.bars.b!.bays[0]!.pieces).toEqual(['t', 'logo']);
 });
 
@@ -205,12 +276,12 @@ test('broken rows are not taken for a site', () => {
   db.update(parts)
     .set({ body: { id: 'h', name: 'half a header' } })
     .run();
-  expect(() => loadSite(reopened(), id)).toThrow('cannot be read from the database');
+  expect(() => loadSite(reopened(), id)).toThrow(UnreadableSite);
 });
 
 test('the demo sites are sound, counted in the list, and come back from their site files the same, artwork included', async () => {
   deleteSite(db, id);
-  await seedDemo(db, now);
+  await seedDemo(db, lookHere, now);
   expect(listSites(db).map(({ name, pages, headers }) => [name, pages > 6, headers])).toEqual([
     ['Hollin Sound Ferries', true, 2],
     ['Orrery House', true, 1],
@@ -219,9 +290,10 @@ test('the demo sites are sound, counted in the list, and come back from their si
   const text = writeSiteFile(site, (hash) => blobBytes(db, hash).toString('base64'));
   const reading = readSiteFile(text);
   if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
-  const opened = await openSiteFile(db, reading.file, now);
-  if (!opened.ok) throw new Error(opened.reason);
-  expect({ ...loadSite(reopened(), opened.id)!.site, id: site.id }).toEqual(site);
+  const looked = await lookedThrough(reading, lookHere);
+  if (!looked.ok) throw new Error(looked.reason);
+  const opened = keepSiteFile(db, looked, now);
+  expect({ ...loadSite(reopened(), opened)!.site, id: site.id }).toEqual(site);
 });
 
 test('a site file whose artwork is not what its hash says is refused', async () => {
@@ -236,16 +308,25 @@ test('a site file whose artwork is not what its hash says is refused', async () 
     },
   };
   const file = { form: 'gable-ridge-site' as const, site: siteWithArtwork, bytes: { [hash]: svg } };
-  expect(await openSiteFile(db, file, now)).toMatchObject({
+  expect(await lookedThrough({ ok: true, file }, lookHere)).toMatchObject({
     ok: false,
     reason: expect.stringContaining('not the bytes that the hash stands for'),
   });
-  expect(listSites(db)).toHaveLength(1);
 });
 
+/** The archive of the demo, as it is written to disk. */
+async function zipOf(from: Db): Promise<Buffer> {
+  const target = path.join(folder, 'site.zip');
+  const { files, count } = await allFiles(from, loadSite(from, 'hollin-sound')!.site);
+  const told: number[] = [];
+  await writeZip(target, files, (done) => told.push(done));
+  expect(told).toEqual(Array.from({ length: count }, (_, index) => index + 1));
+  return readFileSync(target);
+}
+
 test('the zip holds every file, the same bytes each time', async () => {
-  await seedDemo(db, now);
-  const zip = (await siteZip(db, 'hollin-sound'))!;
+  await seedDemo(db, lookHere, now);
+  const zip = await zipOf(db);
   const names = Object.keys(unzipSync(zip));
   expect(names).toEqual(
     expect.arrayContaining([
@@ -260,8 +341,8 @@ test('the zip holds every file, the same bytes each time', async () => {
     ]),
   );
   expect(names.filter((name) => name.startsWith('artwork/'))).toHaveLength(4);
-  expect(Buffer.compare((await siteZip(reopened(), 'hollin-sound'))!, zip)).toBe(0);
-});
+  expect(Buffer.compare(await zipOf(reopened()), zip)).toBe(0);
+}, 60_000);
 
 test('a site that an older version stored is brought to this one once, and its history goes on from there', () => {
   commit(0, [rename('Before')]);
@@ -290,11 +371,19 @@ test('a site that an older version stored is brought to this one once, and its h
 
   const next = reopened();
   const stored = loadSite(next, id)!;
-  expect(stored).toMatchObject({ revision: 2, site: { version: 2, name: 'Before' } });
+  expect(stored).toMatchObject({ revision: 2, site: { version: SITE_VERSION, name: 'Before' } });
   expect(stored.site.headers.h!.bars.b!.bays[1]).toEqual({ id: 'middle', pieces: ['menu'], values: {} });
-  expect(standingSince(next, id, 2)).toMatchObject({ undo: null, redo: null });
+  expect(standingSince(next, id, 2, me)).toMatchObject({ undo: null, redo: null });
   expect(loadSite(reopened(), id)!.revision).toBe(2);
-  const after = commitEdits(next, id, { base: 2, edits: [gap(21)], group: null, batch: 'later' }, now);
-  expect(after).toMatchObject({ ok: true, standing: { undo: 'Set a value' } });
-  expect(commitHistory(next, id, 3, 'undo', now)).toMatchObject({ ok: true, standing: { undo: null } });
+  const after = commitEdits(
+    next,
+    id,
+    { base: 2, edits: [gap(21)], group: null, batch: 'later', owner: me },
+    now,
+  );
+  expect(after).toMatchObject({ ok: true, standing: { undo: SET_GAP } });
+  expect(commitHistory(next, id, { base: 3, kind: 'undo', batch: 'last', owner: me }, now)).toMatchObject({
+    ok: true,
+    standing: { undo: null },
+  });
 });

@@ -1,26 +1,25 @@
-import { and, asc, desc, eq, sql } from 'drizzle-orm';
-import * as v from 'valibot';
+import { and, asc, desc, eq, gt, lt, sql } from 'drizzle-orm';
 import type { Patch } from '@/core/edit/apply';
-import type { Step } from '@/core/edit/history';
-import { integrityProblems } from '@/core/site/integrity';
-import { problemsOf, problemText } from '@/core/site/problem';
-import { partKinds, siteSchema, type PartKind, type Site } from '@/core/site/site';
-import { upgraded } from '@/core/site/upgrades';
+import { advance, newHistory, type History, type Owner, type Step } from '@/core/edit/history';
+import type { Problem } from '@/core/site/problem';
+import type { PartKind, Site } from '@/core/site/site';
+import { readDocument } from '@/core/site/soundness';
+import { upgraded, versionProblem } from '@/core/site/upgrades';
 import type { Db } from '../db/open';
 import { parts, revisions, sites } from '../db/schema';
 import { assembleSite, rootOf, rowChanges, rowsOf, type PartRow, type RowChanges } from './rows';
+import { UnreadableSite } from './unreadable';
 
-/** A site as it stands, with all that was done to it. */
+/** A site as it stands. */
 export interface StoredSite {
   site: Site;
   revision: number;
-  steps: readonly TitledStep[];
 }
 export type TitledStep = Step & { title: string };
 
 /** A step as it is written, with its patches. */
 export interface StepRecord extends TitledStep {
-  /** The id of the request that brought an edit; null for undo and redo. */
+  /** The id of the request that brought it; null where none did. */
   batch: string | null;
   patches: readonly Patch[];
   inverse: readonly Patch[];
@@ -34,11 +33,22 @@ export interface SiteSummary {
   headers: number;
 }
 
-const stores = new WeakMap<Db, Map<string, StoredSite>>();
+/** A site as it is kept in memory: the steps are one list that grows, and each owner's history goes on from where it was. */
+interface Remembered extends StoredSite {
+  steps: TitledStep[];
+  histories: Map<string, { history: History<TitledStep>; seen: number }>;
+}
+
+/** The most windows whose histories are kept at hand; others are told anew from the steps. */
+const MOST_HISTORIES = 50;
+
+/** One for the whole process: screens and answers are bundled apart, and each would remember a state of its own. */
+const shared = globalThis as { gableStores?: WeakMap<Db, Map<string, Remembered>> };
+const stores = (shared.gableStores ??= new WeakMap());
 
 /** The sites of this database that were read already. */
-function cacheOf(db: Db): Map<string, StoredSite> {
-  const cache = stores.get(db) ?? new Map<string, StoredSite>();
+function cacheOf(db: Db): Map<string, Remembered> {
+  const cache = stores.get(db) ?? new Map<string, Remembered>();
   stores.set(db, cache);
   return cache;
 }
@@ -63,63 +73,125 @@ export function listSites(db: Db): SiteSummary[] {
     .all();
 }
 
-function readSite(db: Db, id: string): StoredSite | null {
-  const row = db.select().from(sites).where(eq(sites.id, id)).get();
+/** A document as its rows have it, whatever they hold: rows that are no JSON stand in it as texts and are named as problems. */
+export interface StoredDocument {
+  id: string;
+  name: string;
+  revision: number;
+  document: Record<string, unknown>;
+  rows: Omit<PartRow, 'body'>[];
+  problems: Problem[];
+}
+
+/** What the rows of a site hold, not validated; null when there is no such site. */
+export function storedDocument(db: Db, id: string): StoredDocument | null {
+  const { name, revision } = sites;
+  const row = db
+    .select({ name, revision, root: sql<string>`${sites.root}` })
+    .from(sites)
+    .where(eq(sites.id, id))
+    .get();
   if (!row) return null;
+  const problems: Problem[] = [];
+  const parsed = (text: string, path: string): unknown => {
+    try {
+      return JSON.parse(text);
+    } catch {
+      problems.push({ path, reason: 'is broken in the database: what stands there is no JSON' });
+      return text;
+    }
+  };
   const rows = db
-    .select()
+    .select({ kind: sql<PartKind>`${parts.kind}`, id: parts.id, body: sql<string>`${parts.body}` })
     .from(parts)
     .where(eq(parts.site, id))
     .orderBy(sql`rowid`)
-    .all() as (PartRow & { site: string })[];
-  const assembled = assembleSite(row.root as object, rows) as Record<string, unknown>;
-  const current = upgraded(assembled);
-  const parsed = v.safeParse(siteSchema, current);
-  const problem = parsed.success ? integrityProblems(parsed.output)[0] : problemsOf(parsed.issues)[0];
-  if (!parsed.success || problem)
-    throw new Error(
-      `The site “${row.name}” cannot be read from the database. ${problem ? problemText(problem) : ''}`,
-    );
+    .all()
+    .map((part) => ({ ...part, body: parsed(part.body, `${part.kind}.${part.id}`) }));
+  const root = parsed(row.root, 'root');
+  return {
+    id,
+    name: row.name,
+    revision: row.revision,
+    document: assembleSite(typeof root === 'object' && root !== null ? root : {}, rows),
+    rows: rows.map(({ kind, id: part }) => ({ kind, id: part })),
+    problems,
+  };
+}
+
+/** The document of this version that a stored one is, or what is wrong with it. */
+export function readStored(document: Record<string, unknown>) {
+  const version = versionProblem(document.version);
+  if (version) return { ok: false as const, problems: [version] };
+  try {
+    return readDocument(upgraded(document));
+  } catch (error) {
+    const reason = `does not have the form of its version: ${(error as Error).message}`;
+    return { ok: false as const, problems: [{ path: 'version', reason }] };
+  }
+}
+
+function readSite(db: Db, id: string): Remembered | null {
+  const stored = storedDocument(db, id);
+  if (!stored) return null;
+  const { name, revision, document, problems } = stored;
+  const reading = problems.length > 0 ? { ok: false as const, problems } : readStored(document);
+  if (!reading.ok) throw new UnreadableSite({ id, name }, reading.problems);
+  const { kind, of, group, window, title } = revisions;
   const steps = db
-    .select({
-      revision: revisions.revision,
-      kind: revisions.kind,
-      of: revisions.of,
-      group: revisions.group,
-      title: revisions.title,
-    })
+    .select({ revision: revisions.revision, kind, of, group, window, title })
     .from(revisions)
     .where(eq(revisions.site, id))
     .orderBy(asc(revisions.revision))
     .all();
-  const read: StoredSite = { site: parsed.output, revision: row.revision, steps };
-  return current === assembled ? read : keepUpgraded(db, read);
+  const read: Remembered = { site: reading.site, revision, steps, histories: new Map() };
+  return reading.site.version === document.version ? read : keepUpgraded(db, read, stored.rows);
 }
 
 /** Writes a site that was brought to the form of this version, so that what is edited next stands among parts of the same form. */
-function keepUpgraded(db: Db, { site, revision, steps }: StoredSite): StoredSite {
+function keepUpgraded(db: Db, read: Remembered, rows: StoredDocument['rows']): Remembered {
+  const { site, revision } = read;
   const upgrade: StepRecord = {
     revision: revision + 1,
     kind: 'upgrade',
     of: null,
     group: null,
     batch: null,
+    window: null,
     title: 'Bring the site to the form of this version',
     patches: [{ op: 'replace', path: [], value: site }],
     inverse: [],
   };
-  const nothing = Object.fromEntries(partKinds.map((kind) => [kind, {}])) as unknown as Site;
-  return saveSteps(db, { site: nothing, revision, steps }, site, [upgrade], new Date());
+  // Everything is written, and what no longer belongs to the site goes.
+  const remove = rows.filter(({ kind, id }) => !Object.hasOwn(site[kind] ?? {}, id));
+  return write(db, read, site, [upgrade], { root: true, write: rowsOf(site), remove }, new Date());
 }
 
-/** A site as it stands; null when there is none with this id. Throws when its rows are broken. */
+/** A site as it stands; null when there is none with this id. Throws `UnreadableSite` when its rows cannot be read. */
 export function loadSite(db: Db, id: string): StoredSite | null {
+  return remembered(db, id);
+}
+
+function remembered(db: Db, id: string): Remembered | null {
   const cache = cacheOf(db);
   const known = cache.get(id);
   if (known) return known;
   const read = readSite(db, id);
   if (read) cache.set(id, read);
   return read;
+}
+
+/** What a window has done in a site, told on from where it was told last. */
+export function historyOf(db: Db, id: string, owner: Owner): History<TitledStep> {
+  const { steps, histories } = remembered(db, id)!;
+  const key = `${owner.from} ${owner.window}`;
+  const kept = histories.get(key) ?? { history: newHistory<TitledStep>(), seen: 0 };
+  for (; kept.seen < steps.length; kept.seen += 1) advance(kept.history, steps[kept.seen]!, owner);
+  // The one that was asked for last is the last to go.
+  histories.delete(key);
+  histories.set(key, kept);
+  if (histories.size > MOST_HISTORIES) histories.delete(histories.keys().next().value!);
+  return kept.history;
 }
 
 /** Writes a new site with all its parts. */
@@ -144,8 +216,9 @@ export function insertSite(db: Db, site: Site, now: Date): void {
 
 /** Removes a site with all its parts and its history. */
 export function deleteSite(db: Db, id: string): boolean {
+  const gone = db.delete(sites).where(eq(sites.id, id)).run().changes > 0;
   cacheOf(db).delete(id);
-  return db.delete(sites).where(eq(sites.id, id)).run().changes > 0;
+  return gone;
 }
 
 function writeRows(tx: Pick<Db, 'insert' | 'delete'>, site: string, changes: RowChanges): void {
@@ -162,15 +235,14 @@ function writeRows(tx: Pick<Db, 'insert' | 'delete'>, site: string, changes: Row
   }
 }
 
-/** Writes the next state of a site and the steps that led there, in one transaction. */
-export function saveSteps(
+function write(
   db: Db,
-  stored: StoredSite,
+  stored: Remembered,
   next: Site,
   steps: readonly StepRecord[],
+  changes: RowChanges,
   now: Date,
-): StoredSite {
-  const changes = rowChanges(stored.site, next);
+): Remembered {
   const revision = steps.at(-1)!.revision;
   db.transaction((tx) => {
     writeRows(tx, next.id, changes);
@@ -184,13 +256,21 @@ export function saveSteps(
         .values({ site: next.id, at: now, ...step })
         .run();
   });
-  const saved = { site: next, revision, steps: [...stored.steps, ...steps.map(withoutPatches)] };
+  // Only what is on disk is remembered.
+  stored.steps.push(...steps.map(withoutPatches));
+  const saved = { ...stored, site: next, revision };
   cacheOf(db).set(next.id, saved);
   return saved;
 }
 
-function withoutPatches({ revision, kind, of, group, title }: StepRecord): TitledStep {
-  return { revision, kind, of, group, title };
+/** Writes the next state of a site and the steps that led there, in one transaction. */
+export function saveSteps(db: Db, next: Site, steps: readonly StepRecord[], now: Date): StoredSite {
+  const stored = remembered(db, next.id)!;
+  return write(db, stored, next, steps, rowChanges(stored.site, next), now);
+}
+
+function withoutPatches({ revision, kind, of, group, window, title }: StepRecord): TitledStep {
+  return { revision, kind, of, group, window, title };
 }
 
 /** What was done after a revision, in order. */
@@ -198,9 +278,20 @@ export function stepsSince(db: Db, id: string, since: number): StepRecord[] {
   return db
     .select()
     .from(revisions)
-    .where(and(eq(revisions.site, id), sql`${revisions.revision} > ${since}`))
+    .where(and(eq(revisions.site, id), gt(revisions.revision, since)))
     .orderBy(asc(revisions.revision))
     .all() as unknown as StepRecord[];
+}
+
+/** Whether a request was carried out already, however long ago. */
+export function isCarriedOut(db: Db, id: string, batch: string): boolean {
+  return (
+    db
+      .select({ revision: revisions.revision })
+      .from(revisions)
+      .where(and(eq(revisions.site, id), eq(revisions.batch, batch)))
+      .get() !== undefined
+  );
 }
 
 /** One step with its patches; throws when there is none. */
@@ -212,4 +303,20 @@ export function stepAt(db: Db, id: string, revision: number): StepRecord {
     .get();
   if (!step) throw new Error(`Site ${id} has no revision ${revision}`);
   return step as unknown as StepRecord;
+}
+
+/** All that was done, the latest first, read one by one. */
+export function* stepsBefore(db: Db, id: string): Generator<StepRecord> {
+  for (let at = Infinity; ;) {
+    const step = db
+      .select()
+      .from(revisions)
+      .where(and(eq(revisions.site, id), at === Infinity ? undefined : lt(revisions.revision, at)))
+      .orderBy(desc(revisions.revision))
+      .limit(1)
+      .get();
+    if (!step) return;
+    at = step.revision;
+    yield step as unknown as StepRecord;
+  }
 }

@@ -9,7 +9,7 @@ import type { Db } from '../db/open';
 import { shippedFontBytes } from '../handover/sources';
 
 /** The bytes of a font as plain OpenType or TrueType. */
-export function sourceBytes(db: Db, { from, name }: FontSource): Promise<Buffer> {
+function sourceBytes(db: Db, { from, name }: FontSource): Promise<Buffer> {
   return asSfnt(from === 'upload' ? blobBytes(db, name) : shippedFontBytes(shippedFileNamed(name)!));
 }
 

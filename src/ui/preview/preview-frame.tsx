@@ -21,6 +21,8 @@ type FrameMessage =
   | { says: 'painted'; round: number; at: number }
   | { says: 'drawer'; drawer: string | null }
   | { says: 'leaves'; href: string }
+  | { says: 'opened'; opened: boolean }
+  | { says: 'escape' }
   | { says: 'scrolled'; top: number; most: number };
 
 interface PreviewFrameProps {
@@ -40,6 +42,10 @@ interface PreviewFrameProps {
   onDrawer(drawer: string | null): void;
   /** A link inside leads out of the site, where a preview does not go. */
   onLeave(href: string): void;
+  /** A drop-down, a drawer or the like was opened inside, or nothing is open any more. */
+  onOpened?(opened: boolean): void;
+  /** Escape was pressed inside, where nothing was open. */
+  onEscape?(): void;
   /** The page inside was scrolled, or can be scrolled otherwise than before: in CSS px. */
   onScroll?(top: number, most: number): void;
   /** Where the page inside is to be scrolled to, when it is not there yet. */
@@ -104,6 +110,8 @@ export function PreviewFrame({
         else send();
       } else if (data.says === 'drawer') told.onDrawer(data.drawer);
       else if (data.says === 'leaves') told.onLeave(data.href);
+      else if (data.says === 'opened') told.onOpened?.(data.opened);
+      else if (data.says === 'escape') told.onEscape?.();
       else if (data.says === 'scrolled') told.onScroll?.(data.top, data.most);
       else performance.mark('gable-ridge-painted', { detail: data.at });
     };

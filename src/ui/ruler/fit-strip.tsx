@@ -18,11 +18,16 @@ interface FitStripProps {
 /** How things stand at every width, as a strip with a pin at each change, and in words what the pin or stretch in question is about. */
 export function FitStrip({ scale, views, fit, warning, onView }: FitStripProps) {
   const [asked, setAsked] = useState<string | null>(null);
+  // The room that the strip and its pins take is kept from the start: nothing below moves under the hand when they come.
   if (fit === null)
     return (
-      <p className={styles.said} role="status">
-        Measuring how wide everything is…
-      </p>
+      <>
+        <div className={styles.strip} />
+        <div className={styles.pins} />
+        <p className={styles.said} role="status">
+          Measuring how wide everything is…
+        </p>
+      </>
     );
   const pins = pinsOf(fit);
   /** Brings the view of the band into which a width falls to it. */

@@ -16,8 +16,8 @@ interface RulerProps {
   fit: readonly RulerStretch[] | null;
   /** What has to be known beside how things stand; null for nothing. */
   warning: string | null;
-  /** What rules do as the room shrinks. */
-  rules: readonly RulerRule[];
+  /** What rules do as the room shrinks, as far as it is worked out; null where there are none. */
+  rules: readonly RulerRule[] | null;
   onBreakpoint(band: string, from: number, gesture: string): void;
   onView(view: string, width: number): void;
 }
@@ -121,7 +121,7 @@ export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, 
               <BandEdge key={band.id} band={band} track={track} scale={scale} onBreakpoint={onBreakpoint} />
             ))}
         </div>
-        {rules.length > 0 && (
+        {rules && (
           <ul className={styles.rules} aria-label="Collapse rules">
             {rules.map(({ from, to, text, steps }) => (
               <li key={to} title={text} style={stretchStyle({ from, to }, scale)}>

@@ -17,7 +17,10 @@ export interface SheetOption {
   swatch?: string;
 }
 
-export type LinkReading = { ok: true; link: Link; label: string } | { ok: false; reason: string };
+export type LinkReading =
+  | { ok: true; link: Link; label: string }
+  /** `page` is the path of a page that could be added, so that the text means one. */
+  | { ok: false; reason: string; page?: string };
 
 /** What editors of values know of the site that they stand in. */
 export interface EditorSource {
@@ -35,7 +38,7 @@ export interface EditorSource {
 }
 
 /** The brand’s spacing step, in CSS px. */
-export function spacingStep(site: Site): number {
+function spacingStep(site: Site): number {
   return (site.brand.values.step?.[EVERYWHERE] as number | undefined) ?? DEFAULT_STEP;
 }
 
@@ -95,7 +98,7 @@ function readLink(site: Site, text: string): LinkReading {
   if (!reading.ok) return reading;
   const link = linkTo(site, reading.target, pagesByPath(site));
   return typeof link === 'string'
-    ? { ok: false, reason: link }
+    ? { ok: false, reason: link, ...(reading.target.named === 'page' ? { page: reading.target.path } : {}) }
     : { ok: true, link, label: linkWords(site, link) };
 }
 

@@ -1,3 +1,4 @@
+import type { Brought } from '@/core/edit/brought';
 import type { Editor } from '@/core/properties/kinds/kind';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import type { EditorSource } from './editor-source';
@@ -16,6 +17,8 @@ export interface SheetCell {
   key: string;
   value: unknown;
   text: string;
+  /** What the value comes to beside others, in words; null where it is what it says. */
+  aside: string | null;
   /** The colour that the value stands for, as CSS; null when it is no colour. */
   swatch: string | null;
   /** Whether the value is set here. */
@@ -43,7 +46,9 @@ export interface SheetGroup {
 export interface SheetActions {
   /** Sets a value; gives the reason when it is refused. */
   set(property: string, cell: string, value: unknown, gesture: string): string | null;
-  clear(property: string, cell: string): void;
+  clear(property: string, cell: string, gesture?: string): void;
+  /** Sets a value that brings something of the site along; gives the reason when it is refused. */
+  bring(brought: Brought, property: string, cell: string, gesture: string): string | null;
   source: EditorSource;
   /** How a new target is made, in words; null where there is no way. */
   makeLabel(to: ReferenceTarget): string | null;

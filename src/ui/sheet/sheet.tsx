@@ -1,6 +1,6 @@
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import { Cell } from './cell';
-import type { SheetActions, SheetColumn, SheetGroup } from './model';
+import type { SheetActions, SheetCell, SheetColumn, SheetGroup, SheetRow } from './model';
 import styles from './sheet.module.css';
 
 /** Up to so many columns, a cell has the room to name what it follows. */
@@ -16,11 +16,19 @@ interface SheetProps {
   follows?: string;
 }
 
+const keyOf = ({ name, label }: SheetRow, { key }: SheetCell) => `${name} ${label} ${key}`;
+
 /** The table of properties of what is selected, with a column for each band or state. */
 export function Sheet({ title, columns, groups, actions, follows = 'a wider band' }: SheetProps) {
+  const [gone, setGone] = useState<string | null>(null);
+  const keys = groups.flatMap(({ rows }) =>
+    rows.flatMap((row) => row.cells.map((cell) => cell && keyOf(row, cell))),
+  );
+  const stop = gone !== null && keys.includes(gone) ? gone : keys.find((key) => key !== null);
   return (
     <>
       <table
+        role="grid"
         className={`rows ${styles.sheet} ${columns.length > FEW_COLUMNS ? styles.manyColumns : ''}`}
         aria-label={`Properties of ${title}`}
       >
@@ -60,6 +68,8 @@ export function Sheet({ title, columns, groups, actions, follows = 'a wider band
                         row={row}
                         cell={cell}
                         actions={actions}
+                        stop={keyOf(row, cell) === stop}
+                        gone={() => setGone(keyOf(row, cell))}
                         where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
                         span={row.cells.length === 1 ? columns.length : 1}
                       />
@@ -73,7 +83,7 @@ export function Sheet({ title, columns, groups, actions, follows = 'a wider band
       </table>
       <p className={`quiet ${styles.legend}`} hidden={columns.length === 1}>
         <b className={styles.own}>set here</b> · <i className={styles.following}>follows {follows}</i> · as it
-        comes · click a value to set it, clear it to follow again
+        comes · click or type to set a value, Delete lets it follow again
       </p>
     </>
   );

@@ -21,6 +21,7 @@ import {
   type TreeRow,
   type TreeSpot,
 } from './tree-rows';
+import { dragWords } from '../drag-words';
 import styles from './tree.module.css';
 import { useRowsInSight } from './use-rows-in-sight';
 
@@ -192,6 +193,7 @@ export function TreeTable(props: TreeTableProps) {
     >
       <DndContext
         id={label}
+        accessibility={{ announcements: dragWords(nameOf) }}
         sensors={sensors}
         onDragMove={dragMove}
         onDragEnd={dragEnd}

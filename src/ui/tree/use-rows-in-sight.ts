@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import type { RefObject } from 'react';
 
 /** The height of every row, in px; theme.css says the same. */
-export const ROW_HEIGHT = 28;
+const ROW_HEIGHT = 28;
 
 /** How many rows beyond the edge are drawn, so that scrolling shows no gap. */
 const BEYOND = 14;

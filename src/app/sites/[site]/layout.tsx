@@ -3,14 +3,27 @@ import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { OpenSiteProvider } from '@/client/open-site-context';
+import { UnreadableScreen } from '@/features/failure/unreadable-screen';
 import { database } from '@/server/db/open';
 import { standingSince } from '@/server/sites/commit';
-import { loadSite } from '@/server/sites/store';
+import { NOBODY } from '@/server/sites/request';
+import { loadSite, type StoredSite } from '@/server/sites/store';
+import { UnreadableSite } from '@/server/sites/unreadable';
 
 type Params = Promise<{ site: string }>;
 
+/** A site, or why it cannot be read. */
+function found(id: string): StoredSite | UnreadableSite | null {
+  try {
+    return loadSite(database(), id);
+  } catch (error) {
+    if (error instanceof UnreadableSite) return error;
+    throw error;
+  }
+}
+
 export async function generateMetadata({ params }: { params: Params }): Promise<Metadata> {
-  const stored = loadSite(database(), (await params).site);
+  const stored = found((await params).site);
   return { title: stored ? `${stored.site.name} – Gable Ridge` : 'Gable Ridge' };
 }
 
@@ -18,9 +31,11 @@ export async function generateMetadata({ params }: { params: Params }): Promise<
 export default async function SiteLayout({ children, params }: { children: ReactNode; params: Params }) {
   await connection();
   const { site: id } = await params;
-  const stored = loadSite(database(), id);
+  const stored = found(id);
   if (!stored) notFound();
-  const { revision, undo, redo } = standingSince(database(), id, stored.revision)!;
+  if (stored instanceof UnreadableSite)
+    return <UnreadableScreen id={id} name={stored.site.name} problems={stored.problems} />;
+  const { revision, undo, redo } = standingSince(database(), id, stored.revision, NOBODY)!;
   return (
     <OpenSiteProvider document={JSON.stringify(stored.site)} standing={{ revision, undo, redo, changes: [] }}>
       {children}

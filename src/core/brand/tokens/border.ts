@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { plainNumber, px } from '../../lengths/length';
-import { idSchema } from '../../properties/id';
+import { idSchema } from '../../ids/id';
 import { tokenKind } from './token-kind';
 
 const lineStyles = ['solid', 'dashed', 'dotted', 'double'] as const;

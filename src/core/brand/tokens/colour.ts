@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { readColour } from '../../colour/read-colour';
-import { idSchema } from '../../properties/id';
+import { idSchema } from '../../ids/id';
 import { tokenKind } from './token-kind';
 
 const cssSchema = v.pipe(

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { plainNumber, px } from '../../lengths/length';
-import { idSchema } from '../../properties/id';
+import { idSchema } from '../../ids/id';
 import { tokenKind } from './token-kind';
 
 const offset = v.pipe(v.number(), v.minValue(-100), v.maxValue(100));

@@ -6,8 +6,8 @@ import type { Shadow } from '../../brand/tokens/shadow';
 import type { Token, TokenFamily } from '../../brand/tokens/token-kind';
 import { typeStyleProperties } from '../../brand/type-style';
 import { colourComponents } from '../../colour/components';
-import { isFluid, type Length } from '../../lengths/fluid';
-import type { Id } from '../../properties/id';
+import { EVERY_WIDTH, extremes, type Length } from '../../lengths/formula';
+import type { Id } from '../../ids/id';
 import { settledValues } from '../../resolve/settled-values';
 import type { Site } from '../../site/site';
 import { FLUID, safeName, tokenGroups } from './token-groups';
@@ -55,12 +55,12 @@ function typographyToken(site: Site, values: Site['brand']['typeStyles'][string]
     $type: 'typography',
     $value: {
       fontFamily: familyName(site, said.family as Id),
-      fontSize: dimension(isFluid(size) ? Math.max(size.from.px, size.to.px) : size),
+      fontSize: dimension(extremes(size, EVERY_WIDTH).most),
       fontWeight: Number(said.weight),
       letterSpacing: dimension(said.letterSpacing as number),
       lineHeight: said.lineHeight,
     },
-    ...(isFluid(size) ? { $extensions: { [FLUID]: size } } : {}),
+    ...(typeof size === 'number' ? {} : { $extensions: { [FLUID]: size } }),
   };
 }
 

@@ -6,7 +6,7 @@ import { flattened, writtenItems } from './written-item';
 const columns = ['level', 'label', 'target', 'title', 'description', 'badge', 'new window'];
 
 /** Reads CSV with the columns label and, where there are some, level (1 to 3), target, title, description, badge, new window. */
-export function readMenuCsv(text: string): MenuReading {
+function readMenuCsv(text: string): MenuReading {
   const csv = readCsv(text);
   if (!csv.ok) return unreadable(csv.reason);
   if (!csv.columns.includes('label'))

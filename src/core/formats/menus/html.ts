@@ -20,6 +20,19 @@ function nearest(parent: Parent, holds: (element: ParsedElement) => boolean): Pa
   return elementsOf(parent).flatMap((element) => (holds(element) ? [element] : nearest(element, holds)));
 }
 
+/** The deepest nesting that is looked through; websites have a tenth of it. */
+const MOST_DEEP = 250;
+
+/** Whether elements stand deeper in each other than is looked through; told without going down into them one in another. */
+function tooDeep(document: Parent): boolean {
+  let level: Parent[] = [document];
+  for (let depth = 0; level.length > 0; depth += 1) {
+    if (depth > MOST_DEEP) return true;
+    level = level.flatMap(elementsOf);
+  }
+  return false;
+}
+
 /** The text of a node, lists inside of it left out. */
 function textOf(node: Node): string {
   if (defaultTreeAdapter.isTextNode(node)) return node.value;
@@ -59,8 +72,9 @@ function readEntry(
 }
 
 /** Reads the first list of a page, or of a `nav` in it; a `nav` without a list gives its links. */
-export function readHtmlMenu(text: string): MenuReading {
+function readHtmlMenu(text: string): MenuReading {
   const document = parse(text, { sourceCodeLocationInfo: true });
+  if (tooDeep(document)) return unreadable(`Its elements stand more than ${MOST_DEEP} deep in each other.`);
   const [nav] = nearest(document, (element) => element.tagName === 'nav');
   const root: Parent = nav ?? document;
   const [list] = nearest(root, isList);

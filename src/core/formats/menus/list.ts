@@ -1,4 +1,5 @@
 import { depthOf } from '../pages/page-list';
+import { lineProblem, MOST_LINES, unreadable } from '../reading';
 import { ItemCollector, type MenuFormat, type MenuReading } from './found-item';
 import { flattened, writtenItems } from './written-item';
 
@@ -6,11 +7,19 @@ import { flattened, writtenItems } from './written-item';
 const target = /^(.*?\S)\s+((?:\/|#|[a-z][a-z0-9+.-]*:)\S*)$/i;
 
 /** Reads one item a line: its label, then where it leads, if anywhere. Indented lines stand below. */
-export function readItemList(text: string): MenuReading {
+function readItemList(text: string): MenuReading {
   const items = new ItemCollector();
   const above: { depth: number; index: number | null }[] = [];
-  text.split(/\r\n|\r|\n/).forEach((raw, at) => {
+  const lines = text.split(/\r\n|\r|\n/);
+  if (lines.length > MOST_LINES)
+    return unreadable(
+      `A list has at most ${MOST_LINES} lines; this one has ${lines.length}.`,
+      MOST_LINES + 1,
+    );
+  lines.forEach((raw, at) => {
     if (raw.trim() === '') return;
+    const wrong = lineProblem(raw);
+    if (wrong !== null) return items.refuse(at + 1, wrong);
     const depth = depthOf(raw);
     while (above.length > 0 && above.at(-1)!.depth >= depth) above.pop();
     const parent = above.at(-1);

@@ -29,7 +29,7 @@ function readList(list: List, parent: number | null, items: ItemCollector): void
 }
 
 /** Reads the lists of a Markdown text (CommonMark): `- [Label](/path)`, indented to nest; other text is passed over. */
-export function readMarkdownMenu(text: string): MenuReading {
+function readMarkdownMenu(text: string): MenuReading {
   const lists = fromMarkdown(text).children.filter((child) => child.type === 'list');
   if (lists.length === 0) return unreadable('There is no list in it.');
   const items = new ItemCollector();

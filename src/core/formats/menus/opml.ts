@@ -1,38 +1,33 @@
-import { SaxesParser } from 'saxes';
 import { el, writeHtml, type Element } from '../../markup/html';
 import { unreadable } from '../reading';
+import { readXml } from '../xml';
 import { ItemCollector, type MenuFormat, type MenuReading } from './found-item';
 import { writtenItems, type WrittenItem } from './written-item';
 
 /** Reads the outlines of an OPML file (OPML 2.0): the text of each, and its `url` or `htmlUrl`. */
-export function readOpml(text: string): MenuReading {
+function readOpml(text: string): MenuReading {
   const items = new ItemCollector();
   const above: (number | null)[] = [];
-  const parser = new SaxesParser({ position: true });
-  let broken: { line: number; reason: string } | null = null;
   let root = '';
-  parser.on('opentag', ({ name, attributes }) => {
-    root ||= name;
-    if (name !== 'outline') return;
-    const said = attributes as Record<string, string | undefined>;
-    const [line, label, parent] = [parser.line, said.text ?? said.title ?? '', above.at(-1)];
-    if (parent === null) {
-      items.refuse(line, `“${label}” stands below an outline that was left out.`);
-      above.push(null);
-      return;
-    }
-    const href = said.url ?? said.htmlUrl ?? '';
-    const description = said.description || null;
-    above.push(items.add({ line, label, href, parent: parent ?? null, description }));
+  const broken = readXml(text, {
+    opened(name, said, line) {
+      root ||= name;
+      if (name !== 'outline') return;
+      const [label, parent] = [said.text ?? said.title ?? '', above.at(-1)];
+      if (parent === null) {
+        items.refuse(line, `“${label}” stands below an outline that was left out.`);
+        above.push(null);
+        return;
+      }
+      const href = said.url ?? said.htmlUrl ?? '';
+      const description = said.description || null;
+      above.push(items.add({ line, label, href, parent: parent ?? null, description }));
+    },
+    closed(name) {
+      if (name === 'outline') above.pop();
+    },
   });
-  parser.on('closetag', ({ name }) => void (name === 'outline' && above.pop()));
-  parser.on(
-    'error',
-    (error) => (broken ??= { line: parser.line, reason: error.message.replace(/^\d+:\d+: /, '') }),
-  );
-  parser.write(text).close();
-  const wrong = broken as { line: number; reason: string } | null;
-  if (wrong) return unreadable(`This is not XML: ${wrong.reason}.`, wrong.line);
+  if (broken) return unreadable(`This is not XML: ${broken.reason}.`, broken.line);
   if (root !== 'opml') return unreadable('This is XML, but not OPML: it does not begin with <opml>.');
   return items.reading;
 }

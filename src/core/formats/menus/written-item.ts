@@ -1,7 +1,7 @@
 import { EVERYWHERE } from '../../bands/follow';
 import { itemLabel } from '../../menus/entries';
 import { targetText } from '../../menus/link-text';
-import type { Id } from '../../properties/id';
+import type { Id } from '../../ids/id';
 import type { Menu } from '../../site/menu';
 import type { Site } from '../../site/site';
 

@@ -2,7 +2,7 @@ import { slug } from '../../render/names';
 import { pathKey } from '../../site/page';
 import type { Site } from '../../site/site';
 import { readCsv, writeCsv } from '../csv';
-import { MOST_LINES, unreadable } from '../reading';
+import { unreadable } from '../reading';
 import {
   parentByPath,
   PageCollector,
@@ -41,8 +41,6 @@ export function readPageCsv(text: string, taken: TakenPaths = new Map()): PageRe
   if (!csv.ok) return unreadable(csv.reason);
   if (!csv.columns.includes('title'))
     return unreadable(`The first row has to name the columns, “title” among them: ${columns.join(', ')}.`);
-  if (csv.rows.length > MOST_LINES)
-    return unreadable(`At most ${MOST_LINES} rows can be read; this file has ${csv.rows.length}.`);
   const pages = new PageCollector(taken);
   const named = new Map<number, string>();
   for (const { line, cells } of csv.rows) {

@@ -1,5 +1,5 @@
 import { slug } from '../../render/names';
-import { MOST_LINES, unreadable } from '../reading';
+import { lineProblem, MOST_LINES, unreadable } from '../reading';
 import { PageCollector, type PageFormat, type PageReading, type TakenPaths } from './found-page';
 
 /** The depth of a line: its leading white space, a tab counting as four spaces. */
@@ -35,6 +35,8 @@ export function readPageList(text: string, taken: TakenPaths = new Map()): PageR
   const above: { depth: number; index: number }[] = [];
   lines.forEach((raw, at) => {
     if (raw.trim() === '') return;
+    const wrong = lineProblem(raw);
+    if (wrong !== null) return pages.refuse(at + 1, wrong);
     const depth = depthOf(raw);
     while (above.length > 0 && above.at(-1)!.depth >= depth) above.pop();
     const parent = above.at(-1)?.index ?? null;

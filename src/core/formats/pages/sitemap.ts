@@ -1,7 +1,7 @@
-import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { el, writeHtml } from '../../markup/html';
 import type { Site } from '../../site/site';
-import { MOST_LINES, unreadable } from '../reading';
+import { MOST_LINES, unreadable, type LineProblem } from '../reading';
+import { readXml } from '../xml';
 import {
   nestedByPath,
   PageCollector,
@@ -10,26 +10,33 @@ import {
   type TakenPaths,
 } from './found-page';
 
-/** The addresses in a sitemap with the line of each. */
-function locations(text: string): { address: string; line: number }[] {
-  const parser = new XMLParser({
-    isArray: (name) => name === 'url',
-    parseTagValue: false,
-    processEntities: true,
+/** What a sitemap says: the outermost element, and the addresses in it with the line of each. */
+interface ReadSitemap {
+  root: string;
+  addresses: { address: string; line: number }[];
+}
+
+/** The addresses of a sitemap, or what is wrong with its XML. */
+function addressesIn(text: string): ReadSitemap | LineProblem {
+  const read: ReadSitemap = { root: '', addresses: [] };
+  const trail: string[] = [];
+  const broken = readXml(text, {
+    opened(name) {
+      read.root ||= name;
+      trail.push(name);
+    },
+    closed(name, inside, line) {
+      trail.pop();
+      // Only as many as are needed to say that there are too many.
+      if (name === 'loc' && trail.at(-1) === 'url' && read.addresses.length <= MOST_LINES)
+        read.addresses.push({ address: inside.trim(), line });
+    },
   });
-  const urls: { loc?: unknown }[] = parser.parse(text)?.urlset?.url ?? [];
-  // The parser tells no lines, so each address takes the line of the next <loc>, which stand in the same order.
-  const lines = text
-    .split(/\r\n|\r|\n/)
-    .flatMap((content, index) => (content.match(/<loc[\s>]/g) ?? []).map(() => index + 1));
-  return urls.map((url, index) => ({
-    address: typeof url.loc === 'string' ? url.loc.trim() : '',
-    line: lines[index] ?? 1,
-  }));
+  return broken ?? read;
 }
 
 /** A title guessed from the last part of a path: `/on-board/quiet_room.html` gives `Quiet room`. */
-export function titleFromPath(path: string): string {
+function titleFromPath(path: string): string {
   if (path === '/') return 'Home';
   const words = path
     .split('/')
@@ -51,7 +58,7 @@ function pathOf(address: string): string | null {
 }
 
 /** A path as websites write it in our form: without the end slash and the usual endings of files. */
-export function ownPath(pathname: string): string {
+function ownPath(pathname: string): string {
   const path = pathname.replace(/\/(index\.\w+)?$/, '').replace(/\.(html?|php)$/, '');
   return path === '' ? '/' : path;
 }
@@ -61,20 +68,19 @@ export function ownPath(pathname: string): string {
  * XML, or not a sitemap, is reported and nothing is read; an address that cannot be a page is reported and passed over.
  */
 export function readSitemap(text: string, taken: TakenPaths = new Map()): PageReading {
-  const valid = XMLValidator.validate(text);
-  if (valid !== true) return unreadable(`This is not XML: ${valid.err.msg}`, valid.err.line);
-  if (/<sitemapindex[\s>]/.test(text))
+  const read = addressesIn(text);
+  if ('reason' in read) return unreadable(`This is not XML: ${read.reason}.`, read.line);
+  const { root, addresses } = read;
+  if (root === 'sitemapindex')
     return unreadable('This is an index of sitemaps. Open one of the sitemaps that it names.');
-  if (!/<urlset[\s>]/.test(text))
-    return unreadable('This is XML, but not a sitemap: there is no <urlset> in it.');
-  const urls = locations(text);
-  if (urls.length > MOST_LINES)
+  if (root !== 'urlset') return unreadable('This is XML, but not a sitemap: there is no <urlset> in it.');
+  if (addresses.length > MOST_LINES)
     return unreadable(
-      `At most ${MOST_LINES} addresses can be read; this sitemap has ${urls.length}.`,
-      urls[MOST_LINES]!.line,
+      `At most ${MOST_LINES} addresses can be read; this sitemap has more.`,
+      addresses[MOST_LINES]!.line,
     );
   const pages = new PageCollector(taken);
-  for (const { address, line } of urls) {
+  for (const { address, line } of addresses) {
     const path = pathOf(address);
     if (path === null) pages.refuse(line, `“${address}” is not an address.`);
     else pages.add({ line, title: titleFromPath(path), path, parent: null, tags: [] });

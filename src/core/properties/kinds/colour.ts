@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema, type Id } from '../id';
+import { idSchema, type Id } from '../../ids/id';
 import type { Kind } from './kind';
 
 /** A colour of the brand by its id, or `none`. */

@@ -8,6 +8,9 @@ import type { Kind } from './kind';
  */
 export type Division = { by: 'edges' } | { by: 'shares'; shares: number[] } | { by: 'stack' };
 
+/** The share of a bay in a bar divided by shares; one that has none takes one. */
+export const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1;
+
 /** The most bays that a bar can have. */
 export const MOST_BAYS = 8;
 

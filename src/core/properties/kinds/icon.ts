@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { iconNames, type IconName } from '../../icons/icons';
+import { iconNames, iconWords, type IconName } from '../../icons/icons';
 import type { Kind } from './kind';
 
 /** A sign of the shipped set, or none. */
@@ -7,6 +7,6 @@ export function iconKind(): Kind<IconName | null> {
   return {
     editor: { as: 'icon' },
     schema: v.nullable(v.picklist(iconNames, 'An icon of the shipped set, or none.')),
-    text: (value) => value ?? 'none',
+    text: (value) => (value === null ? 'none' : iconWords(value)),
   };
 }

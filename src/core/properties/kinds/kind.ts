@@ -6,7 +6,7 @@ import type { Reference, ReferenceTarget } from '../reference';
 export type Editor = { open?: string } & (
   | { as: 'text'; placeholder?: string }
   | { as: 'length'; least: number; most: number }
-  | { as: 'fluid'; least: number; most: number }
+  | { as: 'pixels'; least: number; most: number }
   | { as: 'number'; least: number; most: number }
   | { as: 'choice'; options: readonly { value: string; label: string }[] }
   | { as: 'flag'; no: string; yes: string }

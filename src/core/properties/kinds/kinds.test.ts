@@ -4,10 +4,10 @@ import { familyKind } from '../../brand/family-kind';
 import { choiceKind } from './choice';
 import { colourKind } from './colour';
 import { flagKind } from './flag';
-import { fluidKind } from './fluid';
 import { iconKind } from './icon';
 import type { Kind } from './kind';
 import { lengthKind } from './length';
+import { pixelsKind } from './pixels';
 import { linkKind } from './link';
 import { numberKind } from './number';
 import { optionalKind } from './optional';
@@ -26,8 +26,8 @@ const growing = (from: [number, number], to: [number, number]) => ({
   to: { at: to[0], px: to[1] },
 });
 
-const length = lengthKind(8, 40);
-const fluid = fluidKind(8, 40);
+const length = pixelsKind(8, 40);
+const fluid = lengthKind(8, 40);
 const refused: [string, Kind<unknown>, unknown, RegExp][] = [
   ['a length below its limit', length as Kind<unknown>, 7.99, /^A length from 8 to 40 px\.$/],
   ['a length above its limit', length as Kind<unknown>, 41, /8 to 40 px/],
@@ -54,6 +54,13 @@ const refused: [string, Kind<unknown>, unknown, RegExp][] = [
     /whole number/,
   ],
   ['a fluid size at no width', fluid as Kind<unknown>, growing([0, 10], [900, 20]), /200 to 4000/],
+  [
+    'a share of the window that is too much',
+    fluid as Kind<unknown>,
+    { px: 0, share: 0.5 },
+    /comes to 960 px/,
+  ],
+  ['a length without parts', fluid as Kind<unknown>, { least: [] }, /At least one length/],
   ['a choice that is none of them', choiceKind({ a: 'A', b: 'B' }) as Kind<unknown>, 'c', /One of: a, b/],
   ['a word for yes', flagKind('no', 'yes') as Kind<unknown>, 'yes', /true or false/],
   ['an icon that is not shipped', iconKind() as Kind<unknown>, 'unheard-of', /shipped set/],
@@ -90,6 +97,8 @@ test.each(refused)('%s is refused with its reason', (_, kind, value, reason) => 
 
 test('limits themselves are taken', () => {
   for (const value of [8, 40]) expect(refusal(length, value)).toBeNull();
+  expect(refusal(fluid, { least: [40, { px: 0, share: 0.88 }] })).toBeNull();
+  expect(refusal(fluid, { px: 0, share: 0.02 })).toBeNull();
   expect(refusal(fluid, growing([200, 8], [4000, 40]))).toBeNull();
 });
 

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { idSchema, type Id } from '../id';
+import { idSchema, type Id } from '../../ids/id';
 import type { Kind } from './kind';
 
 /** An order of its own for the things that stand below something; null keeps the order of the wider band. */

@@ -1,4 +1,4 @@
-import { idSchema, type Id } from '../id';
+import { idSchema, type Id } from '../../ids/id';
 import { referenceNouns, type ReferenceTarget } from '../reference';
 import type { Kind } from './kind';
 

@@ -5,14 +5,16 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
+import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { undoneTurns, type Undone } from '@/core/fit/undone';
-import { wayDown, type RuleOutcome } from '@/core/fit/way-down';
+import { inOrderOfEffect, wayDown, type RuleOutcome } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
+  isSolved,
   MARGIN_LIMITS,
   RULE_LIMITS,
   USUAL_MARGIN,
@@ -32,7 +34,7 @@ interface RulesPanelProps {
   bar: string;
 }
 
-/** The collapse rules of a bar as columns, in the order in which they begin: what each of its pieces turns to. */
+/** The collapse rules of a bar as columns, in the order in which they take effect: what each of its pieces turns to. */
 export function RulesPanel({ at, bar: id }: RulesPanelProps) {
   const site = useSite();
   const advances = useAdvances();
@@ -47,9 +49,16 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
     () => undoneTurns(site, at.in, asForeseen(assembly), way),
     [site, at.in, assembly, way],
   );
-  const rules = bar.rules ?? [];
-  const set = (rule: CollapseRule) => edit([{ edit: 'setRule', at, bar: id, rule }]);
-  const add = (when: RuleWhen) => set({ id: newId(), when, turns: firstTurns(assembly, bar) });
+  const rules = inOrderOfEffect(bar.rules ?? [], way.rules);
+  const set = (rule: CollapseRule): Edit => ({ edit: 'setRule', at, bar: id, rule });
+  const add = (when: RuleWhen) => edit([set({ id: newId(), when, turns: firstTurns(assembly, bar) })]);
+  const changing =
+    ({ id: changed }: CollapseRule): ChangeRule =>
+    (change) =>
+      void edit((now) => {
+        const rule = now[at.in][at.assembly]?.bars[id]?.rules?.find((each) => each.id === changed);
+        return rule ? [set(change(rule))] : [];
+      });
   const pieces = bar.bays.flatMap((bay) => bay.pieces).map((piece) => assembly.pieces[piece]!);
   return (
     <section className={styles.rules} aria-label={`Collapse rules of “${bar.name}”`}>
@@ -72,7 +81,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                     rule={rule}
                     outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
                     undone={undone.filter((each) => each.rule === rule.id)}
-                    set={set}
+                    change={changing(rule)}
                     remove={() => edit([{ edit: 'removeRule', at, bar: id, rule: rule.id }])}
                   />
                 </th>
@@ -90,7 +99,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                       rule={rule}
                       kind={at.in}
                       piece={piece}
-                      set={set}
+                      change={changing(rule)}
                     />
                   </td>
                 ))}
@@ -111,6 +120,11 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
             … with a band
           </Button>
         )}
+        {bar.bays.length > 2 && (
+          <Button size="small" onClick={() => add({ by: 'centre', margin: USUAL_MARGIN })}>
+            … where its middle is no longer truly centred
+          </Button>
+        )}
         <Button size="small" onClick={() => add({ by: 'browser' })}>
           … measured in each visitor’s browser
         </Button>
@@ -128,18 +142,23 @@ function firstTurns(assembly: Assembly, bar: Bar): CollapseRule['turns'] {
     .map((piece) => ({ piece, property: 'shownAs', value: 'button' }));
 }
 
+/** Changes a rule as it is at that moment. */
+type ChangeRule = (change: (rule: CollapseRule) => CollapseRule) => void;
+
 interface TurnCellProps {
   label: string;
   rule: CollapseRule;
   kind: AssemblyKind;
   piece: Piece;
-  set(rule: CollapseRule): void;
+  change: ChangeRule;
 }
 
 /** What a rule makes of a piece: any of what it can turn to, and how far. */
-function TurnCell({ label, rule, kind, piece, set }: TurnCellProps) {
+function TurnCell({ label, rule, kind, piece, change }: TurnCellProps) {
   const site = useSite();
   const chosen = turned(rule, piece);
+  const choose = (pick: (ids: readonly string[]) => readonly string[]) =>
+    change((now) => withChoices(site, now, piece, pick(turned(now, piece).map(({ choice }) => choice.id))));
   return (
     <>
       <Select
@@ -152,7 +171,8 @@ function TurnCell({ label, rule, kind, piece, set }: TurnCellProps) {
         showSearch={false}
         value={chosen.map(({ choice }) => choice.id)}
         options={offeredChoices(piece, kind, rule).map(({ id, label: text }) => ({ value: id, label: text }))}
-        onChange={(ids) => set(withChoices(site, rule, piece, ids))}
+        onSelect={(id: string) => choose((ids) => [...ids, id])}
+        onDeselect={(id: string) => choose((ids) => ids.filter((each) => each !== id))}
         popupMatchSelectWidth={false}
       />
       {chosen.map(
@@ -166,7 +186,7 @@ function TurnCell({ label, rule, kind, piece, set }: TurnCellProps) {
                 value={turn.value as number}
                 least={choice.amount.least}
                 most={choice.amount.most}
-                keep={(value) => set(withAmount(rule, turn, value))}
+                keep={(value) => change((now) => withAmount(now, turn, value))}
               />{' '}
               {choice.amount.words[1]}
             </label>
@@ -182,16 +202,17 @@ interface RuleHeadProps {
   outcome: RuleOutcome | null;
   /** What of it is taken back further down. */
   undone: readonly Undone[];
-  set(rule: CollapseRule): void;
+  change: ChangeRule;
   remove(): void;
 }
 
 /** When a rule begins, where that turns out to be, and the means to change it. */
-function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
+function RuleHead({ site, rule, outcome, undone, change, remove }: RuleHeadProps) {
   const { when } = rule;
+  const begin = (next: RuleWhen) => change((now) => ({ ...now, when: next }));
   return (
     <div className={styles.head}>
-      <b>{outcomeText(outcome)}</b>
+      <b>{outcomeText(outcome, when.by)}</b>
       {outcome !== null && outcome.levels > 1 && <span className="figures">{stepsText(outcome)}</span>}
       {outcome !== null && <span className="quiet">{needsMost(site, outcome)}</span>}
       {undone.map((each) => (
@@ -199,15 +220,15 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
           {undoneText(site, each)}
         </span>
       ))}
-      {when.by === 'fit' && (
+      {isSolved(when) && (
         <label>
-          when it stops fitting, with{' '}
+          {when.by === 'fit' ? 'when it stops fitting' : 'where its middle is no longer truly centred'}, with{' '}
           <WholeField
             label="Room to spare, in px"
             value={when.margin}
             least={MARGIN_LIMITS.least}
             most={MARGIN_LIMITS.most}
-            keep={(margin) => set({ ...rule, when: { by: 'fit', margin } })}
+            keep={(margin) => begin({ ...when, margin })}
           />{' '}
           px to spare
         </label>
@@ -226,7 +247,7 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
             value={when.below}
             least={RULE_LIMITS.least}
             most={RULE_LIMITS.most}
-            keep={(below) => set({ ...rule, when: { by: 'width', below } })}
+            keep={(below) => begin({ by: 'width', below })}
           />{' '}
           px
         </label>
@@ -239,7 +260,7 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
             aria-label="With the band"
             value={when.band}
             options={site.bands.slice(1).map(({ id, name }) => ({ value: id, label: name }))}
-            onChange={(band) => set({ ...rule, when: { by: 'band', band } })}
+            onChange={(band) => begin({ by: 'band', band })}
           />
         </label>
       )}
@@ -251,12 +272,12 @@ function RuleHead({ site, rule, outcome, undone, set, remove }: RuleHeadProps) {
 }
 
 /** Where a rule begins, or why it never does. */
-function outcomeText(outcome: RuleOutcome | null): string {
+function outcomeText(outcome: RuleOutcome | null, waits: RuleWhen['by']): string {
   if (outcome === null || outcome.reason === 'unmeasured') return 'being measured…';
   if (outcome.below !== null) return `below ${outcome.below} px`;
-  return outcome.reason === 'fits'
-    ? 'never: the bar fits down to 320 px'
-    : 'never: a later rule begins before the bar stops fitting';
+  return waits === 'centre'
+    ? 'never: its middle is truly centred down to 320 px'
+    : 'never: the bar fits down to 320 px';
 }
 
 /** What takes back a turn of a rule, in words. */

@@ -33,6 +33,15 @@ test('only pieces of headers leave for a drawer, by rules that are not measured 
   expect(offered('headers', { by: 'browser' })).toBe(false);
 });
 
+test('links leave the sides of the logo only where a menu has it, at widths that are known beforehand', () => {
+  const around = { ...menu!, values: { ...menu!.values, around: { desktop: 'around' } } };
+  const offered = (piece: typeof menu, when: CollapseRule['when']) =>
+    offeredChoices(piece!, 'headers', { ...none, when }).filter(({ property }) => property === 'around');
+  expect(offered(around, none.when).map(({ value }) => value)).toEqual(['after', 'below']);
+  expect(offered(around, { by: 'browser' })).toEqual([]);
+  expect(offered(menu, none.when)).toEqual([]);
+});
+
 test('of choices that exclude each other the later one counts; others stand beside each other', () => {
   expect(ids(chosen('button', 'column'))).toEqual(['column']);
   expect(ids(chosen('button', 'behind'))).toEqual(['behind']);

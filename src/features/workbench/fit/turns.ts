@@ -27,6 +27,10 @@ export interface TurnChoice {
   amount?: Amount;
   /** What cannot be said of the piece beside: some choices, or any. */
   excludes?: readonly string[] | 'all';
+  /** It needs other markup, so the width at which it begins has to be known beforehand. */
+  beforehand?: boolean;
+  /** The pieces for which it is offered; all, where nothing is said. */
+  suits?(piece: Piece): boolean;
 }
 
 /** How many items the menus of a piece have at most, on the first level. */
@@ -54,6 +58,8 @@ const lengths = (least: number, most: number, step: number, usual: number): Amou
 /** Forms of a menu in which no items leave one by one. */
 const WHOLE = ['button', 'column', 'columns', 'scrolling'];
 
+const hasLogo = ({ values }: Piece) => Object.values(values.around ?? {}).some(Boolean);
+
 /** Everything that a piece may turn to, where it has the property. */
 const allChoices: readonly TurnChoice[] = [
   ...Object.entries(shownAsLabels).map(([value, label]) => ({
@@ -62,6 +68,18 @@ const allChoices: readonly TurnChoice[] = [
     property: 'shownAs',
     value,
   })),
+  ...Object.entries({ after: 'links behind the logo', below: 'links in a row below the logo' }).map(
+    ([value, label]) => ({
+      id: `links-${value}`,
+      label,
+      property: 'around',
+      value,
+      beforehand: true,
+      // Behind a button there are no links to be seen.
+      excludes: ['button'],
+      suits: hasLogo,
+    }),
+  ),
   {
     id: 'behind',
     label: 'items behind “more”',
@@ -83,7 +101,14 @@ const allChoices: readonly TurnChoice[] = [
   { id: 'artwork', label: 'smaller artwork', property: 'artworkHeight', amount: lengths(8, 400, 1, 28) },
   { id: 'padding', label: 'items closer', property: 'itemPaddingInline', amount: lengths(0, 80, 1, 4) },
   { id: 'text', label: 'smaller text', property: 'textSize', amount: lengths(8, 160, 0.5, 13) },
-  { id: 'drawer', label: 'in the drawer', property: 'shown', value: 'drawer', excludes: 'all' },
+  {
+    id: 'drawer',
+    label: 'in the drawer',
+    property: 'shown',
+    value: 'drawer',
+    excludes: 'all',
+    beforehand: true,
+  },
   { id: 'hidden', label: 'hidden', property: 'shown', value: 'hidden', excludes: 'all' },
 ];
 
@@ -98,10 +123,14 @@ export function turnChoices({ kind }: Piece): TurnChoice[] {
 const isOf = (turn: Turn, { property, value, amount }: TurnChoice) =>
   turn.property === property && (amount ? turn.step !== undefined : turn.value === value);
 
-/** The choices that are offered for a piece: only pieces of headers leave for a drawer, and not where the rule is measured in the browser. */
+/** The choices that are offered for a piece under a rule: only pieces of headers leave for a drawer. */
 export function offeredChoices(piece: Piece, kind: AssemblyKind, { when }: CollapseRule): TurnChoice[] {
-  const toDrawer = kind === 'headers' && when.by !== 'browser';
-  return turnChoices(piece).filter(({ id }) => id !== 'drawer' || toDrawer);
+  return turnChoices(piece).filter(
+    ({ id, beforehand, suits }) =>
+      !(beforehand && when.by === 'browser') &&
+      (id !== 'drawer' || kind === 'headers') &&
+      (suits?.(piece) ?? true),
+  );
 }
 
 /** What a rule makes of a piece: the choices with the turns that say them. */
@@ -143,7 +172,12 @@ export function withChoices(
 
 /** A rule in which a turn goes to another value. */
 export function withAmount(rule: CollapseRule, of: Turn, value: number): CollapseRule {
-  return { ...rule, turns: rule.turns.map((turn) => (turn === of ? { ...turn, value } : turn)) };
+  return {
+    ...rule,
+    turns: rule.turns.map((turn) =>
+      turn.piece === of.piece && turn.property === of.property ? { ...turn, value } : turn,
+    ),
+  };
 }
 
 /** What a rule makes of a piece, in a few words. */

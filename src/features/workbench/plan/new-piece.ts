@@ -1,3 +1,4 @@
+import type { LogoVersion } from '@/core/brand/logo-versions';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { newPiece, type IdSource } from '@/core/site/defaults';
 import type { Piece } from '@/core/site/assembly';
@@ -10,8 +11,15 @@ const menuShownAs: Record<AssemblyKind, string | null> = {
   footers: 'columns',
 };
 
+/** The full logo, and where there is a compact one, that in the narrowest band. */
+function compactOnPhone(bands: Site['bands']): Record<string, LogoVersion> {
+  const narrow = bands.length > 1 ? { [bands.at(-1)!.id]: 'compact' as const } : {};
+  return { [bands[0]!.id]: 'full', ...narrow };
+}
+
 /** A piece as it is put in: a menu shows the site's first menu, in the form that suits the place. */
 export function startPiece(site: Site, kind: string, into: AssemblyKind, ids: IdSource): Piece {
+  if (kind === 'logo') return newPiece(ids(), kind, { version: compactOnPhone(site.bands) });
   if (kind !== 'menu') return newPiece(ids(), kind);
   const [menu] = Object.keys(site.menus);
   const shownAs = menuShownAs[into];

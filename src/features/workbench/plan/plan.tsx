@@ -13,11 +13,14 @@ import { useEffect, useRef, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { findBay, type Spot } from '@/core/edit/pieces';
+import { placeName } from '@/core/edit/place-name';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
+import { dragWords } from '@/ui/drag-words';
 import { selectedPieces, withPiece, type Selection } from '../selection';
+import { useBeginAssembly } from '../assembly-switch';
 import { BarActions } from './bar-actions';
 import { Bay } from './bay';
 import { Chip } from './chip';
@@ -54,6 +57,8 @@ function piecesIn(assembly: Assembly, spot: Omit<Spot, 'index'>): readonly strin
 
 /** The scheme of bars, bays and pieces. */
 export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
+  const starting = useBeginAssembly(kind, assembly);
+  const empty = kind === 'headers' && Object.keys(assembly.pieces).length === 0;
   const site = useSite();
   const edit = useEdit();
   const at = { in: kind, assembly: assembly.id };
@@ -127,6 +132,12 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     </Bay>
   );
 
+  const dragName = (id: string) => {
+    const piece = assembly.pieces[id];
+    const [bar = '', bay = ''] = id.split('/');
+    return piece ? pieceTitle(site, piece) : placeName(site, { on: 'bay', ...at, bar, bay });
+  };
+
   return (
     <section ref={plan} aria-label="Plan" onCopy={clipboard.onCopy} onPaste={clipboard.onPaste}>
       <p id="plan-keys" className="seen-by-readers-only">
@@ -134,6 +145,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
       </p>
       <DndContext
         id="plan"
+        accessibility={{ announcements: dragWords(dragName) }}
         sensors={sensors}
         collisionDetection={(args) => {
           const hits = pointerWithin(args);
@@ -168,6 +180,15 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
           );
         })}
       </DndContext>
+      {empty && (
+        <p className={styles.begin}>
+          <Button type="primary" onClick={starting.begin}>
+            Begin with a ready-made header…
+          </Button>
+          <span className="quiet">or put pieces into the bays with their plus</span>
+        </p>
+      )}
+      {starting.gallery}
       <Button size="small" onClick={addBar}>
         Add a bar
       </Button>

@@ -1,6 +1,6 @@
 import { pieceKind } from '@/core/pieces';
 import type { AssemblyKind } from '@/core/properties/assembly';
-import type { Id } from '@/core/properties/id';
+import type { Id } from '@/core/ids/id';
 import { resolveAssembly, settledPieces, type WayPlace } from '@/core/resolve/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';

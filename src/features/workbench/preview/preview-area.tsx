@@ -2,7 +2,7 @@
 
 import { MenuOutlined } from '@ant-design/icons';
 import { App } from 'antd';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { stepAt, wayDown } from '@/core/fit/way-down';
@@ -11,6 +11,7 @@ import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/model';
+import { inField } from '@/ui/in-field';
 import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
 import styles from './preview.module.css';
@@ -26,15 +27,18 @@ interface PreviewAreaProps {
   kind: AssemblyKind;
   assembly: Assembly;
   views: readonly RulerView[];
+  /** Something was opened in a view, or nothing is open any more. */
+  onOpened(opened: boolean): void;
 }
 
 /** All views at once, live and to one scale; one of them can be blown up to fill the area at 1:1. */
-export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
+export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAreaProps) {
   const { notification } = App.useApp();
   const [file, setFile] = useState('index.html');
   const [blownUp, setBlownUp] = useState<string | null>(null);
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
+  const [opened, setOpened] = useState<Record<string, boolean>>({});
   const [area, room] = useSize<HTMLDivElement>();
   const scrolls = useScrolls();
   const [still, setStill] = useState(false);
@@ -53,6 +57,16 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
           GAP,
         )
       : 1;
+  const anyOpened = shown.some(({ id }) => opened[id]);
+  useEffect(() => onOpened(anyOpened), [anyOpened, onOpened]);
+  useEffect(() => {
+    if (blownUp === null) return;
+    const leave = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && !event.defaultPrevented && !inField(event.target)) setBlownUp(null);
+    };
+    window.addEventListener('keydown', leave);
+    return () => window.removeEventListener('keydown', leave);
+  }, [blownUp]);
   const tools = (
     <>
       <Toggle on={scrolls.together} set={scrolls.setTogether} title="All views scroll together">
@@ -99,6 +113,9 @@ export function PreviewArea({ site, kind, assembly, views }: PreviewAreaProps) {
                 onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
                 onNavigate={setFile}
                 onLeave={leave}
+                onOpened={(next) => setOpened((before) => ({ ...before, [view.id]: next }))}
+                onEscape={() => setBlownUp(null)}
+                headWidth={blownUp === null ? undefined : room.width}
               />
             );
           })}
@@ -150,10 +167,14 @@ interface ViewProps {
   onDrawer(open: boolean): void;
   onNavigate(file: string): void;
   onLeave(href: string): void;
+  onOpened(opened: boolean): void;
+  onEscape(): void;
+  /** The width of the head, in px of the screen, where it is not that of the view. */
+  headWidth: number | undefined;
 }
 
 function View({ view, scale, height, root, file, html, css, atEnd, drawer, ...more }: ViewProps) {
-  const { blownUp, still, scroll, tools, ...on } = more;
+  const { blownUp, still, scroll, tools, headWidth, ...on } = more;
   const openElement = drawer?.open ? drawer.element : null;
   const content = useMemo(
     () => ({ html, css, drawer: openElement, atEnd, still }),
@@ -161,9 +182,15 @@ function View({ view, scale, height, root, file, html, css, atEnd, drawer, ...mo
   );
   return (
     <div className={styles.view}>
-      <div className={styles.viewHead}>
+      <div
+        className={styles.viewHead}
+        style={headWidth === undefined ? undefined : { minInlineSize: 0, inlineSize: headWidth }}
+      >
         <b>{view.name}</b>
-        <span className="figures">{view.width} px</span>
+        <span className="figures">
+          {view.width}
+          <span className={styles.unit}> px</span>
+        </span>
         <span className={`quiet ${styles.file}`}>{file}</span>
         {tools}
         {drawer && (
@@ -200,6 +227,8 @@ function View({ view, scale, height, root, file, html, css, atEnd, drawer, ...mo
           onNavigate={on.onNavigate}
           onDrawer={(open) => on.onDrawer(open !== null)}
           onLeave={on.onLeave}
+          onOpened={on.onOpened}
+          onEscape={on.onEscape}
           onScroll={on.onScroll}
           scrollTo={scroll.wanted}
         />

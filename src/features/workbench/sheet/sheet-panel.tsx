@@ -14,6 +14,7 @@ import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
+import { MissingLogo } from './missing-logo';
 import { useSheetActions } from './use-sheet-actions';
 
 /** What the columns of the panel are: cells of an axis of the sheet, or the collapse rules of the bar. */
@@ -90,6 +91,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
           )}
         </span>
       </div>
+      {places.length === 1 && <MissingLogo place={place} />}
       {axis === 'fit' && barOf(site, place) && <RulesPanel {...barOf(site, place)!} />}
       {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />

@@ -27,8 +27,14 @@ const nothing = () => undefined;
 /** A page with nothing but a starter on it, as HTML and CSS. */
 function starterPage(site: Site, starter: Starter, advances: Advances): { html: string; css: string } {
   let count = 0;
-  const header = startHeader(site, starter, starter.name, () => `starter-${(count += 1)}`);
-  const seen: Site = { ...site, headers: { [header.id]: header }, footers: {} };
+  const { header, menus } = startHeader(site, starter, starter.name, () => `starter-${(count += 1)}`);
+  const added = Object.fromEntries(menus.map((menu) => [menu.id, menu]));
+  const seen: Site = {
+    ...site,
+    menus: { ...site.menus, ...added },
+    headers: { [header.id]: header },
+    footers: {},
+  };
   return {
     html: renderPage(seen, homePage(site), { header, footer: null }, site.languages[0], advances),
     css: renderStylesheet(seen),

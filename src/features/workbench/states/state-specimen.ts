@@ -3,15 +3,17 @@ import { pieceKind } from '@/core/pieces';
 import type { Property, Values } from '@/core/properties/property';
 import type { State, StatedPart } from '@/core/properties/states';
 import { stateLabels } from '@/core/properties/states';
+import { barHeight } from '@/core/fit/heights';
 import { renderPage } from '@/core/render/page';
 import { renderStylesheet } from '@/core/render/stylesheet';
+import { resolveAssembly } from '@/core/resolve/assembly';
 import { settledValue } from '@/core/resolve/settled-values';
 import { newBar, newItem, newMenu, newPage } from '@/core/site/defaults';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 
-/** The height of a specimen, in CSS px. */
-export const SPECIMEN_HEIGHT = 48;
+/** The least height of a specimen, in CSS px. */
+const LEAST_HEIGHT = 48;
 
 /** The parts of a piece that have states. */
 export function statedParts(piece: Piece): StatedPart[] {
@@ -46,7 +48,7 @@ function restingIn(piece: Piece, part: StatedPart, state: State): Piece {
 }
 
 /** The bar that a specimen stands in: that of the piece, or for what stands on a panel one of the panel's colours. */
-function specimenBar(bar: Bar, part: StatedPart, state: State, widest: string): Bar {
+function specimenBar(bar: Bar, part: StatedPart, state: State, widest: string, height: number): Bar {
   const said = (value: unknown) => ({ [widest]: value });
   const panel: Values = part.below
     ? { ground: said('ground'), ink: said('ink'), tint: said('none'), picture: said(null) }
@@ -54,7 +56,7 @@ function specimenBar(bar: Bar, part: StatedPart, state: State, widest: string): 
   const values: Values = {
     ...bar.values,
     ...panel,
-    leastHeight: said(SPECIMEN_HEIGHT),
+    leastHeight: said(height),
     padding: said(0),
     division: said({ by: 'edges' }),
     shown: said('shown'),
@@ -75,14 +77,15 @@ function firstLabel(site: Site, piece: Piece): string {
 
 /**
  * A part of a piece in each of its states below each other, as HTML and CSS for a view in the widest band: the very rules that
- * are handed over, in a header that holds nothing else.
+ * are handed over, in a header that holds nothing else. All are as high as the highest needs in a view of that width.
  */
 export function stateSpecimen(
   site: Site,
   at: AssemblyPlace,
   pieceId: string,
   part: StatedPart,
-): { html: string; css: string } {
+  width: number,
+): { html: string; css: string; height: number } {
   const assembly = site[at.in][at.assembly]!;
   const piece = assembly.pieces[pieceId]!;
   const bar = Object.values(assembly.bars).find((each) =>
@@ -99,20 +102,23 @@ export function stateSpecimen(
   const shownAs = part.prefix === 'menuButton' ? 'button' : 'row';
   const forMenu: Values =
     piece.kind === 'menu'
-      ? { menu: { [band.id]: 'specimen' }, shownAs: { [band.id]: shownAs }, around: { all: false } }
+      ? { menu: { [band.id]: 'specimen' }, shownAs: { [band.id]: shownAs }, around: { [band.id]: null } }
       : {};
   const specimens = part.states.map((state) => {
     const shown = restingIn(piece, part, state);
     return { ...shown, values: { ...shown.values, ...forMenu, shown: { [band.id]: 'shown' } } };
   });
-  const bars = part.states.map((state) => specimenBar(bar, part, state, band.id));
-  const header: Assembly = {
-    id: 'specimen-header',
-    name: 'Specimen',
-    order: bars.map((each) => each.id),
-    bars: Object.fromEntries(bars.map((each) => [each.id, each])),
-    pieces: Object.fromEntries(specimens.map((each) => [each.id, each])),
-    values: {},
+  const pieces = Object.fromEntries(specimens.map((each) => [each.id, each]));
+  const headerOf = (height: number): Assembly => {
+    const bars = part.states.map((state) => specimenBar(bar, part, state, band.id, height));
+    return {
+      id: 'specimen-header',
+      name: 'Specimen',
+      order: bars.map((each) => each.id),
+      bars: Object.fromEntries(bars.map((each) => [each.id, each])),
+      pieces,
+      values: {},
+    };
   };
   const other = newPage({ id: 'other', title: 'Other', path: '/other', parent: null });
   const seen: Site = {
@@ -122,8 +128,16 @@ export function stateSpecimen(
     pages: { ...site.pages, [page.id]: page, [other.id]: other },
     pageOrder: [...site.pageOrder, page.id, other.id],
     menus: { ...site.menus, specimen: menu },
-    headers: { [header.id]: header },
+    headers: {},
     footers: {},
   };
-  return { html: renderPage(seen, other, { header, footer: null }), css: renderStylesheet(seen) };
+  const least = resolveAssembly(seen, 'headers', headerOf(LEAST_HEIGHT), band.id);
+  const height = Math.ceil(Math.max(...least.bars.map((each) => barHeight(seen, each, width))));
+  const header = headerOf(height);
+  const shown = { ...seen, headers: { [header.id]: header } };
+  return {
+    html: renderPage(shown, other, { header, footer: null }),
+    css: renderStylesheet(shown),
+    height,
+  };
 }

@@ -6,15 +6,16 @@ import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/paths';
-import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
-import { stateContrast, type PieceInBar } from '@/core/resolve/state-contrast';
+import { standingPiece } from '@/core/resolve/standing-piece';
+import { stateContrast } from '@/core/resolve/state-contrast';
+import type { PieceInBar } from '@/core/resolve/state-look';
 import type { SettledPiece } from '@/core/pieces/piece';
 import type { Site } from '@/core/site/site';
 import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import { ContrastFigure } from '../contrast-figure';
 import { keepsRoom, labelsOf } from './state-labels';
-import { SPECIMEN_HEIGHT, statedParts, stateSpecimen } from './state-specimen';
+import { statedParts, stateSpecimen } from './state-specimen';
 import styles from './states.module.css';
 
 /** The scale to which specimens are drawn, and the width of a view in px of the screen. */
@@ -62,21 +63,24 @@ interface PartStatesProps {
 /** One part of a piece in all its states, live, each with its contrast. */
 const PartStates = memo(function PartStates({ site, at, piece, part, inBar, settled }: PartStatesProps) {
   const labels = useMemo(() => labelsOf(site, settled, part), [site, settled, part]);
-  const { html, css } = useMemo(() => stateSpecimen(site, at, piece, part), [site, at, piece, part]);
+  const { html, css, height } = useMemo(
+    () => stateSpecimen(site, at, piece, part, WIDTH / SCALE),
+    [site, at, piece, part],
+  );
   const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
-  const height = part.states.length * SPECIMEN_HEIGHT;
+  const whole = part.states.length * height;
   return (
     <section className={styles.part} aria-label={`States of ${part.label}`}>
       <h3>{part.label}</h3>
       <div className={styles.rows}>
-        <div style={{ inlineSize: WIDTH, blockSize: height * SCALE }}>
+        <div style={{ inlineSize: WIDTH, blockSize: Math.ceil(whole * SCALE) + 2 }}>
           <PreviewFrame
             title={`${part.label} in every state`}
             root={`/frame/${site.id}`}
             file={pageFile(homePage(site).path)}
             content={content}
             width={WIDTH / SCALE}
-            height={height}
+            height={whole + 4}
             scale={SCALE}
             onNavigate={() => undefined}
             onDrawer={() => undefined}
@@ -85,7 +89,7 @@ const PartStates = memo(function PartStates({ site, at, piece, part, inBar, sett
         </div>
         <dl>
           {part.states.map((state) => (
-            <div key={state} style={{ blockSize: SPECIMEN_HEIGHT * SCALE }}>
+            <div key={state} style={{ blockSize: height * SCALE }}>
               <dt>{stateLabels[state]}</dt>
               <dd>
                 <Contrast ratio={stateContrast(site, inBar, part, state)} />
@@ -102,17 +106,8 @@ const PartStates = memo(function PartStates({ site, at, piece, part, inBar, sett
 /** Specimens of every part of a piece in all its states, as it stands on the widest band. */
 export function StatesPanel({ at, piece }: { at: AssemblyPlace; piece: string }) {
   const site = useSite();
-  const assembly = site[at.in][at.assembly];
-  const found = assembly?.pieces[piece];
-  const standing = useMemo((): { inBar: PieceInBar; settled: SettledPiece } | null => {
-    if (!assembly) return null;
-    const settled = resolveAssembly(site, at.in, assembly, site.bands[0]!.id);
-    const bar = settled.bars.find((each) =>
-      each.bays.some((bay) => bay.pieces.some(({ id }) => id === piece)),
-    );
-    const own = settledPieces(settled).find(({ id }) => id === piece);
-    return bar && own ? { inBar: { bar: bar.values, piece: own.values }, settled: own } : null;
-  }, [site, at.in, assembly, piece]);
+  const found = site[at.in][at.assembly]?.pieces[piece];
+  const standing = useMemo(() => standingPiece(site, at, piece), [site, at, piece]);
   if (!found || !standing) return null;
   return (
     <div className={styles.parts}>

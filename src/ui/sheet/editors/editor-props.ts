@@ -1,5 +1,7 @@
+import type { Brought } from '@/core/edit/brought';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import type { EditorSource } from '../editor-source';
+import type { Way } from '../cell-focus';
 import type { SheetActions } from '../model';
 
 /** What an editor of a cell is given. `set` gives the reason when a value is refused. */
@@ -8,8 +10,12 @@ export interface EditorProps<E, T> {
   editor: E;
   value: T;
   set(value: T): string | null;
-  /** Ends the editing; with `back`, the value that stood there before comes back. */
-  close(back?: boolean): void;
+  /** Sets a value that brings something of the site along; gives the reason when it is refused. */
+  bring(brought: Brought): string | null;
+  /** Puts back the value that stood there before the editing, which goes on. */
+  back(): void;
+  /** Ends the editing, and goes on to the cell that lies that way. */
+  close(way?: Way): void;
   source: EditorSource;
   makeLabel: SheetActions['makeLabel'];
   /** Makes something new for the value to point at. */

@@ -1,8 +1,9 @@
 'use client';
 
 import { Select } from 'antd';
-import { useState, type ReactNode } from 'react';
-import { iconNames } from '@/core/icons/icons';
+import { useRef, useState, type ReactNode } from 'react';
+import { hexOf, readColour } from '@/core/colour/read-colour';
+import { iconNames, iconWords } from '@/core/icons/icons';
 import type { Editor } from '@/core/properties/kinds/kind';
 import { Icon } from '../../icon';
 import type { SheetOption } from '../editor-source';
@@ -33,18 +34,36 @@ function PickedEditor({
   label,
   value,
   options,
+  typed,
+  below,
   pick,
   close,
 }: {
   label: string;
   value: string;
   options: readonly PickedOption[];
+  /** What a text means that is none of the options. */
+  typed?: ((text: string) => PickedOption | null) | undefined;
+  /** Another way to choose, below the list; what it chooses is picked. */
+  below?: ((pick: (value: string) => void) => ReactNode) | undefined;
   /** Gives the reason when the value is refused. */
   pick(value: string): string | null;
-  close(back?: boolean): void;
+  close(): void;
 }) {
   const [open, setOpen] = useState(true);
+  const [text, setText] = useState('');
+  const meant = text === '' ? null : (typed?.(text) ?? null);
   const [problem, setProblem] = useState<string | null>(null);
+  /** Whether the hand is at what stands below the list, which has the focus then. */
+  const beside = useRef(false);
+  const leave = () => {
+    if (problem === null && !beside.current) close();
+  };
+  const take = (picked: string) => {
+    const refused = pick(picked);
+    setProblem(refused);
+    if (refused === null) close();
+  };
   return (
     <span className={styles.editor}>
       <Select
@@ -55,20 +74,32 @@ function PickedEditor({
         aria-label={label}
         open={open}
         value={value}
-        options={[...options]}
+        options={[...options, ...(meant ? [meant] : [])]}
         optionRender={({ data }) => entry(data as PickedOption)}
-        showSearch={options.length > 8 ? { optionFilterProp: 'label' } : false}
+        showSearch={typed || options.length > 8 ? { optionFilterProp: 'label', onSearch: setText } : false}
         onOpenChange={(next) => {
-          setOpen(next);
-          if (!next && problem === null) close();
+          if (!beside.current) setOpen(next);
+          if (!next) leave();
         }}
-        onSelect={(picked) => {
-          const refused = pick(picked);
-          setProblem(refused);
-          if (refused === null) close();
-        }}
+        onSelect={take}
+        {...(below && {
+          popupRender: (list: ReactNode) => (
+            <>
+              {list}
+              <div
+                onPointerDownCapture={() => (beside.current = true)}
+                onBlur={() => {
+                  beside.current = false;
+                  leave();
+                }}
+              >
+                {below(take)}
+              </div>
+            </>
+          ),
+        })}
         onInputKeyDown={(event) => event.key === 'Escape' && close()}
-        onBlur={() => close()}
+        onBlur={leave}
       />
       {problem !== null && (
         <span role="alert" className={styles.problem}>
@@ -80,7 +111,7 @@ function PickedEditor({
 }
 
 /** What every editor that picks from a list hands on. */
-type Picked = { label: string; close(back?: boolean): void };
+type Picked = { label: string; close(): void };
 
 /** One of a few named values; where the value may be left open, also none of them. */
 export function ChoiceEditor({
@@ -114,19 +145,59 @@ export function FlagEditor({
   return <OpenEditor {...{ label, close, options }} value={current} none={editor.open} set={pick} />;
 }
 
-/** A colour of the brand, or none; where the value may be left open, also neither. */
+/** What stands before the CSS of a colour that is typed; no id holds it. */
+const NEW_COLOUR = 'new ';
+
+/** A colour that was typed where it is needed: it gets a name in the brand in the same step. */
+function typedColour(text: string): PickedOption | null {
+  const reading = readColour(text);
+  return reading.ok
+    ? {
+        value: `${NEW_COLOUR}${reading.css}`,
+        label: `${text.trim()}, into the brand`,
+        swatch: reading.css,
+      }
+    : null;
+}
+
+/** The colour picker of the platform. The picked colour counts when the picker is left, not while it is moved over others. */
+function colourField(start: string, pick: (value: string) => void): ReactNode {
+  return (
+    <label className={styles.field}>
+      pick another
+      <input
+        type="color"
+        defaultValue={start}
+        ref={(field) => {
+          const changed = () => field && pick(`${NEW_COLOUR}${field.value}`);
+          field?.addEventListener('change', changed);
+          return () => field?.removeEventListener('change', changed);
+        }}
+      />
+    </label>
+  );
+}
+
+/** A colour of the brand, or none; where the value may be left open, also neither. One that is typed comes into the brand. */
 export function ColourEditor({
   editor,
   value,
   set,
+  bring,
   label,
   close,
   source,
 }: EditorProps<Extract<Editor, { as: 'colour' }>, string | null>) {
   const options = [...source.options('colours'), { value: 'none', label: 'none' }];
+  const start = hexOf(options.find((each) => each.value === value)?.swatch ?? '');
+  const pick = (picked: string | null) =>
+    picked?.startsWith(NEW_COLOUR)
+      ? bring({ is: 'colour', css: picked.slice(NEW_COLOUR.length) })
+      : set(picked);
+  const own = { typed: typedColour, below: (take: (picked: string) => void) => colourField(start, take) };
   if (editor.open === undefined)
-    return <PickedEditor {...{ label, close, options }} value={value ?? NONE} pick={set} />;
-  return <OpenEditor {...{ label, close, value, options, set }} none={editor.open} />;
+    return <PickedEditor {...{ label, close, options, pick }} {...own} value={value ?? NONE} />;
+  return <OpenEditor {...{ label, close, value, options }} {...own} none={editor.open} set={pick} />;
 }
 
 /** A font family, shipped or uploaded. */
@@ -148,6 +219,8 @@ function OpenEditor({
   set,
   ...props
 }: Picked & {
+  typed?: (text: string) => PickedOption | null;
+  below?: (pick: (value: string) => void) => ReactNode;
   value: string | null;
   none: string;
   options: readonly PickedOption[];
@@ -172,7 +245,7 @@ export function IconEditor({
 }: EditorProps<Extract<Editor, { as: 'icon' }>, string | null>) {
   const options = iconNames.map((name) => ({
     value: name as string,
-    label: name.replaceAll('-', ' '),
+    label: iconWords(name),
     sign: <Icon name={name} />,
   }));
   return <OpenEditor {...{ label, close, value, options, set }} none="none" />;

@@ -2,12 +2,15 @@
 
 import { Input } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
-import { lengthText, readFluid, type Length } from '@/core/lengths/fluid';
+import { lengthText, readAnyLength, type Length } from '@/core/lengths/formula';
 import { plainNumber, readLength } from '@/core/lengths/length';
 import { cornersText, readCorners, type Corners } from '@/core/properties/kinds/corners';
 import { divisionText, readDivision, type Division } from '@/core/properties/kinds/division';
 import type { Editor } from '@/core/properties/kinds/kind';
 import { readWords, typedWords, type Words } from '@/core/properties/kinds/words';
+import { flushSync } from 'react-dom';
+import type { Way } from '../cell-focus';
+import { steppedText } from '../stepped-text';
 import type { EditorProps } from './editor-props';
 import styles from '../sheet.module.css';
 
@@ -17,43 +20,72 @@ type Reading = { ok: true; value: unknown } | { ok: false; reason: string };
 interface Offers {
   label: string;
   values: readonly string[];
-  /** The value above or below what is typed; null when there is none. */
-  beside(text: string, direction: 1 | -1): string | null;
 }
 
-/** A line that is typed; each understood keystroke is the new value, a misunderstood one says why. */
+/** By how much arrows step a number in the text, and with Shift. */
+interface Steps {
+  by: number;
+  shift: number;
+}
+const wholeSteps: Steps = { by: 1, shift: 10 };
+
+/**
+ * A line that is typed. Each understood keystroke is the new value. One that is not says why, and puts back the value that stood
+ * there before: what is refused changes nothing, and the line stays with the reason until it is right or Escape is pressed.
+ */
 function TypedEditor({
   label,
   start,
   placeholder,
   offers,
+  steps,
   read,
   set,
+  back,
   close,
 }: {
   label: string;
   start: string;
   placeholder?: string;
   offers?: Offers;
+  steps?: Steps;
   read(text: string): Reading;
   set(value: unknown): string | null;
-  close(back?: boolean): void;
+  back(): void;
+  close(way?: Way): void;
 }) {
   const [text, setText] = useState(start);
   const [problem, setProblem] = useState<string | null>(null);
   const type = (next: string) => {
     setText(next);
     const reading = read(next);
-    setProblem(reading.ok ? set(reading.value) : reading.reason);
+    const refused = reading.ok ? set(reading.value) : reading.reason;
+    if (refused !== null) back();
+    setProblem(refused);
   };
-  const press = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && problem === null) close();
-    if (event.key === 'Escape') close(true);
-    if (offers && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-      const next = offers.beside(text, event.key === 'ArrowUp' ? 1 : -1);
-      if (next !== null) type(next);
-      event.preventDefault();
+  const leave = (event: KeyboardEvent, way: Way) => {
+    if (problem !== null) return;
+    event.preventDefault();
+    close(way);
+  };
+  const step = (event: KeyboardEvent<HTMLInputElement>, direction: 1 | -1) => {
+    const field = event.currentTarget;
+    const by = direction * (event.shiftKey ? steps!.shift : steps!.by);
+    const stepped = steppedText(text, field.selectionEnd ?? text.length, by);
+    event.preventDefault();
+    if (!stepped) return;
+    flushSync(() => type(stepped.text));
+    field.setSelectionRange(stepped.caret, stepped.caret);
+  };
+  const press = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') leave(event, 'down');
+    if (event.key === 'Tab') leave(event, event.shiftKey ? 'left' : 'right');
+    if (event.key === 'Escape') {
+      back();
+      close();
     }
+    if (steps && event.key === 'ArrowUp') step(event, 1);
+    if (steps && event.key === 'ArrowDown') step(event, -1);
   };
   return (
     <span className={styles.editor}>
@@ -68,7 +100,7 @@ function TypedEditor({
         onFocus={(event) => event.target.select()}
         onChange={(event) => type(event.target.value)}
         onKeyDown={press}
-        onBlur={() => close()}
+        onBlur={() => problem === null && close()}
       />
       {problem !== null ? (
         <span role="alert" className={styles.problem}>
@@ -107,18 +139,7 @@ const OFFERED_STEPS = [0, 0.5, 1, 1.5, 2, 3, 4, 6, 8];
 /** Lengths of the brand’s spacing step that lie within limits, all in CSS px. */
 function stepOffers(step: number, least: number, most: number): Offers {
   const lengths = OFFERED_STEPS.map((count) => count * step).filter((px) => px >= least && px <= most);
-  return {
-    label: `steps of ${plainNumber(step)} px`,
-    values: lengths.map(plainNumber),
-    beside(text, direction) {
-      const reading = readLength(text, step);
-      if (!reading.ok) return null;
-      const steps = reading.px / step;
-      // From between two steps, the next one in that direction.
-      const next = (direction > 0 ? Math.floor(steps + 1e-6) + 1 : Math.ceil(steps - 1e-6) - 1) * step;
-      return next < least || next > most ? null : plainNumber(next);
-    },
-  };
+  return { label: `steps of ${plainNumber(step)} px`, values: lengths.map(plainNumber) };
 }
 
 /** A reading of nothing, where a value may be left open. */
@@ -126,13 +147,13 @@ function openOr(editor: Editor, read: (text: string) => Reading): (text: string)
   return (text) => (editor.open !== undefined && text.trim() === '' ? { ok: true, value: null } : read(text));
 }
 
-/** A length in px, rem or steps. */
-export function LengthEditor({
+/** A length that is the same at every width, in px, rem or steps. */
+export function PixelsEditor({
   value,
   editor,
   source,
   ...props
-}: EditorProps<Extract<Editor, { as: 'length' }>, number | null>) {
+}: EditorProps<Extract<Editor, { as: 'pixels' }>, number | null>) {
   const read = (text: string): Reading => {
     const reading = readLength(text, source.step);
     return reading.ok ? { ok: true, value: reading.px } : reading;
@@ -143,28 +164,31 @@ export function LengthEditor({
       start={value === null ? '' : plainNumber(value)}
       {...(editor.open ? { placeholder: editor.open } : {})}
       offers={stepOffers(source.step, editor.least, editor.most)}
+      steps={wholeSteps}
       read={openOr(editor, read)}
       set={(next) => props.set(next as number | null)}
     />
   );
 }
 
-/** A length that is the same at every width, or fluid between two. */
-export function FluidEditor({
+/** A length of any form: the same at every width, fluid between two, or put together. */
+export function LengthEditor({
   value,
   editor,
   source,
   ...props
-}: EditorProps<Extract<Editor, { as: 'fluid' }>, Length | null>) {
+}: EditorProps<Extract<Editor, { as: 'length' }>, Length | null>) {
   const read = (text: string): Reading => {
-    const reading = readFluid(text, source.step);
+    const reading = readAnyLength(text, source.step);
     return reading.ok ? { ok: true, value: reading.length } : reading;
   };
   return (
     <TypedEditor
       {...props}
       start={value === null ? '' : typeof value === 'number' ? plainNumber(value) : lengthText(value)}
-      placeholder={editor.open ?? '13 px at 900, 18 px at 1440'}
+      {...(editor.open ? { placeholder: editor.open } : {})}
+      offers={stepOffers(source.step, editor.least, editor.most)}
+      steps={wholeSteps}
       read={openOr(editor, read)}
       set={(next) => props.set(next as Length | null)}
     />
@@ -185,6 +209,8 @@ export function NumberEditor({
     <TypedEditor
       {...props}
       start={value === null ? '' : plainNumber(value)}
+      // What only goes from one small number to another is stepped by tenths.
+      steps={editor.most - editor.least > 5 ? wholeSteps : { by: 0.1, shift: 1 }}
       read={openOr(editor, read)}
       set={(next) => props.set(next as number | null)}
     />
@@ -195,7 +221,6 @@ export function NumberEditor({
 const divisionOffers: Offers = {
   label: 'such as',
   values: ['edges', 'stacked', '1 : 1', '1 : 2', '1 : 3', '3 : 1', '1 : 1 : 1', '2 : 1 : 1 : 1'],
-  beside: () => null,
 };
 
 /** How the bays of a bar stand: edges, stacked, or shares. */
@@ -208,6 +233,7 @@ export function DivisionEditor({
       {...props}
       start={divisionText(value)}
       offers={divisionOffers}
+      steps={wholeSteps}
       read={readDivision}
       set={(next) => props.set(next as Division)}
     />
@@ -225,6 +251,7 @@ export function CornersEditor({
       {...props}
       start={value === null ? '' : cornersText(value)}
       placeholder="8, or 8 8 0 0"
+      steps={wholeSteps}
       read={openOr(editor, readCorners)}
       set={(next) => props.set(next as Corners | null)}
     />

@@ -15,7 +15,7 @@ import {
 import {
   CornersEditor,
   DivisionEditor,
-  FluidEditor,
+  PixelsEditor,
   LengthEditor,
   NumberEditor,
   TextEditor,
@@ -27,7 +27,7 @@ const editors: Partial<Record<Editor['as'], unknown>> = {
   text: TextEditor,
   words: WordsEditor,
   length: LengthEditor,
-  fluid: FluidEditor,
+  pixels: PixelsEditor,
   number: NumberEditor,
   choice: ChoiceEditor,
   flag: FlagEditor,

@@ -1,19 +1,26 @@
 import { database } from '@/server/db/open';
-import { noSuchSite } from '@/server/http';
+import { noSuchSite, route } from '@/server/http';
 import { standingSince } from '@/server/sites/commit';
+import { ownerOf } from '@/server/sites/request';
 import { deleteSite, loadSite } from '@/server/sites/store';
 
 type Context = { params: Promise<{ site: string }> };
 
-/** A site as it stands. */
-export async function GET(_request: Request, { params }: Context) {
-  const { site: id } = await params;
-  const stored = loadSite(database(), id);
-  if (!stored) return noSuchSite();
-  return Response.json({ site: stored.site, standing: standingSince(database(), id, stored.revision) });
-}
+export const { GET, POST, PUT, PATCH, DELETE } = route<Context>({
+  /** A site as it stands. */
+  async GET(request, { params }) {
+    const { site: id } = await params;
+    const stored = loadSite(database(), id);
+    if (!stored) return noSuchSite();
+    const owner = ownerOf(new URL(request.url).searchParams);
+    return Response.json({
+      site: stored.site,
+      standing: standingSince(database(), id, stored.revision, owner),
+    });
+  },
 
-/** Removes a site for good. */
-export async function DELETE(_request: Request, { params }: Context) {
-  return deleteSite(database(), (await params).site) ? new Response(null, { status: 204 }) : noSuchSite();
-}
+  /** Removes a site for good. */
+  async DELETE(_, { params }) {
+    return deleteSite(database(), (await params).site) ? new Response(null, { status: 204 }) : noSuchSite();
+  },
+});

@@ -1,14 +1,17 @@
-import { readSiteFile } from '@/core/formats/site-file';
+import { MOST_SITE_FILE } from '@/core/site/file-limits';
 import { database } from '@/server/db/open';
-import { jsonText, problemsRefusal, refusal } from '@/server/http';
-import { openSiteFile } from '@/server/sites/create';
+import { jsonBytes, problemsRefusal, refusal, route } from '@/server/http';
+import { lookThrough } from '@/server/jobs/looking';
+import { keepSiteFile } from '@/server/sites/create';
 
-/** Opens a site file as a new site. */
-export async function POST(request: Request) {
-  const text = await jsonText(request);
-  if (!text.ok) return text.response;
-  const reading = readSiteFile(text.value);
-  if (!reading.ok) return problemsRefusal(reading.problems);
-  const opening = await openSiteFile(database(), reading.file, new Date());
-  return opening.ok ? Response.json({ id: opening.id }, { status: 201 }) : refusal(422, opening.reason);
-}
+export const { GET, POST, PUT, PATCH, DELETE } = route({
+  /** Opens a site file as a new site. */
+  async POST(request) {
+    const bytes = await jsonBytes(request, MOST_SITE_FILE);
+    if (!bytes.ok) return bytes.response;
+    const looked = await lookThrough(bytes.value);
+    if (looked.ok)
+      return Response.json({ id: keepSiteFile(database(), looked, new Date()) }, { status: 201 });
+    return looked.problems ? problemsRefusal(looked.problems) : refusal(422, looked.reason);
+  },
+});

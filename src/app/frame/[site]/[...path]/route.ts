@@ -1,12 +1,13 @@
 import { database } from '@/server/db/open';
-import { serveFrame, serveFrameFile } from '@/server/handover/serve';
+import { serveAt } from '@/server/handover/serve';
+import { route } from '@/server/http';
 
-/** A preview frame: its pages are sent by the workbench, everything else comes from what is stored. */
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ site: string; path: string[] }> },
-) {
-  const { site, path } = await params;
-  const file = path.join('/');
-  return file.endsWith('.html') ? serveFrame(request) : serveFrameFile(database(), request, site, file);
-}
+type Context = { params: Promise<{ site: string; path: string[] }> };
+
+export const { GET, POST, PUT, PATCH, DELETE } = route<Context>({
+  /** A preview frame: its pages are sent by the workbench, everything else comes from what is stored. */
+  async GET(request, { params }) {
+    const { site, path } = await params;
+    return serveAt(database(), request, 'frame', site, path);
+  },
+});

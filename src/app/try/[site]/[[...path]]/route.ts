@@ -1,13 +1,13 @@
 import { database } from '@/server/db/open';
-import { serveSiteFile } from '@/server/handover/serve';
+import { serveAt } from '@/server/handover/serve';
+import { route } from '@/server/http';
 
-/** The site as it will be handed over, to click through in a window of its own. */
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ site: string; path?: string[] }> },
-) {
-  const { site, path } = await params;
-  if (!path)
-    return Response.redirect(new URL(`/try/${site}/index.html`, `http://${request.headers.get('host')}`));
-  return serveSiteFile(database(), request, site, path.join('/'));
-}
+type Context = { params: Promise<{ site: string; path?: string[] }> };
+
+export const { GET, POST, PUT, PATCH, DELETE } = route<Context>({
+  /** The site as it will be handed over, to click through in a window of its own. */
+  async GET(request, { params }) {
+    const { site, path = [] } = await params;
+    return serveAt(database(), request, 'try', site, path);
+  },
+});

@@ -1,22 +1,12 @@
-import { gzipSync } from 'node:zlib';
 import { database } from '@/server/db/open';
-import { renderedSite } from '@/server/handover/rendered';
-import { fileBytes } from '@/server/handover/sources';
-import { noSuchSite } from '@/server/http';
+import { lines, noSuchSite, route } from '@/server/http';
+import { listFiles } from '@/server/jobs/handover';
+import { loadSite } from '@/server/sites/store';
 
-/** The files of the hand-over with their sizes in bytes, as they are and compressed. */
-export async function GET(_request: Request, { params }: { params: Promise<{ site: string }> }) {
-  const db = database();
-  const rendered = await renderedSite(db, (await params).site);
-  if (!rendered) return noSuchSite();
-  const files = [...rendered.values()].map((file) => {
-    const bytes = fileBytes(db, file);
-    return {
-      path: file.path,
-      bytes: bytes.length,
-      compressed: gzipSync(bytes).length,
-      readable: 'text' in file,
-    };
-  });
-  return Response.json({ files });
-}
+export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site: string }> }>({
+  /** The files of the hand-over with their sizes, told line by line while they are rendered. */
+  async GET(_, { params }) {
+    const { site } = await params;
+    return loadSite(database(), site) ? lines(listFiles(site)) : noSuchSite();
+  },
+});

@@ -1,15 +1,18 @@
-import { writeSiteFile } from '@/core/formats/site-file';
-import { slug } from '@/core/render/names';
-import { blobBytes } from '@/server/bytes/blobs';
+import { megabytes, MOST_SITE_FILE } from '@/core/site/file-limits';
 import { database } from '@/server/db/open';
-import { download, noSuchSite } from '@/server/http';
-import { loadSite } from '@/server/sites/store';
+import { download, noSuchSite, refusal, route, textStream } from '@/server/http';
+import { siteFileOf } from '@/server/sites/site-file';
 
-/** The site file, to be kept or opened elsewhere. */
-export async function GET(_request: Request, { params }: { params: Promise<{ site: string }> }) {
-  const db = database();
-  const stored = loadSite(db, (await params).site);
-  if (!stored) return noSuchSite();
-  const text = writeSiteFile(stored.site, (hash) => blobBytes(db, hash).toString('base64'));
-  return download(text, `${slug(stored.site.name, 'site')}.gable.json`, 'application/json');
-}
+export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site: string }> }>({
+  /** The site file, to be kept or opened elsewhere; that of a site which cannot be read as it stands. */
+  async GET(_, { params }) {
+    const file = siteFileOf(database(), (await params).site);
+    if (!file) return noSuchSite();
+    if (file.bytes > MOST_SITE_FILE)
+      return refusal(
+        413,
+        `The pictures, fonts and files of this site are too many for a site file, which holds ${megabytes(MOST_SITE_FILE)} MB. Copy the data from the list of sites instead.`,
+      );
+    return download(textStream(file.text), file.name, 'application/json');
+  },
+});

@@ -1,42 +1,35 @@
-import * as v from 'valibot';
-import { ingestArtwork } from '@/server/bytes/artwork';
+import { MOST_BYTES } from '@/core/site/file-limits';
 import { keepBlob } from '@/server/bytes/blobs';
-import { ingestFile } from '@/server/bytes/file';
-import { ingestFont } from '@/server/bytes/font';
-import type { Ingestion } from '@/server/bytes/ingestion';
+import { isBlobKind } from '@/server/bytes/look';
 import { database } from '@/server/db/open';
-import { noSuchSite, readBody, refusal } from '@/server/http';
+import { bodyBytes, noSuchSite, refusal, route } from '@/server/http';
+import { look } from '@/server/jobs/looking';
 import { loadSite } from '@/server/sites/store';
 
-const bodySchema = v.strictObject({
-  name: v.pipe(v.string(), v.minLength(1), v.maxLength(200)),
-  base64: v.pipe(v.string(), v.base64('The bytes have to be sent as base64.')),
+/** As much as any kind of file may have, and some more: what its own may have is said when it is looked at. */
+const MOST_UPLOAD = Math.max(...Object.values(MOST_BYTES)) + 1024 * 1024;
+
+export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site: string; kind: string }> }>({
+  /** Keeps the bytes of the body and says what they are; they become part of the site by an edit. The file’s name stands in `name`. */
+  async POST(request, { params }) {
+    const db = database();
+    const { site, kind } = await params;
+    if (!loadSite(db, site)) return noSuchSite();
+    if (!isBlobKind(kind)) return refusal(404, `Nothing can be uploaded as “${kind}”.`);
+    // A type that no form can send, so that another website cannot either without asking first.
+    if (request.headers.get('content-type') !== 'application/octet-stream')
+      return refusal(
+        415,
+        'The bytes of a file are read as they are (content-type: application/octet-stream).',
+      );
+    const name = new URL(request.url).searchParams.get('name') ?? '';
+    if (name === '' || name.length > 200) return refusal(400, 'A file has a name of 1 to 200 characters.');
+    const bytes = await bodyBytes(request, MOST_UPLOAD);
+    if (!bytes.ok) return bytes.response;
+    const ingestion = await look(kind, bytes.value, name);
+    if (!ingestion.ok) return refusal(422, ingestion.reason);
+    const { about, hash, bytes: taken } = ingestion.kept;
+    keepBlob(db, kind, hash, taken);
+    return Response.json({ about, hash }, { status: 201 });
+  },
 });
-
-const ingestions: Record<
-  string,
-  (bytes: Buffer, name: string) => Ingestion<unknown> | Promise<Ingestion<unknown>>
-> = {
-  artwork: ingestArtwork,
-  fonts: ingestFont,
-  files: ingestFile,
-};
-
-/** Keeps bytes that were sent and says what they are; they become part of the site by an edit. */
-export async function POST(
-  request: Request,
-  { params }: { params: Promise<{ site: string; kind: string }> },
-) {
-  const db = database();
-  const { site, kind } = await params;
-  if (!loadSite(db, site)) return noSuchSite();
-  const ingest = Object.hasOwn(ingestions, kind) ? ingestions[kind] : undefined;
-  if (!ingest) return refusal(404, `Nothing can be uploaded as “${kind}”.`);
-  const body = await readBody(request, bodySchema);
-  if (!body.ok) return body.response;
-  const ingestion = await ingest(Buffer.from(body.value.base64, 'base64'), body.value.name);
-  if (!ingestion.ok) return refusal(422, ingestion.reason);
-  const { about, hash, bytes } = ingestion.kept;
-  keepBlob(db, hash, bytes);
-  return Response.json({ about, hash }, { status: 201 });
-}

@@ -1,0 +1,211 @@
+import { expect, test } from '@jest/globals';
+import * as v from 'valibot';
+import { newBar, newBay, newItem, newMenu, newPage, newPiece } from '../site/defaults';
+import { sampleSite } from '../site/sample.test-data';
+import type { Site } from '../site/site';
+import { readDocument } from '../site/soundness';
+import { applyEdits, applyPatches } from './apply';
+import { editKinds, editSchema, type Edit } from './index';
+
+const at = { in: 'headers', assembly: 'h' } as const;
+const onMenu = { on: 'piece', ...at, piece: 'menu' } as const;
+const bytes = { bytes: 9, hash: 'a'.repeat(64) };
+const face = {
+  ...bytes,
+  format: 'woff2' as const,
+  weights: ['400', '400'] as ['400', '400'],
+  slant: 'normal' as const,
+};
+const picture = { name: 'Mark', type: 'image/png' as const, width: 2, height: 2, alt: '', ...bytes };
+const rule = { id: 'r', when: { by: 'fit' as const, margin: 16 }, turns: [] };
+
+/** The sample with one of everything that can be removed, renamed or moved. */
+function fullSample(): Site {
+  const outcome = applyEdits(sampleSite(), [
+    { edit: 'addArtwork', artwork: { id: 'art', ...picture } },
+    { edit: 'addFontFile', family: { id: 'font', name: 'Tern' }, file: face },
+    { edit: 'addFile', file: { id: 'file', name: 'times.pdf', ...bytes } },
+    { edit: 'addToken', family: 'colours', token: { id: 'sea', name: 'Sea', value: { css: 'teal' } } },
+    { edit: 'addTypeStyle', style: { id: 'loud', name: 'Loud', values: {} } },
+    { edit: 'addBar', at, bar: newBar('b2', 'Second'), pieces: [], index: 1 },
+    { edit: 'setRule', at, bar: 'b', rule },
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
+
+type OfKind<K> = Extract<Edit, { edit: K }>;
+
+/** Edits of every kind that change the sample: a kind without one does not compile. */
+const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>[]] } = {
+  setValue: [
+    { edit: 'setValue', place: onMenu, property: 'itemGap', cell: 'tablet', value: 30 },
+    {
+      edit: 'setValue',
+      place: { on: 'item', menu: 'm', item: 'i1' },
+      property: 'shown',
+      cell: 'phone',
+      value: 'hidden',
+    },
+    {
+      edit: 'setValue',
+      place: { on: 'menu', menu: 'm' },
+      property: 'order',
+      cell: 'phone',
+      value: ['i2', 'i1'],
+    },
+    {
+      edit: 'setValue',
+      place: { on: 'typeStyle', style: 'type-nav' },
+      property: 'size',
+      cell: 'desktop',
+      value: { from: { at: 900, px: 13 }, to: { at: 1440, px: 18 } },
+    },
+  ],
+  clearValue: [{ edit: 'clearValue', place: onMenu, property: 'shownAs', cell: 'phone' }],
+  addPages: [
+    { edit: 'addPages', pages: [newPage({ id: 'new', title: 'New', path: '/new', parent: 'boats' })] },
+  ],
+  changePage: [{ edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships', below: true }],
+  translatePage: [{ edit: 'translatePage', page: 'boats', language: 'de', title: 'Boote' }],
+  tagPages: [{ edit: 'tagPages', pages: ['boats', 'small'], add: ['water'], remove: [] }],
+  movePages: [{ edit: 'movePages', pages: ['small'], parent: null, before: 'home' }],
+  removePages: [{ edit: 'removePages', pages: ['small'], below: 'up', links: { do: 'nowhere' } }],
+  addMenu: [{ edit: 'addMenu', menu: newMenu({ id: 'm2', name: 'Other' }) }],
+  renameMenu: [{ edit: 'renameMenu', menu: 'm', name: 'First' }],
+  removeMenu: [{ edit: 'removeMenu', menu: 'm', instead: null }],
+  addItems: [
+    {
+      edit: 'addItems',
+      menu: 'm',
+      items: [
+        newItem({
+          id: 'i9',
+          label: 'Mail',
+          link: { to: 'email', email: 'a@example.com' },
+          children: ['i10'],
+        }),
+        newItem({ id: 'i10', label: 'Call', link: { to: 'telephone', telephone: '01632 960 117' } }),
+      ],
+      parent: null,
+      before: 'i2',
+    },
+  ],
+  labelItem: [{ edit: 'labelItem', menu: 'm', item: 'i3', label: null }],
+  linkItem: [{ edit: 'linkItem', menu: 'm', item: 'i3', link: { to: 'nothing' } }],
+  moveItems: [{ edit: 'moveItems', menu: 'm', items: ['i3'], parent: null, before: 'i1' }],
+  removeItems: [{ edit: 'removeItems', menu: 'm', items: ['i2'] }],
+  addAssembly: [
+    {
+      edit: 'addAssembly',
+      in: 'footers',
+      assembly: { ...sampleSite().headers.h!, id: 'f2', pieces: {}, bars: { b: newBar('b', 'Main bar') } },
+    },
+  ],
+  renameAssembly: [{ edit: 'renameAssembly', at, name: 'Other header' }],
+  removeAssembly: [{ edit: 'removeAssembly', at }],
+  addBar: [
+    {
+      edit: 'addBar',
+      at,
+      bar: newBar('b3', 'Third', {}, { end: ['t2'] }),
+      pieces: [newPiece('t2', 'text')],
+      index: 0,
+    },
+  ],
+  renameBar: [{ edit: 'renameBar', at, bar: 'b', name: 'Upper bar' }],
+  moveBar: [{ edit: 'moveBar', at, bar: 'b', index: 1 }],
+  removeBar: [{ edit: 'removeBar', at, bar: 'b2' }],
+  addBay: [{ edit: 'addBay', at, bar: 'b', bay: newBay('more'), index: 3 }],
+  removeBay: [{ edit: 'removeBay', at, bar: 'b', bay: 'start' }],
+  setRule: [{ edit: 'setRule', at, bar: 'b', rule: { ...rule, when: { by: 'width', below: 700 } } }],
+  removeRule: [{ edit: 'removeRule', at, bar: 'b', rule: 'r' }],
+  addPiece: [
+    { edit: 'addPiece', at, spot: { bar: 'b', bay: 'start', index: 1 }, piece: newPiece('t', 'text') },
+  ],
+  movePiece: [{ edit: 'movePiece', at, piece: 'logo', spot: { bar: 'b', bay: 'end', index: 0 } }],
+  removePiece: [{ edit: 'removePiece', at, piece: 'logo' }],
+  renameSite: [{ edit: 'renameSite', name: 'Other' }],
+  moveBreakpoint: [{ edit: 'moveBreakpoint', band: 'tablet', from: 700 }],
+  placeOnEveryPage: [{ edit: 'placeOnEveryPage', placing: { footer: null } }],
+  setLanguages: [{ edit: 'setLanguages', languages: ['en', 'de'] }],
+  addToken: [
+    { edit: 'addToken', family: 'colours', token: { id: 'c', name: 'Sand', value: { css: 'tan' } } },
+  ],
+  changeToken: [{ edit: 'changeToken', family: 'radii', token: 'radius-small', name: 'Slight', value: 3 }],
+  removeToken: [{ edit: 'removeToken', family: 'colours', token: 'sea', instead: 'ink' }],
+  addTypeStyle: [{ edit: 'addTypeStyle', style: { id: 't', name: 'Quiet', values: {} } }],
+  renameTypeStyle: [{ edit: 'renameTypeStyle', style: 'type-nav', name: 'Links' }],
+  removeTypeStyle: [{ edit: 'removeTypeStyle', style: 'loud' }],
+  setLogo: [{ edit: 'setLogo', version: 'full', artwork: 'art' }],
+  addArtwork: [{ edit: 'addArtwork', artwork: { id: 'a', ...picture } }],
+  changeArtwork: [{ edit: 'changeArtwork', artwork: 'art', alt: 'A tern' }],
+  removeArtwork: [{ edit: 'removeArtwork', artwork: 'art' }],
+  addFontFile: [{ edit: 'addFontFile', family: { id: 'ff', name: 'Gull' }, file: face }],
+  removeFont: [{ edit: 'removeFont', family: 'font' }],
+  addFile: [{ edit: 'addFile', file: { id: 'fl', name: 'fares.pdf', ...bytes } }],
+  removeFile: [{ edit: 'removeFile', file: 'file' }],
+};
+const everyEdit = Object.values(everyKind).flat();
+
+test('there is an edit of every kind', () => {
+  expect(Object.keys(everyKind).sort()).toEqual(Object.keys(editKinds).sort());
+});
+
+test.each(everyEdit.map((edit) => [edit.edit, edit] as const))(
+  '%s is read from JSON, changes the site, can be read again, and its inverse takes it back',
+  (_, edit) => {
+    const site = fullSample();
+    const before = structuredClone(site);
+    const outcome = applyEdits(site, [v.parse(editSchema, JSON.parse(JSON.stringify(edit)))]);
+    if (!outcome.ok) throw new Error(outcome.reason);
+    const { site: after, patches, inverse } = outcome;
+    expect(after).not.toEqual(before);
+    expect(site).toEqual(before);
+    expect(readDocument(JSON.parse(JSON.stringify(after)))).toEqual({ ok: true, site: after });
+    expect(applyPatches(site, JSON.parse(JSON.stringify(patches)))).toEqual(after);
+    expect(applyPatches(after, JSON.parse(JSON.stringify(inverse)))).toEqual(before);
+  },
+);
+
+/** Every edit that comes of one when one text in it is another one. */
+function withText(value: unknown, text: string): unknown[] {
+  if (typeof value === 'string') return [text];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, inner]) =>
+    key === 'edit'
+      ? []
+      : withText(inner, text).map((changed) =>
+          Array.isArray(value)
+            ? value.map((each, index) => (String(index) === key ? changed : each))
+            : { ...value, [key]: changed },
+        ),
+  );
+}
+
+const inherited = ['__proto__', 'constructor', 'prototype', 'toString', 'hasOwnProperty', '__defineGetter__'];
+
+test.each(everyEdit.map((edit) => [edit.edit, edit] as const))(
+  '%s with a name that every object has in any place is refused or a plain word, and changes no prototype',
+  (_, edit) => {
+    const site = fullSample();
+    const names = Object.getOwnPropertyNames(Object.prototype);
+    for (const name of inherited)
+      for (const hostile of withText(edit, name)) {
+        const parsed = v.safeParse(editSchema, hostile);
+        if (!parsed.success) continue;
+        const outcome = applyEdits(site, [parsed.output]);
+        if (outcome.ok)
+          expect(readDocument(JSON.parse(JSON.stringify(outcome.site)))).toMatchObject({ ok: true });
+        else expect(outcome.reason).not.toBe('');
+      }
+    expect(Object.getOwnPropertyNames(Object.prototype)).toEqual(names);
+  },
+);
+
+test('an id that every object has is refused by name', () => {
+  for (const name of inherited) {
+    const parsed = v.safeParse(editSchema, { edit: 'renameMenu', menu: name, name: 'X' });
+    expect(parsed.success ? '' : parsed.issues[0].message).toContain('no name that every object has');
+  }
+});

@@ -1,0 +1,51 @@
+import type { IdSource } from '../site/defaults';
+import type { Site } from '../site/site';
+import { readDesignTokens, type FoundToken } from './brand/read-design-tokens';
+import { menuFormats } from './menus';
+import type { FoundItem } from './menus/found-item';
+import { pageFormats } from './pages';
+import type { FoundPage } from './pages/found-page';
+import { unreadable, type Reading } from './reading';
+
+/** A text from outside, and as what it is to be read. */
+export type TextToRead =
+  | { read: 'pages'; format: string; text: string; taken: ReadonlyMap<string, string> }
+  | { read: 'menu'; format: string; text: string }
+  | { read: 'tokens'; text: string; site: Site };
+
+/** A text that is to be read as one thing. */
+export type AskedText<K extends TextToRead['read']> = Extract<TextToRead, { read: K }>;
+
+/** What is found in a text, by as what it is read. */
+export interface FoundInText {
+  pages: FoundPage;
+  menu: FoundItem;
+  tokens: FoundToken;
+}
+
+/** The longest text that is read, in characters. */
+const MOST_TEXT = 4_000_000;
+
+function readAs(asked: TextToRead, ids: IdSource): Reading<unknown> {
+  if (asked.read === 'tokens') return readDesignTokens(asked.text, asked.site, ids);
+  const { format, text } = asked;
+  return asked.read === 'pages'
+    ? pageFormats.find(({ id }) => id === format)!.read(text, asked.taken)
+    : menuFormats.find(({ id }) => id === format)!.read(text);
+}
+
+/** Reads a text from outside, whatever it is: what a reader does not foresee is a message as well. */
+export function readText<K extends TextToRead['read']>(
+  asked: AskedText<K>,
+  ids: IdSource,
+): Reading<FoundInText[K]> {
+  if (asked.text.length > MOST_TEXT)
+    return unreadable(
+      `A text has at most ${MOST_TEXT / 1_000_000} million characters; this one has ${asked.text.length}.`,
+    );
+  try {
+    return readAs(asked, ids) as Reading<FoundInText[K]>;
+  } catch (error) {
+    return unreadable(`This cannot be read: ${(error as Error).message}.`);
+  }
+}

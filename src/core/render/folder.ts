@@ -1,0 +1,55 @@
+import type { MarkIndex } from '../menus/entries';
+import type { MenuEntry } from '../pieces/piece';
+import type { Link } from '../properties/link';
+import type { Site } from '../site/site';
+import { relativeHref } from './paths';
+
+/** What the pages of one folder, in one language, have in common: a site may have thousands of pages, each with the same menus. */
+export interface Folder {
+  /** The address of a file of the site from a page of the folder. */
+  href(to: string): string;
+  /** What all pages have of a menu in a band, made once. */
+  menu(key: string, make: () => FolderMenu): FolderMenu;
+}
+
+/** The entries of a menu, where pages have marks in it, and its links that open something on the page. */
+export interface FolderMenu {
+  entries: MenuEntry[];
+  marks: MarkIndex;
+  opening: readonly Link[];
+}
+
+/** The most folders of a site that are kept at hand: pages mostly come one folder after another. */
+const MOST_FOLDERS = 6;
+
+const known = new WeakMap<Site, Map<string, Folder>>();
+
+function newFolder(file: string): Folder {
+  const hrefs = new Map<string, string>();
+  const menus = new Map<string, FolderMenu>();
+  return {
+    href(to) {
+      const href = hrefs.get(to) ?? relativeHref(file, to);
+      hrefs.set(to, href);
+      return href;
+    },
+    menu(key, make) {
+      const menu = menus.get(key) ?? make();
+      menus.set(key, menu);
+      return menu;
+    },
+  };
+}
+
+/** The folder of a page’s file in a language. */
+export function folderOf(site: Site, file: string, language: string): Folder {
+  const folders = known.get(site) ?? new Map<string, Folder>();
+  known.set(site, folders);
+  const key = `${language} ${file.slice(0, file.lastIndexOf('/') + 1)}`;
+  const folder = folders.get(key) ?? newFolder(file);
+  // The one that was asked for last is the last to go.
+  folders.delete(key);
+  folders.set(key, folder);
+  if (folders.size > MOST_FOLDERS) folders.delete(folders.keys().next().value!);
+  return folder;
+}

@@ -1,0 +1,48 @@
+import type { CssNode, Rules } from '../markup/css';
+import { pieceKinds } from '../pieces';
+import { phasedHeaderCss, phasedOpenCss } from '../properties/scroll';
+import { assemblyCss, resetCss } from './base-css';
+import { standInCss } from './stand-in';
+
+/** Classes and ids of the pages’ own markup that no rule names. */
+const unruled = [
+  'header',
+  'drawer',
+  'footer',
+  'content',
+  'skip',
+  'found',
+  'dialog',
+  'left-piece',
+  'phase-mark',
+  'stand-in-text',
+  'stand-in-picture',
+  'menu-logo',
+  'basket-label',
+];
+
+const isRules = (node: CssNode): node is Rules => !('inside' in node);
+
+/** The classes that the selectors of rules name. */
+function classesIn(nodes: readonly CssNode[]): string[] {
+  return nodes.flatMap((node) =>
+    isRules(node)
+      ? Object.keys(node).flatMap((selector) =>
+          [...selector.matchAll(/\.([a-z][a-z0-9-]*)/g)].map(([, name]) => name!),
+        )
+      : classesIn(node.inside as CssNode[]),
+  );
+}
+
+/**
+ * The class names that the markup of every page and the kinds of pieces have, told from their rules: what a designer names is never called
+ * like one of them.
+ */
+export const ownClasses: ReadonlySet<string> = new Set([
+  ...unruled,
+  ...classesIn([assemblyCss, resetCss, standInCss, phasedHeaderCss, phasedOpenCss]),
+  ...pieceKinds.map((each) => each.kind),
+  ...pieceKinds.flatMap((kind) =>
+    classesIn([kind.css, kind.openCss ?? {}, ...(kind.someCss ?? []).flatMap(({ css }) => css)]),
+  ),
+]);

@@ -1,0 +1,139 @@
+import { describe, expect, test } from '@jest/globals';
+import { surveyFit } from '../fit/survey';
+import { applyEdits } from '../edit/apply';
+import type { Edit } from '../edit';
+import type { CollapseRule, RuleWhen, Turn } from '../site/collapse-rule';
+import { sampleSite } from '../site/sample.test-data';
+import type { Assembly } from '../site/assembly';
+import type { Site } from '../site/site';
+import { starters } from '../starters';
+import { startHeader } from '../starters/starter';
+import { textKey, type Advances } from '../text/advances';
+import { measuring } from '../text/measuring';
+import type { Shape } from '../text/shaper';
+import { longMenu } from '../fit/long-menu.test-data';
+import { homePage } from './files';
+import { placedOnPage, renderPage } from './page';
+import { renderStylesheet } from './stylesheet';
+
+/** A font in which every letter is half as wide as it is high. */
+const evenFont: Shape = { advance: (text) => [...text].length / 2, lacks: () => false };
+/** Fonts that come one after the other, as on a server that has just started. */
+const coldServer = () => measuring(async () => evenFont);
+const evenLetters: Advances = { of: (_, text) => [...text].length / 2, lacks: () => false };
+
+/** Work done again each time some texts have come, as in a browser. */
+function asTextsCome<T>(work: (advances: Advances) => T): T {
+  const known = new Set<string>();
+  for (;;) {
+    const missing: string[] = [];
+    const done = work({
+      of(source, text) {
+        const key = textKey(source, text);
+        if (known.has(key)) return evenLetters.of(source, text);
+        missing.push(key);
+        return null;
+      },
+      lacks: () => false,
+    });
+    if (missing.length === 0) return done;
+    // A few at a time: whatever is still missing has to be asked for again.
+    missing.slice(0, 40).forEach((key) => known.add(key));
+  }
+}
+
+/** What menus can turn to one by one, piece by piece; each kind of turn that goes by steps among them. */
+const stepped = (piece: string): Turn[] => [
+  { piece, property: 'behind', value: 4, step: 1 },
+  { piece, property: 'textSize', value: 12, step: -1 },
+];
+
+/** Every way in which a rule begins, with turns at once and by steps; two that wait for the bar behind each other. */
+const kindsOfRules: Record<string, readonly [RuleWhen, ...RuleWhen[]]> = {
+  'where it stops fitting': [{ by: 'fit', margin: 16 }],
+  'twice where it stops fitting': [
+    { by: 'fit', margin: 0 },
+    { by: 'fit', margin: 0 },
+  ],
+  'below a width': [{ by: 'width', below: 1400 }],
+  'with a band, then where it stops fitting': [
+    { by: 'band', band: 'tablet' },
+    { by: 'fit', margin: 16 },
+  ],
+  'in the browser': [{ by: 'browser' }],
+  'in the browser, then where it stops fitting': [{ by: 'browser' }, { by: 'fit', margin: 16 }],
+};
+
+const menusOf = ({ pieces }: Assembly, bar: Assembly['bars'][string]) =>
+  bar.bays.flatMap((bay) => bay.pieces).filter((id) => pieces[id]!.kind === 'menu');
+
+const said = ({ id }: Assembly, piece: string, property: string, value: string): Edit => ({
+  edit: 'setValue',
+  place: { on: 'piece', in: 'headers', assembly: id, piece },
+  property,
+  cell: 'all',
+  value,
+});
+
+function rulesFor(assembly: Assembly, whens: readonly RuleWhen[]): Edit[] {
+  return assembly.order.flatMap((bar) =>
+    whens.map((when, index): Edit => {
+      const turns = menusOf(assembly, assembly.bars[bar]!).flatMap((piece) =>
+        index === 0 ? stepped(piece) : [{ piece, property: 'shownAs', value: 'button' }],
+      );
+      const rule: CollapseRule = { id: `${bar}r${index}`, when, turns };
+      return { edit: 'setRule', at: { in: 'headers', assembly: assembly.id }, bar, rule };
+    }),
+  );
+}
+
+function siteWith(
+  starter: (typeof starters)[number],
+  whens: readonly RuleWhen[],
+): { site: Site; assembly: Assembly } {
+  let count = 0;
+  const base = applyEdits(sampleSite(), longMenu);
+  if (!base.ok) throw new Error(base.reason);
+  const { header: assembly, menus } = startHeader(base.site, starter, 'Started', () => `own${(count += 1)}`);
+  const outcome = applyEdits(base.site, [
+    ...menus.map((menu): Edit => ({ edit: 'addMenu', menu })),
+    { edit: 'addAssembly', in: 'headers', assembly },
+    // Words in fonts of their own, which come to be asked for only once a rule has begun.
+    ...assembly.order.flatMap((bar) =>
+      menusOf(assembly, assembly.bars[bar]!).flatMap((piece) => [
+        said(assembly, piece, 'moreLabel', 'Ещё'),
+        said(assembly, piece, 'buttonLabel', 'Μενού'),
+      ]),
+    ),
+    ...rulesFor(assembly, whens),
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  const site = { ...outcome.site, placing: { header: assembly.id, footer: null } };
+  return { site, assembly: site.headers[assembly.id]! };
+}
+
+/** What rules have a say in: the stylesheet, and a page. */
+const handedOver = (site: Site) => (advances: Advances) => [
+  renderStylesheet(site, advances),
+  renderPage(site, homePage(site), placedOnPage(site), site.languages[0]!, advances),
+];
+
+describe.each(Object.entries(kindsOfRules))('%s', (_, whens) => {
+  test.each(starters)(
+    '“$name” is handed over the same by a cold and a warm server, and by a browser',
+    async (starter) => {
+      const { site, assembly } = siteWith(starter, whens);
+      // A copy, of which nothing is remembered.
+      const once = handedOver(structuredClone(site))(evenLetters);
+      expect(asTextsCome(handedOver(site))).toEqual(once);
+      const server = coldServer();
+      for (const state of ['cold', 'warm'])
+        expect([state, ...(await server(handedOver(site)))]).toEqual([state, ...once]);
+      const survey = (advances: Advances) =>
+        surveyFit({ site, advances, page: null, language: 'en', root: 16 }, 'headers', assembly);
+      const surveyed = await coldServer()(survey);
+      expect(surveyed).toEqual(survey(evenLetters));
+      expect(surveyed.complete).toBe(true);
+    },
+  );
+});

@@ -1,0 +1,34 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { constants, setPriority } from 'node:os';
+import path from 'node:path';
+
+/**
+ * Work that may take long, run wild, or bring down what it runs in is done in processes of their own: a thread would take the server
+ * with it where a decoder fails, or where the memory of V8 comes to its end. Each job is a file `*.job.ts` beside this one; they are
+ * bundled by `npm run jobs`, since the server’s own bundle holds no file that a process can be started with.
+ */
+export type JobName = 'looking' | 'handover';
+
+/** Halfway between usual and below usual. */
+const PRIORITY = Math.round(
+  (constants.priority.PRIORITY_NORMAL + constants.priority.PRIORITY_BELOW_NORMAL) / 2,
+);
+
+const running = new Set<ChildProcess>();
+process.on('exit', () => running.forEach((job) => job.kill('SIGKILL')));
+
+/** Starts a job with so much memory for its objects, in MB. It ends with the server. */
+export function startJob(name: JobName, memory: number, args: readonly string[] = []): ChildProcess {
+  const file = path.resolve(/*turbopackIgnore: true*/ '.jobs', `${name}.mjs`);
+  const job = fork(file, [...args], {
+    serialization: 'advanced',
+    execArgv: [`--max-old-space-size=${memory}`],
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
+  // The server itself goes first: its answers are short, and somebody waits for them. Not by more: on a busy machine a job that
+  // comes last would never come to its end.
+  if (job.pid !== undefined) setPriority(job.pid, PRIORITY);
+  running.add(job);
+  job.once('exit', () => running.delete(job));
+  return job;
+}

@@ -1,0 +1,214 @@
+import { expect, type Page } from '@playwright/test';
+import { copyOfDemo, openCell, pick, saved, storedSite } from './support/site';
+import { test } from './support/test';
+
+let id: string;
+
+test.beforeEach(async ({ page, request }) => {
+  id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers`);
+});
+
+const select = (page: Page, piece: string) =>
+  page.locator('[data-piece]').filter({ hasText: piece }).first().click();
+
+const alert = (page: Page) => page.locator('[role=alert]:not(#__next-route-announcer__)');
+const cell = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}`) });
+
+/** For every kind of value that is typed: a cell, what stands in it, and texts that are refused although they begin with one that is not. */
+const refused: {
+  piece?: string;
+  screen?: string;
+  property: string;
+  where: string;
+  text: string;
+  texts: string[];
+}[] = [
+  { property: 'Least height', where: 'Phone', text: '72 px', texts: ['5em', '50%%', '90000', '7,'] },
+  {
+    piece: 'Menu: Main',
+    property: 'Size',
+    where: 'Desktop',
+    text: 'as its style',
+    texts: ['15em', '14 px at 900', '14 px at 900, 18', '9000'],
+  },
+  { property: 'Division', where: 'Desktop', text: 'edges', texts: ['1 : 0', '1 : 3 : x', '1 : 99'] },
+  {
+    screen: 'brand',
+    property: 'Spacing step',
+    where: 'every width',
+    text: '8 px',
+    texts: ['1.5em', '9 9', '700'],
+  },
+];
+
+for (const { piece, screen, property, where, text, texts } of refused)
+  test(`what is refused in “${property}” changes nothing, and stays with its reason`, async ({ page }) => {
+    if (screen) await page.goto(`/sites/${id}/${screen}`);
+    if (piece) await select(page, piece);
+    for (const typed of texts) {
+      await openCell(page, property, where);
+      const field = page.getByRole('textbox', { name: `${property}, ${where}` });
+      await field.press('Control+A');
+      await field.pressSequentially(typed);
+      await expect(alert(page), typed).toBeVisible();
+      // Leaving it keeps the text and the reason, and nothing else.
+      await page
+        .getByRole('heading', { level: 1 })
+        .or(page.getByRole('heading', { name: 'Sheet' }))
+        .first()
+        .click();
+      await expect(field, typed).toHaveValue(typed);
+      await expect(alert(page), typed).toBeVisible();
+      await saved(page);
+      await field.press('Escape');
+      await expect(cell(page, `${property}, ${where}: ${text}`), typed).toBeFocused();
+    }
+    await page.reload();
+    if (piece) await select(page, piece);
+    await expect(cell(page, `${property}, ${where}: ${text}`)).toBeVisible();
+  });
+
+test('a link that is typed is kept when it is right, and stays with the reason when it is not', async ({
+  page,
+}) => {
+  await select(page, 'Button');
+  await openCell(page, 'Leads to', 'every width');
+  const field = page.getByRole('combobox', { name: 'Leads to, every width' });
+  await field.pressSequentially('javascript:alert(1)');
+  await page.getByRole('heading', { name: 'Sheet' }).click();
+  await expect(alert(page)).toContainText('javascript:');
+  await field.press('Escape');
+  await expect(alert(page)).toBeHidden();
+  await openCell(page, 'Leads to', 'every width');
+  await field.pressSequentially('https://example.com/boats');
+  await page.getByRole('heading', { name: 'Sheet' }).click();
+  await expect(cell(page, 'Leads to, every width: https://example.com/boats, set here')).toBeVisible();
+});
+
+test('a number beside a rule that is refused changes nothing, and stays with its reason', async ({
+  page,
+}) => {
+  await page.getByText('by fit', { exact: true }).click();
+  await page.getByRole('button', { name: '… below a width' }).click();
+  const below = page.getByLabel('Below, in px');
+  for (const text of ['50%', '9000', '12.5', '-1']) {
+    await below.fill(text);
+    await page.getByRole('heading', { name: 'Sheet' }).click();
+    await expect(alert(page), text).toContainText('whole number from 321 to 4000');
+    await expect(below).toHaveValue(text);
+    await below.press('Escape');
+    await expect(below).toHaveValue('1024');
+  }
+});
+
+test('arrows go from cell to cell, typing edits, Enter goes on below, Escape leaves it as it was', async ({
+  page,
+}) => {
+  const desktop = cell(page, 'Least height, Desktop');
+  await desktop.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(cell(page, 'Least height, Tablet')).toBeFocused();
+  await page.keyboard.press('End');
+  await expect(cell(page, 'Least height, Phone')).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowUp');
+  await expect(cell(page, 'Least height, Phone')).toBeFocused();
+  await page.keyboard.type('90');
+  await expect(page.getByRole('textbox', { name: 'Least height, Phone' })).toHaveValue('90');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByRole('textbox', { name: 'Least height, Phone' })).toHaveValue('101');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'Least height, Phone: 101 px, set here')).toBeVisible();
+  await expect(cell(page, 'Least height, Phone')).not.toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.type('7');
+  await page.keyboard.press('Escape');
+  await expect(cell(page, 'Least height, Phone: 101 px, set here')).toBeFocused();
+  await page.keyboard.type('80');
+  await page.keyboard.press('Shift+Tab');
+  await expect(cell(page, 'Least height, Tablet')).toBeFocused();
+  await expect(cell(page, 'Least height, Phone: 80 px, set here')).toBeVisible();
+  await page.keyboard.press('Home');
+  await expect(desktop).toBeFocused();
+  // The whole sheet is one stop of the Tab key.
+  await page.keyboard.press('Tab');
+  expect(await page.evaluate(() => document.activeElement?.closest('table[role=grid]') ?? null)).toBeNull();
+});
+
+test('a length is typed in any form, and the views and the files do it', async ({ page, request }) => {
+  await page.goto(`/sites/${id}/brand`);
+  await openCell(page, 'Content width', 'Desktop');
+  await page.keyboard.type('min(1200px, 88%)');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'Content width, Desktop: min\\(1200 px, 88 %\\), set here')).toBeVisible();
+  await page.getByRole('link', { name: 'Headers' }).click();
+  await select(page, 'Menu: Main');
+  await openCell(page, 'Between items', 'Desktop');
+  await page.keyboard.type('24');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'Between items, Desktop: 24 px, \\d+ px between words, set here')).toBeVisible();
+  await saved(page);
+  const css = await (await request.get(`/try/${id}/site.css`)).text();
+  expect(css).toContain('--content-width: min(1200px, 88vw)');
+});
+
+test('a colour that is typed where it is needed comes into the brand in the same step', async ({
+  page,
+  request,
+}) => {
+  await openCell(page, 'Ground', 'Desktop');
+  await page.keyboard.type('#102030');
+  await page.getByText('#102030, into the brand').click();
+  await expect(cell(page, 'Ground, Desktop: Colour #102030, set here')).toBeVisible();
+  await saved(page);
+  const { site } = await storedSite(request, id);
+  expect(JSON.stringify(site.brand)).toContain('#102030');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'Ground, Desktop: Colour #102030')).toBeHidden();
+  await expect
+    .poll(async () => JSON.stringify((await storedSite(request, id)).site.brand))
+    .not.toContain('#102030');
+});
+
+test('a colour is picked with the picker of the platform where it is needed', async ({ page, request }) => {
+  await openCell(page, 'Ground', 'Desktop');
+  const field = page.getByLabel('pick another');
+  await field.click();
+  await field.fill('#304050');
+  await expect(cell(page, 'Ground, Desktop: Colour #304050, set here')).toBeFocused();
+  await saved(page);
+  const { site } = await storedSite(request, id);
+  expect(JSON.stringify(site.brand).match(/"#304050"/g)).toHaveLength(1);
+  // It begins at the colour that stands there.
+  await openCell(page, 'Ground', 'Desktop');
+  await expect(field).toHaveValue('#304050');
+});
+
+test('a refused text leaves nothing to undo', async ({ page }) => {
+  const undo = page.getByRole('button', { name: 'Undo' });
+  await openCell(page, 'Above and below', 'Desktop');
+  await page.keyboard.type('11');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'Above and below, Desktop: 11 px')).toBeVisible();
+  await openCell(page, 'Least height', 'Desktop');
+  await page.keyboard.type('12em');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await undo.click();
+  await expect(cell(page, 'Above and below, Desktop: 11 px')).toBeHidden();
+});
+
+test('a target that is no page yet offers to add it', async ({ page, request }) => {
+  await select(page, 'Button');
+  await openCell(page, 'Leads to', 'every width');
+  await page.getByRole('combobox', { name: 'Leads to, every width' }).pressSequentially('/gallery');
+  await pick(page, 'Add the page /gallery');
+  await expect(cell(page, 'Leads to, every width: /gallery, set here')).toBeVisible();
+  await saved(page);
+  const { site } = await storedSite(request, id);
+  expect(Object.values(site.pages!)).toContainEqual(
+    expect.objectContaining({ title: 'Gallery', path: '/gallery', parent: null }),
+  );
+});
