@@ -17,6 +17,8 @@ const shared = {
 };
 
 const config = {
+  // Nothing is judged by how long it takes on a slow machine; what hangs still ends.
+  testTimeout: 120_000,
   projects: [
     {
       ...shared,
