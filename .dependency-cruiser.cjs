@@ -6,6 +6,7 @@ const coreLayers = [
   'lengths',
   'colour',
   'icons',
+  'boxes',
   'bands',
   'properties',
   'brand',

@@ -1,6 +1,7 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { bandAt } from '../src/core/bands/band';
-import { barHeight } from '../src/core/fit/heights';
+import { barHeights, usually } from '../src/core/fit/heights';
+import { unmeasured } from '../src/core/text/advances';
 import { resolveAssembly } from '../src/core/resolve/assembly';
 import type { Site } from '../src/core/site/site';
 import { copyOfDemo, openCell, pick, saved } from './support/site';
@@ -68,7 +69,9 @@ async function heightsWorkedOut(request: APIRequestContext): Promise<number[] | 
     site.headers[site.placing.header!]!,
     bandAt(site.bands, 1280).id,
   );
-  return header.values.stands === 'top' ? header.bars.map((bar) => half(barHeight(site, bar, 1280))) : null;
+  return header.values.stands === 'top'
+    ? [...barHeights(usually(site, unmeasured), header, bandAt(site.bands, 1280).id, 1280).values()].map(half)
+    : null;
 }
 const heightsShown = async (page: Page) =>
   (await boxes(page, 'header .bar')).map(({ height }) => half(height));

@@ -39,7 +39,7 @@ test('what is not known is asked for once, all of it at once, and drawn again wh
       ],
     },
   ]);
-  answers[0]!({ number: 1, advances: [[1.5], [2.5]] });
+  answers[0]!({ number: 1, metrics: [], advances: [[1.5], [2.5]] });
   const after = store.getState().advances;
   expect(after).not.toBe(advances);
   expect([after.of(shipped, 'One'), after.of(upload, 'Two')]).toEqual([1.5, 2.5]);
@@ -52,7 +52,7 @@ test('a font that cannot be had leaves its texts unknown, and nothing is drawn a
   const { advances } = store.getState();
   advances.of(upload, 'Two');
   await Promise.resolve();
-  answers[0]!({ number: 1, advances: [null] });
+  answers[0]!({ number: 1, metrics: [], advances: [null] });
   expect(store.getState().advances).toBe(advances);
   expect(advances.of(upload, 'Two')).toBeNull();
 });

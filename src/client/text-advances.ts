@@ -1,5 +1,5 @@
 import { createStore } from 'zustand/vanilla';
-import { textKey, type Advances } from '@/core/text/advances';
+import { textKey, type Advances, type FontMetrics } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { fontAddress } from '@/workers/font-shape';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
@@ -22,6 +22,7 @@ const textWorker = (): Ask =>
  */
 export function advancesStore(site: string, ask: Ask = textWorker()) {
   const known = new Map<string, number>();
+  const reaches = new Map<string, FontMetrics>();
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
   let number = 0;
 
@@ -36,6 +37,7 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
       missing.set(key, wanted);
       return null;
     },
+    metrics: (source) => reaches.get(textKey(source, '')) ?? null,
   });
   const store = createStore<{ advances: Advances }>()(() => ({ advances: fresh() }));
 
@@ -47,13 +49,15 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
     }));
     missing.clear();
     number += 1;
-    ask({ number, fonts }, ({ advances }) => {
-      fonts.forEach(({ source, texts }, font) =>
+    ask({ number, fonts }, ({ advances, metrics }) => {
+      fonts.forEach(({ source, texts }, font) => {
+        const reach = metrics[font];
+        if (reach) reaches.set(textKey(source, ''), reach);
         texts.forEach((text, index) => {
           const width = advances[font]?.[index];
           if (width !== undefined) known.set(textKey(source, text), width);
-        }),
-      );
+        });
+      });
       if (advances.some((of) => of !== null)) store.setState({ advances: fresh() });
     });
   };

@@ -1,6 +1,6 @@
 import type { BarRoom } from '@/core/fit/bar-fit';
 import type { ForecastRow } from '@/core/fit/forecasts';
-import type { Circumstances } from '@/core/fit/room-context';
+import type { Circumstances } from '@/core/fit/piece-content';
 import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';

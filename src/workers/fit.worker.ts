@@ -1,6 +1,6 @@
 import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
-import type { Circumstances } from '@/core/fit/room-context';
+import type { Circumstances } from '@/core/fit/piece-content';
 import { surveyRoom } from '@/core/fit/room-survey';
 import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';

@@ -1,3 +1,4 @@
+import type { FontMetrics } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 
 /** What the text worker is asked: texts by the font that sets them, with the address of its plain bytes. */
@@ -10,4 +11,6 @@ export interface TextQuestion {
 export interface TextAnswer {
   number: number;
   advances: (number[] | null)[];
+  /** How far each font reaches above and below its baseline. */
+  metrics: (FontMetrics | null)[];
 }

@@ -5,19 +5,23 @@ import type { TextAnswer, TextQuestion } from './text-messages';
 
 const shapes = new Map<string, Promise<Shape | null>>();
 
-async function advancesOf(font: TextQuestion['fonts'][number]): Promise<number[] | null> {
+async function measuredIn(font: TextQuestion['fonts'][number]) {
   const key = textKey(font.source, '');
   const known = shapes.get(key) ?? fetchedShape(font.source, font.address).catch(() => null);
   shapes.set(key, known);
   const shape = await known;
   // What could not be had is tried again when it is asked for again.
   if (shape === null) shapes.delete(key);
-  return shape && font.texts.map(shape.advance);
+  return shape && { advances: font.texts.map(shape.advance), metrics: shape.metrics };
 }
 
 // HarfBuzz comes by itself only when the first text is asked for: a message that came before the listener would be lost.
 addEventListener('message', ({ data: { number, fonts } }: MessageEvent<TextQuestion>) => {
-  void Promise.all(fonts.map(advancesOf)).then((advances) =>
-    postMessage({ number, advances } satisfies TextAnswer),
+  void Promise.all(fonts.map(measuredIn)).then((measured) =>
+    postMessage({
+      number,
+      advances: measured.map((font) => font && font.advances),
+      metrics: measured.map((font) => font && font.metrics),
+    } satisfies TextAnswer),
   );
 });

@@ -6,7 +6,7 @@ import { lengthKind } from '../properties/kinds/length';
 import { numberKind } from '../properties/kinds/number';
 import { property } from '../properties/property';
 import { familyKind } from './family-kind';
-import { weightNames, type Weight } from './weights';
+import { weightNames } from './weights';
 
 /**
  * What a type style says of text. Each becomes a custom property of the style, so that a piece takes a style by naming it:
@@ -22,7 +22,7 @@ export const typeStyleProperties = [
     initial: 'figtree',
     css: (value, names) => ({ '&': { '--family': names.family(value) } }),
   }),
-  property<Weight>({
+  property({
     name: 'weight',
     label: 'Weight',
     group: 'Face',

@@ -1,4 +1,3 @@
-import { bandChain } from '../bands/band';
 import { lengthOver, type Length } from '../lengths/formula';
 import {
   constant,
@@ -10,15 +9,14 @@ import {
   type Piecewise,
   type Span,
 } from '../lengths/piecewise';
-import { brandProperties } from '../properties/brand';
 import type { Id } from '../ids/id';
-import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { settledValues } from '../resolve/settled-values';
+import { type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import { barFrame, panelWidth } from './frame';
 import { dividedWidth, rowConditions } from './bars-in-row';
 import { bayRoom, type BayRoom } from './bay-room';
 import { divisionConditions } from './division-fit';
 import { worstFit, type Condition, type FitStatus } from './fit-status';
-import { roomContext, type Circumstances, type Tally } from './room-context';
+import { pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** What is the matter with a bar at the width at which it is worst. */
 export interface Cause extends Pick<Condition, 'trouble' | 'pieces' | 'status'> {
@@ -43,28 +41,15 @@ export interface Within {
   tally: Tally;
 }
 
-/** The gutter beside a bar's bays and the most that they take, in CSS px over the viewport width; null where nothing limits them. */
-function barLimits(
+/** What is beside a bar's bays and the most that they take, in CSS px over the viewport width. */
+function limitsOf(
   { site }: Circumstances,
+  assembly: SettledAssembly,
   bar: SettledBar,
   { band, span }: Pick<Within, 'band' | 'span'>,
 ): { gutter: Piecewise; most: Piecewise | null } {
-  const brand = settledValues(site.brand.values, brandProperties, bandChain(site.bands), band);
-  const gutter = (bar.values.gutter as Length | null) ?? (brand.gutter as Length);
-  return {
-    gutter: lengthOver(gutter, span),
-    most: bar.values.contentWidth === 'full' ? null : lengthOver(brand.contentWidth as Length, span),
-  };
-}
-
-const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
-
-/** How much of the viewport a header at the side takes from what stands beside it: from the footer. */
-function takenBeside({ site }: Circumstances, { kind }: SettledAssembly, band: Id): Length {
-  const header = site.headers[site.placing.header ?? ''];
-  if (kind !== 'footers' || !header) return 0;
-  const { values } = resolveAssembly(site, 'headers', header, band);
-  return atTheSide(values) ? (values.sideWidth as Length) : 0;
+  const { gutter, most } = barFrame(site, assembly, bar, band);
+  return { gutter: lengthOver(gutter, span), most: most === null ? null : lengthOver(most, span) };
 }
 
 /** The width that a bar has for its bays, in CSS px over the viewport width. */
@@ -74,16 +59,9 @@ function availableWidth(
   bar: SettledBar,
   { band, span }: Pick<Within, 'band' | 'span'>,
 ): Piecewise {
-  const { gutter, most } = barLimits(circumstances, bar, { band, span });
-  const { kind, values } = assembly;
-  const over = (length: unknown) => lengthOver(length as Length, span);
-  const limited = (width: Piecewise) => (most === null ? width : narrowest(most, width));
-  if (atTheSide(values))
-    return limited(less(over(values.sideWidth), times(over(bar.values.gutter ?? values.sideGutter), 2)));
-  const viewport = { at: [span.from, span.to], values: [span.from, span.to] };
-  const beside = less(viewport, over(takenBeside(circumstances, assembly, band)));
-  const panel = kind === 'drawers' ? narrowest(over(values.width), beside) : beside;
-  return limited(less(panel, times(gutter, 2)));
+  const { gutter, most } = limitsOf(circumstances, assembly, bar, { band, span });
+  const inside = less(panelWidth(circumstances.site, assembly, band, span), times(gutter, 2));
+  return most === null ? inside : narrowest(most, inside);
 }
 
 function baysOf(
@@ -92,7 +70,7 @@ function baysOf(
   { span, tally }: Within,
 ): BayRoom[] {
   return bays.map((bay) =>
-    bayRoom(bay, values.pieceGap as Length, span, (piece) => roomContext(circumstances, piece, span, tally)),
+    bayRoom(bay, values.pieceGap as Length, span, (piece) => pieceContent(circumstances, piece, span, tally)),
   );
 }
 
@@ -110,7 +88,7 @@ function conditionsOf(
     const inRow = bars.filter(shown).map((each) => ({
       bar: each,
       bays: baysOf(circumstances, each, within),
-      ...barLimits(circumstances, each, within),
+      ...limitsOf(circumstances, assembly, each, within),
     }));
     return rowConditions(inRow, within.span);
   }

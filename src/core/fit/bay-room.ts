@@ -12,19 +12,17 @@ import {
 } from '../lengths/piecewise';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
-import type { RoomContext } from '../pieces/room';
+import { widthsOf, type Widths } from '../boxes/widths';
+import type { PieceContent } from '../pieces/content';
 import type { Id } from '../ids/id';
 import type { SettledBay } from '../resolve/assembly';
 import type { Condition } from './fit-status';
 
 /** A piece with all that is to be known of its room, the gaps before and after it included. */
-export interface PieceRoom {
+export interface PieceRoom extends Widths {
   id: Id;
-  preferred: Piecewise;
-  least: Piecewise;
+  /** What it asks of a column at least: its min-content contribution (CSS Sizing 3, 5.2). */
   floor: Piecewise;
-  ideal: Piecewise;
-  wraps: boolean;
 }
 
 /** The room of what stands in a bay, beside each other. */
@@ -50,15 +48,11 @@ export function idsIn(bays: readonly Pick<BayRoom, 'pieces'>[]): Id[] {
   return bays.flatMap(({ pieces }) => pieces.map(({ id }) => id));
 }
 
-/** Makes what a piece may ask about its room. */
-export type ContextOf = (piece: SettledPiece) => RoomContext;
+/** Makes what a piece may ask about its boxes. */
+export type ContentFor = (piece: SettledPiece) => PieceContent;
 
 /** A piece that was given a width has that; what stands in it may need more. */
-function heldConditions(
-  id: Id,
-  width: Piecewise,
-  { preferred, least, wraps }: Omit<PieceRoom, 'id'>,
-): Condition[] {
+function heldConditions(id: Id, width: Piecewise, { preferred, least, wraps }: Widths): Condition[] {
   const sticksOut: Condition = {
     status: 'overflows',
     trouble: 'sticks-out',
@@ -75,34 +69,36 @@ function heldConditions(
 }
 
 function pieceRoom(
-  piece: SettledPiece,
-  context: RoomContext,
+  { id, kind, values }: SettledPiece,
+  content: PieceContent,
 ): { room: PieceRoom; conditions: Condition[] } | null {
-  const { id, kind, values } = piece;
-  const own = values.shown !== 'shown' ? null : pieceKind(kind).room(values, context);
-  if (own === null) return null;
-  const { preferred, least = preferred, floor = least, ideal = preferred, wraps = false } = own;
-  const beside = total(context.length(values.gapBefore as Length), context.length(values.gapAfter as Length));
+  const box = values.shown === 'shown' ? pieceKind(kind).box(values, content) : null;
+  if (box === null) return null;
+  const own = widthsOf(box, content);
+  const beside = total(content.length(values.gapBefore as Length), content.length(values.gapAfter as Length));
   const withGaps = (width: Piecewise) => total(width, beside);
   const given = (values.pieceWidth as Length | null | undefined) ?? null;
   if (given !== null) {
-    const width = context.length(given);
+    const width = content.length(given);
     const held = withGaps(width);
-    const floored = withGaps(narrowest(width, context.px(valueAt(least, least.at[0]!))));
+    const floored = withGaps(narrowest(width, content.px(valueAt(own.least, own.least.at[0]!))));
     return {
-      room: { id, preferred: held, least: floored, floor: held, ideal: held, wraps },
-      conditions: heldConditions(id, width, { preferred, least, floor, ideal, wraps }),
+      room: { id, preferred: held, least: floored, floor: held, ideal: held, wraps: own.wraps },
+      conditions: heldConditions(id, width, own),
     };
   }
-  const room = {
-    id,
-    preferred: withGaps(preferred),
-    least: withGaps(least),
-    floor: withGaps(floor),
-    ideal: withGaps(widest(ideal, preferred)),
-    wraps,
+  const least = withGaps(own.least);
+  return {
+    room: {
+      id,
+      preferred: withGaps(own.preferred),
+      least,
+      floor: least,
+      ideal: withGaps(widest(own.ideal, own.preferred)),
+      wraps: own.wraps,
+    },
+    conditions: [],
   };
-  return { room, conditions: [] };
 }
 
 /** What so many gaps between the bays of a bar take. */
@@ -111,8 +107,10 @@ export function gapsOf({ bayGap }: Record<string, unknown>, count: number, span:
 }
 
 /** The room of a bay whose pieces stand beside each other with a gap between them. */
-export function bayRoom(bay: SettledBay, gap: Length, span: Span, contextOf: ContextOf): BayRoom {
-  const found = bay.pieces.map((piece) => pieceRoom(piece, contextOf(piece))).filter((each) => each !== null);
+export function bayRoom(bay: SettledBay, gap: Length, span: Span, contentFor: ContentFor): BayRoom {
+  const found = bay.pieces
+    .map((piece) => pieceRoom(piece, contentFor(piece)))
+    .filter((each) => each !== null);
   const pieces = found.map(({ room }) => room);
   const gaps = times(lengthOver(gap, span), Math.max(0, pieces.length - 1));
   const sum = (of: (piece: PieceRoom) => Piecewise) => total(gaps, ...pieces.map(of));

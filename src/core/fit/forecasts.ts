@@ -10,7 +10,7 @@ import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import type { FitStretch } from './bar-fit';
 import { breaks } from './fit-status';
-import type { Circumstances } from './room-context';
+import type { Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
 
 /** A bar under other circumstances than those of today. */

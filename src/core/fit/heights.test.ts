@@ -1,9 +1,11 @@
 import { expect, test } from '@jest/globals';
 import type { Values } from '../properties/property';
-import { resolveAssembly } from '../resolve/assembly';
+import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
+import type { Site } from '../site/site';
 import { sampleSite } from '../site/sample.test-data';
 import { coverCrop } from './cover-crop';
-import { barHeight, coveredHeight } from './heights';
+import { barHeights, coveredHeight, usually } from './heights';
+import { evenLetters } from './even-letters.test-data';
 import { barsOverPicture } from './over-picture';
 import { screenShares, screens, scrollFindings } from './screens';
 
@@ -16,10 +18,14 @@ function sample(header: Values, bar: Values = {}) {
 const settled = ({ site, header }: ReturnType<typeof sample>, band = 'desktop') =>
   resolveAssembly(site, 'headers', header, band);
 
+/** The height of the first bar on the desktop; 0 where it is hidden. */
+const firstHeight = (site: Site, assembly: SettledAssembly) =>
+  barHeights(usually(site, evenLetters), assembly, 'desktop', 1280).get(assembly.bars[0]!.id) ?? 0;
+
 test('a bar is as high as it has to be at least, or as its highest piece, with its padding and lines', () => {
   const height = (bar: Values) => {
     const made = sample({}, bar);
-    return barHeight(made.site, settled(made).bars[0]!, 1280);
+    return firstHeight(made.site, settled(made));
   };
   expect(height({ leastHeight: { desktop: 90 }, padding: { desktop: 5 } })).toBe(90);
   expect(height({ leastHeight: { desktop: 90 }, padding: { desktop: 40 } })).toBe(80 + 44);
@@ -48,7 +54,7 @@ test('a logo is as high as its width makes it, and a line as high as its icon', 
   const high = (pieces: Values) => {
     const header = structuredClone(site.headers.h!);
     Object.assign(header.pieces.button!.values, pieces);
-    return barHeight(site, resolveAssembly(site, 'headers', header, 'desktop').bars[0]!, 1280);
+    return firstHeight(site, resolveAssembly(site, 'headers', header, 'desktop'));
   };
   expect(high({})).toBe(80);
   expect(high({ icon: { all: 'ticket' }, iconSize: { desktop: 70 } })).toBe(70 + 20 + 4);
@@ -57,7 +63,7 @@ test('a logo is as high as its width makes it, and a line as high as its icon', 
 test('a header covers what stays of it, and nothing where it scrolls away or stands at the side', () => {
   const covered = (header: Values) => {
     const made = sample(header);
-    return coveredHeight(made.site, settled(made), 1280);
+    return coveredHeight(usually(made.site, evenLetters), settled(made), 'desktop', 1280);
   };
   expect(covered({ scrolling: { desktop: 'stays' } })).toBe(80);
   expect(covered({})).toBe(0);
@@ -69,7 +75,7 @@ test('shares are of the height of each screen, also when it is held sideways', (
     { scrolling: { desktop: 'stays' } },
     { leastHeight: { desktop: 160, phone: 100 } },
   );
-  const shares = screenShares(site, header);
+  const shares = screenShares(usually(site, evenLetters), header);
   expect(shares).toHaveLength(2 * screens.filter(({ turns }) => turns).length + 2);
   expect(shares.find(({ screen }) => screen === 'Laptop')!.share).toBeCloseTo(160 / 720);
   const small = shares.filter(({ screen }) => screen === 'Small phone');
@@ -82,7 +88,7 @@ test('shares are of the height of each screen, also when it is held sideways', (
 test('what visitors would be surprised by is said with what they would see', () => {
   const findings = (header: Values, bar: Values = {}) => {
     const made = sample(header, bar);
-    return scrollFindings(made.site, made.header).join('\n');
+    return scrollFindings(usually(made.site, evenLetters), made.header).join('\n');
   };
   const stays = { scrolling: { desktop: 'stays' } };
   expect(findings({})).toBe('');
@@ -118,7 +124,7 @@ test('over a picture lie the bars that stay, in the bands that say so, with what
       ink: { desktop: 'ground' },
     },
   );
-  const over = barsOverPicture(site, header);
+  const over = barsOverPicture(usually(site, evenLetters), header);
   expect(over.map(({ band, width, rows, textRows }) => [band, width, rows, textRows])).toEqual([
     ['desktop', 1920, [0, 80], [8, 72]],
     ['tablet', 1023, [0, 80], [8, 72]],

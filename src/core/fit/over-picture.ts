@@ -7,7 +7,8 @@ import type { Assembly } from '../site/assembly';
 import { STAND_IN_PICTURE } from '../site/page';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
-import { bandEnd, barHeight, heldBars } from './heights';
+import { bandEnd, barHeights, heldBars } from './heights';
+import type { Circumstances } from './piece-content';
 
 /** A bar of a header at the top of a page, with the part of the first section’s picture that is behind it. */
 export interface OverPicture {
@@ -35,14 +36,16 @@ function scrimOf(site: Site, { values }: SettledBar): OverPicture['scrim'] {
  * What of a header lies over the picture of a page’s first section before it is scrolled, band by band, at the widest viewport
  * of each (that of the ruler for the widest): bars with a picture of their own are left out.
  */
-export function barsOverPicture(site: Site, header: Assembly): OverPicture[] {
+export function barsOverPicture(today: Circumstances, header: Assembly): OverPicture[] {
+  const { site } = today;
   return site.bands.flatMap(({ id: band }) => {
     const settled = resolveAssembly(site, 'headers', header, band);
     if (settled.values.lies !== 'over' || settled.values.stands !== 'top') return [];
     const width = Math.max(NARROWEST, bandEnd(site, band));
+    const heights = barHeights(today, settled, band, width);
     let from = 0;
     return heldBars(settled.bars).flatMap((bar): OverPicture[] => {
-      const height = Math.round(barHeight(site, bar, width));
+      const height = Math.round(heights.get(bar.id) ?? 0);
       const rows = [from, Math.min(from + height, STAND_IN_PICTURE)] as const;
       from += height;
       if (height === 0 || rows[0] >= rows[1] || bar.values.picture !== null) return [];

@@ -1,9 +1,9 @@
 import { bandAt } from '../bands/band';
 import { beginsWithPicture } from '../site/page';
 import type { Assembly } from '../site/assembly';
-import type { Site } from '../site/site';
 import { resolveAssembly } from '../resolve/assembly';
 import { coveredHeight } from './heights';
+import type { Circumstances } from './piece-content';
 
 /** A size of screen that pages are looked at on, in CSS px as it is held upright; `turns` where it is also held sideways. */
 export interface Screen {
@@ -36,10 +36,12 @@ export interface ScreenShare {
 }
 
 /** The share of every screen’s height that a header takes while the page is scrolled: where it returns, when it has. */
-export function screenShares(site: Site, header: Assembly): ScreenShare[] {
+export function screenShares(today: Circumstances, header: Assembly): ScreenShare[] {
+  const { site } = today;
   const shareOf = (screen: string, held: ScreenShare['held'], width: number, height: number): ScreenShare => {
     const band = bandAt(site.bands, width).id;
-    const covered = coveredHeight(site, resolveAssembly(site, 'headers', header, band, 'returning'), width);
+    const settled = resolveAssembly(site, 'headers', header, band, 'returning');
+    const covered = coveredHeight(today, settled, band, width);
     return { screen, held, width, height, covered, share: covered / height };
   };
   return screens.flatMap(({ name, width, height, turns }) => {
@@ -56,12 +58,13 @@ const SHORT_PAGE = 1000;
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 
 /** What visitors would be surprised by in how a header scrolls, a sentence each: with what they would see. */
-export function scrollFindings(site: Site, header: Assembly): string[] {
+export function scrollFindings(today: Circumstances, header: Assembly): string[] {
+  const { site } = today;
   const perBand = site.bands.map(({ id }) => resolveAssembly(site, 'headers', header, id));
   const [widest] = perBand;
   if (!widest?.phased) return [];
   const { phaseAt, shareLimit } = widest.values as { phaseAt: number | null; shareLimit: number };
-  const shares = screenShares(site, header);
+  const shares = screenShares(today, header);
   const whole = shares.filter(({ share }) => share >= 1);
   const tall = shares.filter(({ share }) => share < 1 && share * 100 > shareLimit);
   const where = ({ screen, held, width, height }: ScreenShare) => `${screen} ${held} (${width} × ${height})`;

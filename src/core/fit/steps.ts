@@ -4,7 +4,7 @@ import type { AssemblyKind } from '../properties/assembly';
 import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Within } from './bar-fit';
-import type { Circumstances, Tally } from './room-context';
+import type { Circumstances, Tally } from './piece-content';
 import { asForeseen } from './measured-rules';
 import { stepsDown, wayDown } from './way-down';
 

@@ -17,7 +17,7 @@ import type { Assembly, Piece } from '../site/assembly';
 import { bayRoom } from './bay-room';
 import { breaks } from './fit-status';
 import { menusOf, menusShown, type BarPlace } from './forecasts';
-import { roomContext, type Circumstances } from './room-context';
+import { pieceContent, type Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
 
 /** What could be changed, as far as it goes. */
@@ -247,7 +247,7 @@ function neededShares(today: Circumstances, { kind, assembly, bar }: BarPlace, b
   const listed = own.bays.toSorted((one, other) => one.nth - other.nth);
   const needs = listed.map(
     (bay) =>
-      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => roomContext(today, piece, span, tally))
+      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => pieceContent(today, piece, span, tally))
         .floor.values[0]!,
   );
   const least = Math.min(...needs);

@@ -5,7 +5,7 @@ import type { Id } from '../ids/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { asForeseen } from './measured-rules';
-import type { Circumstances, Tally } from './room-context';
+import type { Circumstances, Tally } from './piece-content';
 import { settledOver } from './steps';
 import { wayDown, type RuleOutcome } from './way-down';
 

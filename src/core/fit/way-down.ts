@@ -10,7 +10,7 @@ import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barFit } from './bar-fit';
 import { waitedFor, type Condition } from './fit-status';
-import type { Tally } from './room-context';
+import type { Tally } from './piece-content';
 
 /** A step on the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
 export interface WayStep extends WayPlace {

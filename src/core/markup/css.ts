@@ -10,6 +10,12 @@ export interface Block {
 }
 export type CssNode = Rules | Block;
 
+/**
+ * What a declaration says that leaves things as the rules of the piece's own layer have them (CSS Cascading 5, 7.3.5): it is
+ * not written where no wider band says otherwise.
+ */
+export const AS_IT_COMES = 'revert-layer';
+
 /** A CSS string with quotes (CSS Syntax, 4.3.5). */
 export function cssString(text: string): string {
   return `"${text.replace(/["\\]/g, '\\$&').replace(/\n/g, '\\a ')}"`;

@@ -1,25 +1,21 @@
+import { box, type Box } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { signAndWords, signThenWords } from '../boxes/sign';
+import { dressedBox } from './content';
 import { el, type Element } from '../markup/html';
-import { iconHtml, type IconName } from '../icons/icons';
-import { boxCss, type Length } from '../lengths/formula';
+import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
 import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
 import { textKind } from '../properties/kinds/text';
-import { NOWHERE, type Link } from '../properties/link';
-import {
-  dressedCss,
-  dressProperties,
-  markerProperties,
-  signAndWordsCss,
-  statedPart,
-} from '../properties/dress';
-import { iconLine, iconSize } from '../properties/icon-size';
+import { NOWHERE } from '../properties/link';
+import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import { iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
-import { property, type Property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { leading, pieceClass, type PieceContext, type PieceKind } from './piece';
-import { row, signAndWords } from './room';
+import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
 
 const part = statedPart({ label: 'Account links', prefix: 'account', selector: '& .account-link' });
 
@@ -32,134 +28,151 @@ const links = {
 } as const;
 type AccountLink = keyof typeof links;
 
-function linkProperties(name: AccountLink): Property[] {
+function linkProperties<const Name extends AccountLink>(name: Name) {
   const { group, label, icon } = links[name];
-  return [
+  return propertyList(
     property({
-      name: `${name}Label`,
+      name: `${name}Label` as const,
       label: 'Label',
       group,
       kind: textKind(40, 'left out'),
       by: null,
       initial: label as string,
     }),
-    property<Link>({
-      name: `${name}Link`,
+    property({
+      name: `${name}Link` as const,
       label: 'Leads to',
       group,
       kind: linkKind(),
       by: null,
       initial: NOWHERE,
     }),
-    property<IconName | null>({
-      name: `${name}Icon`,
+    property({
+      name: `${name}Icon` as const,
       label: 'Icon',
       group,
       kind: iconKind(),
       by: null,
       initial: icon,
     }),
-  ];
+  );
 }
 
-function linkHtml(name: AccountLink, values: Record<string, unknown>, context: PieceContext): Element | null {
-  const label = (values[`${name}Label`] as string).trim();
-  const icon = values[`${name}Icon`] as IconName | null;
-  if (label === '') return null;
+const properties = propertyList(
+  linkProperties('signIn'),
+  linkProperties('join'),
+  linkProperties('name'),
+  linkProperties('signOut'),
+  property({
+    name: 'first',
+    label: 'First stands',
+    group: 'Content',
+    kind: choiceKind({ signIn: 'sign in, or the name', join: 'join, or sign out' }),
+    by: null,
+    initial: 'signIn',
+  }),
+  property({
+    name: 'shows',
+    label: 'Until the site says it',
+    group: 'Content',
+    kind: choiceKind({ out: 'signed out', in: 'signed in' }),
+    by: null,
+    initial: 'out',
+  }),
+  property({
+    name: 'accountGap',
+    label: 'Between links',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 16,
+  }),
+  iconSize,
+  dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
+  markerProperties('& .account-link'),
+  typeProperties('type-nav'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+const layouts = ({ shows, accountGap }: Values) => {
+  const list = { alignItems: 'center', gap: accountGap } as const;
+  return {
+    '': {},
+    '> .account-out': { display: shows === 'out' ? 'flex' : 'none', ...list },
+    '> .account-in': { display: shows === 'in' ? 'flex' : 'none', ...list },
+    '.account-link': { ...signAndWords, paddingBlock: { em: 0.25 } },
+  } as const satisfies Layouts;
+};
+
+/** What is said of a link; nothing where it is left out. */
+const said = (values: Values, name: AccountLink) => values[`${name}Label`].trim();
+
+/** Whether the second of two links stands first. */
+const turned = ({ first }: Values) => first === 'join';
+
+/** Who sees which links. */
+const lists = { out: ['signIn', 'join'], in: ['name', 'signOut'] } as const;
+
+function linkHtml(name: AccountLink, values: Values, context: PieceContext): Element | null {
+  const icon = values[`${name}Icon`];
+  if (said(values, name) === '') return null;
   // The name of who is signed in is written by the site's own script.
   const mark = name === 'name' ? { 'data-account-name': '' } : {};
-  const words = el('span', mark, label);
   const link = leading(
-    context.target(values[`${name}Link`] as Link),
+    context.target(values[`${name}Link`]),
     { class: 'account-link' },
     icon !== null && iconHtml(icon),
-    words,
+    el('span', mark, said(values, name)),
   );
   return el('li', {}, link);
 }
 
 /** The links of an account: other ones for who is signed in. `data-account="in"` on the root element says that somebody is. */
-export const account: PieceKind = {
+export const account = kindOfPiece<Values>({
   kind: 'account',
   label: 'Account links',
-  properties: [
-    ...(Object.keys(links) as AccountLink[]).flatMap(linkProperties),
-    property<'signIn' | 'join'>({
-      name: 'first',
-      label: 'First stands',
-      group: 'Content',
-      kind: choiceKind({ signIn: 'sign in, or the name', join: 'join, or sign out' }),
-      by: null,
-      initial: 'signIn',
-    }),
-    property<'out' | 'in'>({
-      name: 'shows',
-      label: 'Until the site says it',
-      group: 'Content',
-      kind: choiceKind({ out: 'signed out', in: 'signed in' }),
-      by: null,
-      initial: 'out',
-      css: (value) => ({
-        '& > .account-out': { display: value === 'out' ? 'flex' : 'none' },
-        '& > .account-in': { display: value === 'in' ? 'flex' : 'none' },
-      }),
-    }),
-    property({
-      name: 'accountGap',
-      label: 'Between links',
-      group: 'Space',
-      kind: lengthKind(0, 120),
-      by: 'width',
-      initial: 16,
-      css: (value) => ({ '& > ul': { gap: boxCss(value) } }),
-    }),
-    iconSize,
-    ...dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
-    ...markerProperties('& .account-link'),
-    ...typeProperties('type-nav'),
-    ...placeProperties,
-  ],
+  properties,
   css: {
-    '.account ul': { margin: '0', padding: '0', 'align-items': 'center', 'list-style': 'none' },
-    '.account-link': {
-      ...signAndWordsCss,
-      'padding-block': '0.25em',
-      color: 'inherit',
-      'text-decoration': 'none',
-      'white-space': 'nowrap',
-      ...dressedCss,
-    },
+    '.account ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.account-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
+  layouts,
   openCss: {
     ':root[data-account="in"] .account-out, :root[data-account="out"] .account-in': { display: 'none' },
     ':root[data-account="in"] .account-in, :root[data-account="out"] .account-out': { display: 'flex' },
   },
-  room(values, context) {
-    const seen = (values.shows === 'in' ? ['name', 'signOut'] : ['signIn', 'join']) as AccountLink[];
-    const said = (name: AccountLink) => (values[`${name}Label`] as string).trim();
-    const dress = { values, prefix: part.prefix };
-    const widths = seen
-      .filter((name) => said(name) !== '')
-      .map((name) => signAndWords(context, dress, { icon: values[`${name}Icon`], words: [said(name)] }));
-    const none = (Object.keys(links) as AccountLink[]).every((name) => said(name) === '');
-    return none ? null : { preferred: row(context, widths, context.length(values.accountGap as Length)) };
+  box(values, content) {
+    const laid = layouts(values);
+    const link = (name: AccountLink): Box[] => {
+      if (said(values, name) === '') return [];
+      const inside = signThenWords(values, values[`${name}Icon`], said(values, name));
+      return [box('.account-link', laid['.account-link'], inside, dressedBox(values, part.prefix, content))];
+    };
+    const list = (who: 'out' | 'in') => {
+      const shown = lists[who].flatMap(link);
+      return shown.length === 0
+        ? null
+        : box(`> .account-${who}`, laid[`> .account-${who}`], turned(values) ? shown.reverse() : shown);
+    };
+    const both = [list('out'), list('in')];
+    return both.some(Boolean) ? box('', laid[''], both) : null;
   },
-  height: (values, { line, size, at }) => iconLine(values, { line, at }) + 0.5 * size,
   summary: () => 'shown',
   caption: () => '',
   html(piece, context) {
     const { values } = piece;
-    const turned = values.first === 'join';
-    const list = (name: string, ...each: AccountLink[]) => {
-      const items = (turned ? [...each].reverse() : each).map((link) => linkHtml(link, values, context));
-      return items.some(Boolean) && el('ul', { class: name }, ...items);
+    const list = (who: 'out' | 'in') => {
+      const each = turned(values) ? lists[who].toReversed() : lists[who];
+      const items = each.map((link) => linkHtml(link, values, context));
+      return items.some(Boolean) && el('ul', { class: `account-${who}` }, ...items);
     };
-    const lists = [list('account-out', 'signIn', 'join'), list('account-in', 'name', 'signOut')];
-    if (!lists.some(Boolean)) return null;
+    const both = [list('out'), list('in')];
+    if (!both.some(Boolean)) return null;
     return el(
       'nav',
       { class: pieceClass(piece, context), 'aria-label': context.landmark('Account') },
-      ...lists,
+      ...both,
     );
   },
-};
+});

@@ -1,21 +1,17 @@
-import { iconHtml, type IconName } from '../icons/icons';
+import { box } from '../boxes/box';
+import { signAndWords, signThenWords } from '../boxes/sign';
+import { dressedBox } from './content';
+import { iconHtml } from '../icons/icons';
 import { iconKind } from '../properties/kinds/icon';
 import { linkKind } from '../properties/kinds/link';
 import { textKind } from '../properties/kinds/text';
 import { NOWHERE, type Link } from '../properties/link';
-import {
-  dressedCss,
-  dressProperties,
-  markerProperties,
-  signAndWordsCss,
-  statedPart,
-} from '../properties/dress';
-import { iconLine, iconSize } from '../properties/icon-size';
+import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import { iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { leading, pieceClass, type PieceKind } from './piece';
-import { signAndWords } from './room';
+import { leading, kindOfPiece, pieceClass } from './piece';
 
 const part = statedPart({ label: 'Contact link', prefix: 'contact', selector: '&' });
 
@@ -27,71 +23,65 @@ function humanForm(link: Link): string {
 }
 
 /** What is read of it. */
-function shownWords({ words, link }: Record<string, unknown>): string {
-  return (words as string).trim() || humanForm(link as Link);
+function shownWords({ words, link }: { words: string; link: Link }): string {
+  return words.trim() || humanForm(link);
 }
 
+const properties = propertyList(
+  property({
+    name: 'link',
+    label: 'Telephone or e-mail',
+    group: 'Content',
+    kind: linkKind(),
+    by: null,
+    initial: NOWHERE,
+  }),
+  property({
+    name: 'words',
+    label: 'As people read it',
+    group: 'Content',
+    kind: textKind(80, 'as it is dialled or written to'),
+    by: null,
+    initial: '',
+  }),
+  property({
+    name: 'icon',
+    label: 'Icon',
+    group: 'Content',
+    kind: iconKind(),
+    by: null,
+    initial: 'phone',
+  }),
+  iconSize,
+  dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
+  markerProperties('&'),
+  typeProperties('type-nav'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+const layouts = () => ({ '': { ...signAndWords, paddingBlock: { em: 0.25 } } });
+
 /** A telephone number or an e-mail address: its words are for people, its link is for machines. */
-export const contact: PieceKind = {
+export const contact = kindOfPiece<Values>({
   kind: 'contact',
   label: 'Contact link',
-  properties: [
-    property<Link>({
-      name: 'link',
-      label: 'Telephone or e-mail',
-      group: 'Content',
-      kind: linkKind(),
-      by: null,
-      initial: NOWHERE,
-    }),
-    property({
-      name: 'words',
-      label: 'As people read it',
-      group: 'Content',
-      kind: textKind(80, 'as it is dialled or written to'),
-      by: null,
-      initial: '',
-    }),
-    property<IconName | null>({
-      name: 'icon',
-      label: 'Icon',
-      group: 'Content',
-      kind: iconKind(),
-      by: null,
-      initial: 'phone',
-    }),
-    iconSize,
-    ...dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
-    ...markerProperties('&'),
-    ...typeProperties('type-nav'),
-    ...placeProperties,
-  ],
-  css: {
-    '.contact': {
-      ...signAndWordsCss,
-      'padding-block': '0.25em',
-      color: 'inherit',
-      'text-decoration': 'none',
-      'white-space': 'nowrap',
-      ...dressedCss,
-    },
+  properties,
+  css: { '.contact': { color: 'inherit', 'text-decoration': 'none', ...dressedCss } },
+  layouts,
+  box(values, content) {
+    const shown = shownWords(values);
+    if (shown === '') return null;
+    const inside = signThenWords(values, values.icon, shown);
+    return box('', layouts()[''], inside, dressedBox(values, part.prefix, content));
   },
-  room(values, context) {
-    const words = shownWords(values);
-    const dress = { values, prefix: part.prefix };
-    return words === ''
-      ? null
-      : { preferred: signAndWords(context, dress, { icon: values.icon, words: [words] }) };
-  },
-  height: (values, { line, size, at }) =>
-    (values.icon === null ? line : iconLine(values, { line, at })) + 0.5 * size,
   summary: () => 'shown',
   caption: (values) => {
-    const words = shownWords(values);
-    return words === '' ? 'none chosen' : `“${words}”`;
+    const shown = shownWords(values);
+    return shown === '' ? 'none chosen' : `“${shown}”`;
   },
   html(piece, context) {
-    const { link, icon } = piece.values as { link: Link; icon: IconName | null };
+    const { link, icon } = piece.values;
     const shown = shownWords(piece.values);
     if (shown === '') return null;
     return leading(
@@ -101,4 +91,4 @@ export const contact: PieceKind = {
       shown,
     );
   },
-};
+});

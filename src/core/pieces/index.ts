@@ -5,7 +5,7 @@ import { contact } from './contact';
 import { divider } from './divider';
 import { languageChoice } from './language-choice';
 import { logo } from './logo';
-import { menu } from './menu';
+import { menu } from './menu/menu';
 import { notice } from './notice';
 import { picture } from './picture';
 import type { PieceKind } from './piece';

@@ -1,14 +1,14 @@
+import { box, words } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { dressedBox } from './content';
 import { el } from '../markup/html';
-import { boxCss, type Length } from '../lengths/formula';
-import { total } from '../lengths/piecewise';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
 import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { leading, pieceClass, type PieceKind } from './piece';
-import { dressOf, row } from './room';
+import { leading, kindOfPiece, pieceClass } from './piece';
 
 const part = statedPart({
   label: 'Languages',
@@ -17,65 +17,66 @@ const part = statedPart({
   states: ['rest', 'current', 'hover', 'focus', 'pressed'],
 });
 
+const properties = propertyList(
+  property({
+    name: 'said',
+    label: 'Said as',
+    group: 'Content',
+    kind: choiceKind({ names: 'names', codes: 'codes' }),
+    by: 'width',
+    initial: 'names',
+  }),
+  property({
+    name: 'languageGap',
+    label: 'Between languages',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 12,
+  }),
+  dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
+  markerProperties('& .language-link'),
+  typeProperties('type-nav'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+const layouts = ({ said, languageGap }: Values) =>
+  ({
+    '': {},
+    ul: { display: 'flex', alignItems: 'center', gap: languageGap },
+    '.language-link': { display: 'block', paddingBlock: { em: 0.25 }, whiteSpace: 'nowrap' },
+    '.language-name': { display: said === 'names' ? 'inline' : 'none' },
+    '.language-code': { display: said === 'codes' ? 'inline' : 'none' },
+  }) as const satisfies Layouts;
+
 /** The same page in the other languages of the site, each named in itself. */
-export const languageChoice: PieceKind = {
+export const languageChoice = kindOfPiece<Values>({
   kind: 'language',
   label: 'Language choice',
-  properties: [
-    property<'names' | 'codes'>({
-      name: 'said',
-      label: 'Said as',
-      group: 'Content',
-      kind: choiceKind({ names: 'names', codes: 'codes' }),
-      by: 'width',
-      initial: 'names',
-      css: (value) => ({
-        '& .language-name': { display: value === 'names' ? 'inline' : 'none' },
-        '& .language-code': { display: value === 'codes' ? 'inline' : 'none' },
-      }),
-    }),
-    property({
-      name: 'languageGap',
-      label: 'Between languages',
-      group: 'Space',
-      kind: lengthKind(0, 120),
-      by: 'width',
-      initial: 12,
-      css: (value) => ({ '& ul': { gap: boxCss(value) } }),
-    }),
-    ...dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
-    ...markerProperties('& .language-link'),
-    ...typeProperties('type-nav'),
-    ...placeProperties,
-  ],
+  properties,
   css: {
-    '.language ul': {
-      display: 'flex',
-      margin: '0',
-      padding: '0',
-      'align-items': 'center',
-      'list-style': 'none',
-    },
-    '.language-link': {
-      display: 'block',
-      'padding-block': '0.25em',
-      color: 'inherit',
-      'text-decoration': 'none',
-      'white-space': 'nowrap',
-      ...dressedCss,
-    },
+    '.language ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.language-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
-  room(values, context) {
-    if (context.languages.length < 2) return null;
-    const widths = context.languages.map(({ tag, name, current }) => {
-      const { weight, edge } = dressOf(values, part.prefix, current ? 'current' : 'rest');
-      const said = values.said === 'codes' ? tag.toUpperCase() : name;
-      return total(context.text(said, { weight }), context.px(2 * context.border(edge)));
-    });
-    return { preferred: row(context, widths, context.length(values.languageGap as Length)) };
+  layouts,
+  box(values, content) {
+    if (content.languages.length < 2) return null;
+    const laid = layouts(values);
+    const items = content.languages.map(({ tag, name, current }) =>
+      box(
+        '.language-link',
+        laid['.language-link'],
+        [
+          box('.language-name', laid['.language-name'], [words(name)]),
+          box('.language-code', laid['.language-code'], [words(tag.toUpperCase())]),
+        ],
+        dressedBox(values, part.prefix, content, current ? 'current' : 'rest'),
+      ),
+    );
+    return box('', laid[''], [box('ul', laid.ul, items)]);
   },
-  height: (_, { line, size }) => line + 0.5 * size,
-  summary: (values) => values.said as string,
+  summary: (values) => values.said,
   caption: () => '',
   html(piece, context) {
     if (context.languages.length < 2) return null;
@@ -98,4 +99,4 @@ export const languageChoice: PieceKind = {
       el('ul', {}, ...items),
     );
   },
-};
+});

@@ -1,7 +1,6 @@
+import { box, words } from '../boxes/box';
+import type { Layout, Layouts } from '../boxes/layout';
 import { el, type Node } from '../markup/html';
-import { boxCss, lengthAt, type Length } from '../lengths/formula';
-import { rem } from '../lengths/length';
-import { times, total, widest, type Piecewise } from '../lengths/piecewise';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
@@ -11,14 +10,12 @@ import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
-import { AS_IT_COMES, property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { pieceClass, type PieceContext, type PieceKind, type SettledPiece } from './piece';
-import { row, type RoomContext } from './room';
+import { kindOfPiece, pieceClass, type PieceContext, type SettledPiece } from './piece';
 
-/** Between artwork and words, and beside a logo that a menu stands around, in CSS px at the usual text size. */
+/** Between artwork and words, in CSS px at the usual text size. */
 const GAP = 12;
-const BESIDE_LOGO = 16;
 
 /** The size of a tagline, in times of the name's, and its weight. */
 const TAGLINE_SCALE = 0.6;
@@ -26,18 +23,21 @@ const TAGLINE_WEIGHT = 400;
 
 /** The artwork that a logo shows with these values: its own, else the brand’s in the version asked for; null for none. */
 function artworkOf(
-  { values }: Pick<SettledPiece, 'values'>,
+  { artwork, version }: { artwork: Id | null; version: LogoVersion },
   context: Pick<PieceContext, 'logo'>,
-): string | null {
-  return (values.artwork as string | null) ?? context.logo(values.version as LogoVersion);
+): Id | null {
+  return artwork ?? context.logo(version);
 }
 
 /**
  * The artwork of each band, widest first: a band whose version has none shows that of the next wider band, and where the widest
  * has none, the first there is. Empty when there is none at all.
  */
-function shownArtwork(bands: readonly SettledPiece[], context: PieceContext): string[] {
-  const shown = bands.map((band) => artworkOf(band, context));
+function shownArtwork(
+  bands: readonly { values: { artwork: Id | null; version: LogoVersion } }[],
+  context: PieceContext,
+): string[] {
+  const shown = bands.map(({ values }) => artworkOf(values, context));
   let last = shown.find((id) => id !== null);
   if (last === undefined) return [];
   return shown.map((id) => (last = id ?? last)!);
@@ -49,7 +49,7 @@ function shownArtwork(bands: readonly SettledPiece[], context: PieceContext): st
  * the phase of scrolling that it is for, where there is one for each.
  */
 function pictureHtml(
-  bands: readonly SettledPiece[],
+  bands: readonly { band: Id }[],
   shown: readonly string[],
   context: PieceContext,
   when: string | false,
@@ -70,199 +70,156 @@ function pictureHtml(
   return alone ? image : el('picture', { class: when }, ...sources, image);
 }
 
-/**
- * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, and from a band
- * on, where one is named, the compact one.
- */
-export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>, compactFrom: Id | null): Node {
-  const pictured = (version: LogoVersion) => {
-    const id = context.logo(version);
-    return id === null ? null : context.artwork(id);
-  };
-  const full = pictured('full');
-  const compact = compactFrom === null ? null : pictured('compact');
-  const media = compactFrom === null ? null : context.narrower(compactFrom);
-  const link = (...sign: Node[]) => el('a', { class: 'logo menu-logo', href: context.homeHref }, ...sign);
-  if (!full) return link(context.siteName);
-  const { src, width, height, alt } = full;
-  const image = el('img', { src, width, height, alt: alt || context.siteName });
-  if (!compact || media === null) return link(image);
-  const narrow = el('source', { media, srcset: compact.src, width: compact.width, height: compact.height });
-  return link(el('picture', {}, narrow, image));
-}
-
 /** The type style of a logo in letters where nothing is said of it. */
-const LOGO_STYLE = 'type-sign';
+export const LOGO_STYLE = 'type-sign';
 
 /** Whether a tagline is seen. */
-const hasTail = ({ tagline, taglineSeen }: Record<string, unknown>) =>
-  (tagline as string).trim() !== '' && Boolean(taglineSeen);
+const hasTail = ({ tagline, taglineSeen }: { tagline: string; taglineSeen: boolean }) =>
+  tagline.trim() !== '' && taglineSeen;
 
-/** The width of artwork at a height. */
-function widthAt(id: Id, height: Length, context: RoomContext): Piecewise {
-  const { width, height: own } = context.artwork(id)!;
-  return times(context.length(height), width / own);
-}
+const properties = propertyList(
+  property({
+    name: 'version',
+    label: 'Version',
+    group: 'Content',
+    kind: choiceKind(logoVersions),
+    by: 'width',
+    phased: true,
+    initial: 'full',
+  }),
+  property({
+    name: 'artwork',
+    label: 'Artwork of its own',
+    group: 'Content',
+    kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
+    by: 'width',
+    phased: true,
+    initial: null,
+  }),
+  property({
+    name: 'text',
+    label: 'Text without artwork',
+    group: 'Content',
+    kind: textKind(80, 'the site’s name'),
+    by: null,
+    initial: '',
+  }),
+  property({
+    name: 'shows',
+    label: 'Shows',
+    group: 'Content',
+    kind: choiceKind({ artwork: 'artwork', text: 'text', both: 'artwork and text' }),
+    by: 'width',
+    initial: 'artwork',
+  }),
+  property({
+    name: 'tagline',
+    label: 'Tagline',
+    group: 'Content',
+    kind: textKind(120, 'none'),
+    by: null,
+    initial: '',
+  }),
+  property({
+    name: 'taglineSeen',
+    label: 'Tagline is',
+    group: 'Content',
+    kind: flagKind('left out', 'shown'),
+    by: 'width',
+    initial: true,
+  }),
+  property({
+    name: 'artworkHeight',
+    label: 'Artwork height',
+    group: 'Space',
+    kind: lengthKind(8, 400),
+    by: 'width',
+    phased: true,
+    initial: 40,
+    // Of both sizes one is said: jointCss.
+  }),
+  property({
+    name: 'artworkWidth',
+    label: 'Artwork width',
+    group: 'Space',
+    kind: optionalKind(lengthKind(8, 800), 'as its height'),
+    by: 'width',
+    phased: true,
+    initial: null,
+  }),
+  typeProperties(LOGO_STYLE),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
 
-/** The width of the logo that a menu stands around. */
-export function brandLogoWidth(context: RoomContext, version: LogoVersion, height: Length): Piecewise {
-  const id = context.logo(version) ?? context.logo('full');
-  const sign =
-    id === null ? context.text(context.siteName, { style: LOGO_STYLE }) : widthAt(id, height, context);
-  return total(sign, context.rem(2 * BESIDE_LOGO));
-}
+/** How a logo stands, whether a piece of its own or drawn by a menu. */
+export const logoLayout = {
+  display: 'inline-flex',
+  alignItems: 'center',
+  gap: { rem: GAP },
+  whiteSpace: 'nowrap',
+} as const satisfies Layout;
 
-/** The site's sign: artwork, or its name in letters when there is none. Leads home. */
-export const logo: PieceKind = {
-  kind: 'logo',
-  label: 'Logo',
-  properties: [
-    property<LogoVersion>({
-      name: 'version',
-      label: 'Version',
-      group: 'Content',
-      kind: choiceKind(logoVersions),
-      by: 'width',
-      phased: true,
-      initial: 'full',
-    }),
-    property({
-      name: 'artwork',
-      label: 'Artwork of its own',
-      group: 'Content',
-      kind: optionalKind(referenceKind('artwork'), 'the brand’s logo'),
-      by: 'width',
-      phased: true,
-      initial: null,
-    }),
-    property({
-      name: 'text',
-      label: 'Text without artwork',
-      group: 'Content',
-      kind: textKind(80, 'the site’s name'),
-      by: null,
-      initial: '',
-    }),
-    property<'artwork' | 'text' | 'both'>({
-      name: 'shows',
-      label: 'Shows',
-      group: 'Content',
-      kind: choiceKind({ artwork: 'artwork', text: 'text', both: 'artwork and text' }),
-      by: 'width',
-      initial: 'artwork',
-      css: (value) => ({ '& > :is(img, picture)': { display: value === 'text' ? 'none' : 'block' } }),
-    }),
-    property({
-      name: 'tagline',
-      label: 'Tagline',
-      group: 'Content',
-      kind: textKind(120, 'none'),
-      by: null,
-      initial: '',
-    }),
-    property<boolean>({
-      name: 'taglineSeen',
-      label: 'Tagline is',
-      group: 'Content',
-      kind: flagKind('left out', 'shown'),
-      by: 'width',
-      initial: true,
-      css: (value) => ({ '& .logo-tagline': { display: value ? AS_IT_COMES : 'none' } }),
-    }),
-    property({
-      name: 'artworkHeight',
-      label: 'Artwork height',
-      group: 'Space',
-      kind: lengthKind(8, 400),
-      by: 'width',
-      phased: true,
-      initial: 40,
-      // Of both sizes one is said: jointCss.
-    }),
-    property<Length | null>({
-      name: 'artworkWidth',
-      label: 'Artwork width',
-      group: 'Space',
-      kind: optionalKind(lengthKind(8, 800), 'as its height'),
-      by: 'width',
-      phased: true,
-      initial: null,
-    }),
-    ...typeProperties(LOGO_STYLE),
-    ...placeProperties,
-  ],
-  css: {
-    '.logo': {
-      display: 'inline-flex',
-      'align-items': 'center',
-      color: 'inherit',
-      'text-decoration': 'none',
-      gap: rem(GAP),
-      'white-space': 'nowrap',
+const layouts = (values: Values) => {
+  const { artworkHeight, artworkWidth, shows } = values;
+  const artworkAlone = shows === 'artwork';
+  return {
+    '': logoLayout,
+    '> :is(img, picture)': { display: shows === 'text' ? 'none' : 'block' },
+    img: {
+      inlineSize: artworkWidth ?? 'auto',
+      maxInlineSize: 'none',
+      blockSize: artworkWidth === null ? artworkHeight : 'auto',
+    },
+    '> .logo-text:not(:only-child)': { display: artworkAlone && !hasTail(values) ? 'none' : 'block' },
+    '> .logo-text:not(:only-child) > .logo-name': {
+      display: artworkAlone && hasTail(values) ? 'none' : 'inline',
     },
     '.logo-tagline': {
-      display: 'block',
-      'font-size': `${TAGLINE_SCALE}em`,
-      'font-weight': String(TAGLINE_WEIGHT),
+      display: values.taglineSeen ? 'block' : 'none',
+      fontSize: { em: TAGLINE_SCALE },
+      fontWeight: TAGLINE_WEIGHT,
     },
-    '.menu-logo': { 'padding-inline': rem(BESIDE_LOGO) },
-    '.logo img': { 'inline-size': 'auto', 'max-inline-size': 'none' },
-  },
-  jointCss: ({ artworkHeight, artworkWidth, shows, ...tail }) => ({
-    '& > .logo-text:not(:only-child)': { display: shows === 'artwork' && !hasTail(tail) ? 'none' : 'block' },
-    '& > .logo-text:not(:only-child) > .logo-name': {
-      display: shows === 'artwork' && hasTail(tail) ? 'none' : AS_IT_COMES,
-    },
-    '& img': {
-      'block-size': artworkWidth === null ? boxCss(artworkHeight as Length) : 'auto',
-      'inline-size': artworkWidth === null ? AS_IT_COMES : boxCss(artworkWidth as Length),
-    },
-  }),
+  } as const satisfies Layouts;
+};
+
+/** The site's sign: artwork, or its name in letters when there is none. Leads home. */
+export const logo = kindOfPiece<Values>({
+  kind: 'logo',
+  label: 'Logo',
+  properties,
+  css: { '.logo': { color: 'inherit', 'text-decoration': 'none' } },
+  layouts,
   weights: ({ tagline }) => (tagline === '' ? [] : [TAGLINE_WEIGHT]),
-  room(values, context) {
-    const artwork = artworkOf({ values }, context) ?? context.logo('full') ?? context.logo('compact');
-    const { shows, text, tagline } = values as Record<string, string>;
-    const name = context.text(text || context.siteName);
+  box(values, content) {
+    const laid = layouts(values);
+    const shown = artworkOf(values, content) ?? content.logo('full') ?? content.logo('compact');
+    const artwork = shown === null ? null : content.artwork(shown);
+    const name = words(values.text || content.siteName);
     const tail = hasTail(values)
-      ? [context.text(tagline!, { scale: TAGLINE_SCALE, weight: TAGLINE_WEIGHT })]
-      : [];
-    if (artwork === null) return { preferred: widest(name, ...tail) };
-    const lines = shows === 'artwork' ? tail : [name, ...tail];
-    const beside = lines.length === 0 ? [] : [widest(lines[0]!, ...lines)];
-    const pictured =
-      shows === 'text'
-        ? []
-        : [
-            values.artworkWidth === null
-              ? widthAt(artwork, values.artworkHeight as Length, context)
-              : context.length(values.artworkWidth as Length),
-          ];
-    return { preferred: row(context, [...pictured, ...beside], context.rem(GAP)) };
-  },
-  height: (values, { line, at, artwork }) => {
-    const { shows } = values;
-    const shown = artwork(values);
-    const named = shows !== 'artwork' || !shown;
-    const words = line * ((named ? 1 : 0) + (hasTail(values) ? TAGLINE_SCALE : 0));
-    if (shows === 'text') return words;
-    const high =
-      values.artworkWidth === null || !shown
-        ? lengthAt(values.artworkHeight as Length, at)
-        : (lengthAt(values.artworkWidth as Length, at) * shown.height) / shown.width;
-    return Math.max(high, words);
+      ? box('.logo-tagline', laid['.logo-tagline'], [words(values.tagline)])
+      : null;
+    if (!artwork) return box('', laid[''], tail ? [box('.logo-text', {}, [name, tail])] : [name]);
+    const picture = box('img', laid.img, [], { ratio: artwork.width / artwork.height });
+    const beside = '> .logo-text:not(:only-child)';
+    return box('', laid[''], [
+      box('> :is(img, picture)', laid['> :is(img, picture)'], [picture]),
+      box(beside, laid[beside], [values.shows === 'artwork' ? null : name, tail]),
+    ]);
   },
   form: 'version',
-  summary: (values) => (values.artwork === null ? logoVersions[values.version as LogoVersion] : 'its own'),
+  summary: (values) => (values.artwork === null ? logoVersions[values.version] : 'its own'),
   caption: () => '',
   html(piece, context, bands) {
     const atTop = shownArtwork(bands, context);
-    const scrolled = shownArtwork(context.scrolled(piece.id) ?? bands, context);
+    const later = context.scrolled(piece.id) as readonly SettledPiece<Values>[] | null;
+    const scrolled = shownArtwork(later ?? bands, context);
     const differs = scrolled.join() !== atTop.join();
     const pictures = [
       pictureHtml(bands, atTop, context, differs && 'at-top'),
       differs && pictureHtml(bands, scrolled, context, 'when-scrolled'),
     ].filter(Boolean);
-    const { text, tagline } = piece.values as { text: string; tagline: string };
+    const { text, tagline } = piece.values;
     const words = bands.some((band) => band.values.shows !== 'artwork') || pictures.length === 0;
     const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
     const name = text || context.siteName;
@@ -273,4 +230,4 @@ export const logo: PieceKind = {
     const beside = (words || tail !== false) && el('span', { class: 'logo-text' }, named, tail);
     return link(...pictures, beside);
   },
-};
+});

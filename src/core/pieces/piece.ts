@@ -3,17 +3,19 @@ import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Rules } from '../markup/css';
 import type { Id } from '../ids/id';
 import type { Link } from '../properties/link';
-import type { Property } from '../properties/property';
+import type { PropertyList } from '../properties/property';
 import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
-import type { Room, RoomContext } from './room';
+import type { Box } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import type { PieceContent } from './content';
 
 /** A piece with every value settled for one band. */
-export interface SettledPiece {
+export interface SettledPiece<V = Record<string, unknown>> {
   id: Id;
   kind: string;
   band: Id;
-  values: Record<string, unknown>;
+  values: V;
   /** What of the markup the piece needs in this band: bands of the same variant share it. */
   variant: string;
   counts: Counts;
@@ -56,8 +58,8 @@ export interface PieceContext {
   /** A name for a landmark that no other on the page has (WAI-ARIA, "Landmark Roles"): the wanted one, where it is free. */
   landmark(wanted: string): string;
   artwork(id: Id): { src: string; width: number; height: number; alt: string } | null;
-  /** What a piece may ask about its room where its band begins. */
-  room(piece: SettledPiece): RoomContext;
+  /** What a piece may ask about its boxes where its band begins. */
+  content(piece: Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object }): PieceContent;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
   /** The brand’s logo with a link home, to stand inside another piece; the compact one in a band and all narrower ones, where one is named. */
@@ -80,16 +82,6 @@ export interface VariantContext {
   menuOrder(id: Id): string;
 }
 
-/** How high a line of a piece's text is, and its size, in CSS px. */
-export interface LineOfText {
-  line: number;
-  size: number;
-  /** The width of the viewport at which the piece is looked at, in CSS px. */
-  at: number;
-  /** The artwork that a logo of these values shows, with its own size; null for none. */
-  artwork(values: Record<string, unknown>): { width: number; height: number } | null;
-}
-
 /** What a piece counts beside its own values, of the first level of its menu. */
 export interface Counts {
   /** All items, also those that the band hides. */
@@ -98,21 +90,25 @@ export interface Counts {
   ranks: readonly number[];
 }
 
-/** A kind of piece: one file in this folder, and one line in the list of kinds. */
-export interface PieceKind {
+/** A kind of piece: one file in this folder, and one line in the list of kinds; `V` is what its properties settle. */
+export interface PieceKind<V = Record<string, unknown>> {
   kind: string;
   label: string;
-  properties: readonly Property[];
-  /** The rules that every piece of this kind shares. */
+  properties: PropertyList<V>;
+  /** What every piece of this kind looks like, beside where its boxes stand. */
   css: Rules;
+  /** Where each of its boxes stands, by the selector below the piece under which it is drawn: the same names for all values. */
+  layouts(values: V, counts: Counts): Layouts;
+  /** The boxes of a piece with these values; null where it renders nothing. */
+  box(values: V, content: PieceContent): Box | null;
   /** Whether a piece with these values takes the free space of its bay by its form. */
-  takesRest?(values: Record<string, unknown>): boolean;
-  /** Rules that several of the piece's values make together; the same selectors and properties for all values. */
-  jointCss?(values: Record<string, unknown>, counts: Counts): Rules;
+  takesRest?(values: V): boolean;
+  /** Other rules that several of the piece's values make together; the same selectors and properties for all values. */
+  jointCss?(values: V, counts: Counts): Rules;
   /** Rules of what it leaves out for want of room, above what items say by width; the same selectors for all values. */
-  shortCss?(values: Record<string, unknown>, counts: Counts): Rules;
+  shortCss?(values: V, counts: Counts): Rules;
   /** What only pieces with some values need of its rules; shipped where there is one. */
-  someCss?: readonly { css: readonly CssNode[]; when(values: Record<string, unknown>): boolean }[];
+  someCss?: readonly { css: readonly CssNode[]; when(values: V): boolean }[];
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */
@@ -120,29 +116,30 @@ export interface PieceKind {
   /** What cannot work where scripts are off. */
   withoutScriptsCss?: Rules;
   /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
-  variant?(values: Record<string, unknown>, context: VariantContext): string;
-  /** How much of a bar's width the piece needs with these values; null where it renders nothing. */
-  room(values: Record<string, unknown>, context: RoomContext): Room | null;
+  variant?(values: V, context: VariantContext): string;
   /** Weights in which it sets some of its text, whatever its style. */
-  weights?(values: Record<string, unknown>): number[];
-  /** The height of the piece in CSS px with its texts on one line each; without it, that of a line. */
-  height?(values: Record<string, unknown>, text: LineOfText): number;
+  weights?(values: V): number[];
   /** The kinds of pieces that it draws beside its own, whose rules it needs. */
-  draws?(values: Record<string, unknown>): readonly string[];
+  draws?(values: V): readonly string[];
   /** The property by width that says in which form the piece shows, where it has several. */
   form?: string;
   /** What the piece shows in a band, in a few words, for the table of what shows where. */
-  summary(values: Record<string, unknown>): string;
+  summary(values: V): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */
-  caption(values: Record<string, unknown>, nameOf: (id: Id) => string | null): string;
+  caption(values: V, nameOf: (id: Id) => string | null): string;
   /** The drawer that the piece opens in a band with these values; null when it opens none there. */
-  opens?(values: Record<string, unknown>): Id | null;
+  opens?(values: V): Id | null;
   /** The piece's markup; `bands` holds it settled for every band, widest first, for what has to stand in the HTML for a narrower one. */
-  html(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Element | null;
+  html(piece: SettledPiece<V>, context: PieceContext, bands: readonly SettledPiece<V>[]): Element | null;
+}
+
+/** States a kind of piece with the type of its values, which follows from its properties; among others they are values by name. */
+export function kindOfPiece<V>(definition: PieceKind<V>): PieceKind {
+  return definition as unknown as PieceKind;
 }
 
 /** The class names of a piece's outer element. */
-export function pieceClass(piece: SettledPiece, context: PieceContext): string {
+export function pieceClass(piece: Pick<SettledPiece, 'id' | 'kind'>, context: PieceContext): string {
   return `${piece.kind} ${context.className(piece.id)!}`;
 }
 

@@ -2,13 +2,13 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { typeStyleProperties } from '../brand/type-style';
-import { joinRules, type Rules } from '../markup/css';
+import { AS_IT_COMES, joinRules, type Rules } from '../markup/css';
 import { assemblyKinds, assemblyProperties } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { itemProperties, menuProperties } from '../properties/menu';
-import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
+import { type CssNames, type Property } from '../properties/property';
 import { sampleValues } from '../properties/sample-values.test-data';
 import { pieceKinds } from './index';
 

@@ -1,17 +1,16 @@
+import { box, words } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { dressedBox } from './content';
 import { el, type Node } from '../markup/html';
 import { iconHtml } from '../icons/icons';
-import { boxCss, type Length } from '../lengths/formula';
-import { rem } from '../lengths/length';
-import { total, widest } from '../lengths/piecewise';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { dressedCss, dressProperties, statedPart } from '../properties/dress';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { leading, pieceClass, type MenuEntry, type PieceContext, type PieceKind } from './piece';
-import { dressOf, row } from './room';
+import { leading, kindOfPiece, pieceClass, type MenuEntry, type PieceContext } from './piece';
 
 const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
 
@@ -29,78 +28,81 @@ function signHtml({ label, icon, picture }: MenuEntry, context: PieceContext): N
   return icon === null ? [label] : [iconHtml(icon), words];
 }
 
-/** A menu shown as pictograms, such as the ways in which a site is followed elsewhere. */
-export const social: PieceKind = {
-  kind: 'social',
-  label: 'Social links',
-  properties: [
-    property({
-      name: 'menu',
-      label: 'Menu',
-      group: 'Content',
-      kind: optionalKind(referenceKind('menus'), 'none'),
-      by: null,
-      initial: null,
-    }),
-    property({
-      name: 'signSize',
-      label: 'Size of pictograms',
-      group: 'Space',
-      kind: lengthKind(12, 64),
-      by: 'width',
-      initial: 20,
-      css: (value) => ({ '& :is(svg, img)': { 'inline-size': boxCss(value), 'block-size': boxCss(value) } }),
-    }),
-    property({
-      name: 'signGap',
-      label: 'Between pictograms',
-      group: 'Space',
-      kind: lengthKind(0, 120),
-      by: 'width',
-      initial: 4,
-      css: (value) => ({ '& > ul': { gap: boxCss(value) } }),
-    }),
-    ...dressProperties(part, { open: 'as the bar' }),
-    ...typeProperties('type-small'),
-    ...placeProperties,
-  ],
-  css: {
-    '.social ul': {
-      display: 'flex',
-      margin: '0',
-      padding: '0',
-      'align-items': 'center',
-      'list-style': 'none',
-    },
+const properties = propertyList(
+  property({
+    name: 'menu',
+    label: 'Menu',
+    group: 'Content',
+    kind: optionalKind(referenceKind('menus'), 'none'),
+    by: null,
+    initial: null,
+  }),
+  property({
+    name: 'signSize',
+    label: 'Size of pictograms',
+    group: 'Space',
+    kind: lengthKind(12, 64),
+    by: 'width',
+    initial: 20,
+  }),
+  property({
+    name: 'signGap',
+    label: 'Between pictograms',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 4,
+  }),
+  dressProperties(part, { open: 'as the bar' }),
+  typeProperties('type-small'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+const layouts = ({ signSize, signGap }: Values) =>
+  ({
+    '': {},
+    ul: { display: 'flex', alignItems: 'center', gap: signGap },
     '.social-link': {
       display: 'grid',
-      'place-content': 'center',
-      'min-inline-size': rem(LEAST_TARGET),
-      'min-block-size': rem(LEAST_TARGET),
-      color: 'inherit',
-      'text-decoration': 'none',
-      'white-space': 'nowrap',
-      ...dressedCss,
+      placeContent: 'center',
+      minInlineSize: { rem: LEAST_TARGET },
+      minBlockSize: { rem: LEAST_TARGET },
+      whiteSpace: 'nowrap',
     },
+    ':is(svg, img)': { inlineSize: signSize, blockSize: signSize },
+  }) as const satisfies Layouts;
+
+/** A menu shown as pictograms, such as the ways in which a site is followed elsewhere. */
+export const social = kindOfPiece<Values>({
+  kind: 'social',
+  label: 'Social links',
+  properties,
+  css: {
+    '.social ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.social-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
-  room(values, context) {
-    const entries = values.menu === null ? [] : context.entries(values.menu as string);
+  layouts,
+  box(values, content) {
+    const entries = values.menu === null ? [] : content.entries(values.menu);
     if (entries.length === 0) return null;
-    const { weight, edge } = dressOf(values, part.prefix);
-    const widths = entries
+    const laid = layouts(values);
+    const links = entries
       .filter(({ shown }) => shown)
-      .map(({ icon, picture, label }) => {
-        const pictured = icon !== null || (picture !== null && context.artwork(picture) !== null);
-        const sign = pictured ? context.length(values.signSize as Length) : context.text(label, { weight });
-        return widest(context.rem(LEAST_TARGET), total(sign, context.px(2 * context.border(edge))));
+      .map(({ id, icon, picture, label }) => {
+        const pictured = icon !== null || (picture !== null && content.artwork(picture) !== null);
+        const seen = pictured ? box(':is(svg, img)', laid[':is(svg, img)'], []) : words(label);
+        return box('.social-link', laid['.social-link'], [seen], {
+          id,
+          ...dressedBox(values, part.prefix, content),
+        });
       });
-    return { preferred: row(context, widths, context.length(values.signGap as Length)) };
+    return box('', laid[''], [box('ul', laid.ul, links)]);
   },
-  height: (_, { line }) => Math.max(LEAST_TARGET, line),
   summary: () => 'pictograms',
-  caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu as string) ?? '')),
+  caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu) ?? '')),
   html(piece, context) {
-    const shown = piece.values.menu === null ? null : context.menu(piece.values.menu as string, piece.band);
+    const shown = piece.values.menu === null ? null : context.menu(piece.values.menu, piece.band);
     if (!shown || shown.entries.length === 0) return null;
     const items = shown.entries.map((entry) =>
       el(
@@ -119,4 +121,4 @@ export const social: PieceKind = {
       el('ul', {}, ...items),
     );
   },
-};
+});

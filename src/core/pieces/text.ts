@@ -1,9 +1,10 @@
+import { box, words as inWords } from '../boxes/box';
 import { el, type Node } from '../markup/html';
 import { plainWords, wordsKind, type Words } from '../properties/kinds/words';
 import { placeProperties } from '../properties/place';
-import { property } from '../properties/property';
+import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { leading, pieceClass, type PieceContext, type PieceKind } from './piece';
+import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
 
 /** A line of text with its links, as they lead on the page. */
 export function wordsHtml(words: Words, context: PieceContext): Node[] {
@@ -12,33 +13,36 @@ export function wordsHtml(words: Words, context: PieceContext): Node[] {
   );
 }
 
+const properties = propertyList(
+  property({
+    name: 'text',
+    label: 'Text',
+    group: 'Content',
+    kind: wordsKind(400),
+    by: null,
+    initial: ['Text'],
+  }),
+  typeProperties('type-small'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
 /** A line of text, such as the legal line, in which words may be links. */
-export const text: PieceKind = {
+export const text = kindOfPiece<Values>({
   kind: 'text',
   label: 'Text',
-  properties: [
-    property<Words>({
-      name: 'text',
-      label: 'Text',
-      group: 'Content',
-      kind: wordsKind(400),
-      by: null,
-      initial: ['Text'],
-    }),
-    ...typeProperties('type-small'),
-    ...placeProperties,
-  ],
+  properties,
   css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
-  room({ text: words }, context) {
-    const line = plainWords(words as Words).trim();
-    if (line === '') return null;
-    return { preferred: context.text(line), least: context.widestWord(line), wraps: true };
+  layouts: () => ({ '': {} }),
+  box(values) {
+    const line = plainWords(values.text).trim();
+    return line === '' ? null : box('', {}, [inWords(line)]);
   },
   summary: () => 'shown',
-  caption: (values) => `“${plainWords(values.text as Words)}”`,
+  caption: (values) => `“${plainWords(values.text)}”`,
   html(piece, context) {
-    const words = piece.values.text as Words;
+    const words = piece.values.text;
     if (plainWords(words).trim() === '') return null;
     return el('p', { class: pieceClass(piece, context) }, ...wordsHtml(words, context));
   },
-};
+});

@@ -2,8 +2,8 @@ import type { Rules } from '../markup/css';
 import type { SettledPiece } from './piece';
 
 /** A variant of a piece, settled for the widest stretch that needs it. */
-export interface Variant {
-  settled: SettledPiece;
+export interface Variant<V = Record<string, unknown>> {
+  settled: SettledPiece<V>;
   /** What tells it apart in the markup: the widest band that needs it, counted where a rule turns it to another one there. */
   name: string;
 }
@@ -13,7 +13,7 @@ export interface Variant {
  * variants stands in the markup more than once, in elements of the class `for-NAME`, of which each step shows one: the order
  * of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
  */
-export function variantsOf(steps: readonly SettledPiece[]): Variant[] {
+export function variantsOf<V>(steps: readonly SettledPiece<V>[]): Variant<V>[] {
   const first = steps.filter(
     ({ variant }, index) => steps.findIndex((other) => other.variant === variant) === index,
   );

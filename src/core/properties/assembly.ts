@@ -1,8 +1,9 @@
+import { AS_IT_COMES } from '../markup/css';
 import { boxCss } from '../lengths/formula';
 import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
-import { AS_IT_COMES, property, type Property } from './property';
+import { property, type Property } from './property';
 import { scrollProperties } from './scroll';
 
 /** The three kinds of assembly: each is bars on top of each other, and its collection in the document has this name. */
@@ -76,7 +77,7 @@ const standCss: Record<Stand, Record<string, string>> = {
 };
 
 const headerProperties = [
-  property<Stand>({
+  property({
     name: 'stands',
     label: 'Stands',
     group: 'Panel',
@@ -124,7 +125,7 @@ const footerStandLabels = {
 };
 
 const footerProperties = [
-  property<keyof typeof footerStandLabels>({
+  property({
     name: 'stands',
     label: 'Stands',
     group: 'Scrolling',

@@ -1,24 +1,24 @@
-import { boxCss, type Length } from '../lengths/formula';
+import { AS_IT_COMES } from '../markup/css';
+import { boxCss } from '../lengths/formula';
 import { acrossLabels } from './bay';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
 import { flagKind } from './kinds/flag';
-import { divisionKind, type Division } from './kinds/division';
+import { divisionKind } from './kinds/division';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
-import { AS_IT_COMES, property } from './property';
+import { property } from './property';
 
-/** Properties of a bar. */
+/** Properties of a bar; where it and its bays stand is made of them in resolve/bar-layouts.ts. */
 export const barProperties = [
-  property<Division>({
+  property({
     name: 'division',
     label: 'Division',
     group: 'Arrangement',
     kind: divisionKind(),
     by: 'width',
     initial: { by: 'edges' },
-    // The columns of bays depend on which of them hold anything: render/division.ts.
   }),
   property({
     name: 'turnedRound',
@@ -56,7 +56,6 @@ export const barProperties = [
     by: 'width',
     phased: true,
     initial: 'shown',
-    css: (value) => ({ '&': { display: value === 'hidden' ? 'none' : AS_IT_COMES } }),
   }),
   property({
     name: 'stays',
@@ -75,8 +74,6 @@ export const barProperties = [
     by: 'width',
     phased: true,
     initial: 80,
-    // That of the bar itself, with its lines and what is above and below its bays.
-    css: (value) => ({ '&': { 'min-block-size': boxCss(value) } }),
   }),
   property({
     name: 'padding',
@@ -86,9 +83,8 @@ export const barProperties = [
     by: 'width',
     phased: true,
     initial: 8,
-    css: (value) => ({ '&': { 'padding-block': boxCss(value) } }),
   }),
-  property<Length | null>({
+  property({
     name: 'gutter',
     label: 'Side gutter',
     group: 'Space',
@@ -104,7 +100,6 @@ export const barProperties = [
     kind: lengthKind(0, 200),
     by: 'width',
     initial: 16,
-    css: (value) => ({ '& > .bays > .bay': { gap: boxCss(value) } }),
   }),
   property({
     name: 'bayGap',
@@ -113,7 +108,6 @@ export const barProperties = [
     kind: lengthKind(0, 200),
     by: 'width',
     initial: 24,
-    css: (value) => ({ '& > .bays': { gap: boxCss(value) } }),
   }),
   property({
     name: 'ground',

@@ -11,7 +11,7 @@ export const acrossLabels = {
   baseline: 'on a common text baseline',
 };
 
-/** Properties of a bay. Their CSS depends on the bar's division: render/division.ts. */
+/** Properties of a bay. Their CSS depends on the bar's division: resolve/bar-layouts.ts. */
 export const bayProperties = [
   property({
     name: 'along',

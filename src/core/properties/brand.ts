@@ -1,8 +1,9 @@
+import { AS_IT_COMES } from '../markup/css';
 import { boxCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
 import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
-import { AS_IT_COMES, property } from './property';
+import { property } from './property';
 
 /** The spacing step of a new brand, in CSS px. */
 export const DEFAULT_STEP = 8;

@@ -1,14 +1,14 @@
-import type { Rules } from '../markup/css';
+import { AS_IT_COMES, type Rules } from '../markup/css';
 import { colourKind } from './kinds/colour';
 import { choiceKind } from './kinds/choice';
-import { cornersKind, type Corners } from './kinds/corners';
+import { cornersKind } from './kinds/corners';
 import { flagKind } from './kinds/flag';
 import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import { px } from '../lengths/length';
-import { AS_IT_COMES, property, type CssNames, type Property } from './property';
+import { property, propertyList, type CssNames } from './property';
 import type { BareLook, State, StatedPart } from './states';
 
 /** How a part is dressed where the designer has not said it. */
@@ -27,66 +27,69 @@ const colourCss = (css: string) => (value: string | null, names: CssNames) => ({
  * What a part of a piece looks like, state by state: text, ground, border, marker, corners and weight. A part that is
  * dressed after another wins over it.
  */
-export function dressProperties(part: StatedPart, { open, marked = [] }: DressStart): Property[] {
+export function dressProperties<Prefix extends string>(
+  part: StatedPart<Prefix>,
+  { open, marked = [] }: DressStart,
+) {
   const { prefix } = part;
   const stated = { group: part.label, by: 'state', part } as const;
-  return [
-    property<string | null>({
+  return propertyList(
+    property({
       ...stated,
-      name: `${prefix}Ink`,
+      name: `${prefix}Ink` as const,
       label: 'Text',
       kind: optionalKind(colourKind(), open),
       initial: null,
       css: colourCss('color'),
     }),
-    property<string | null>({
+    property({
       ...stated,
-      name: `${prefix}Ground`,
+      name: `${prefix}Ground` as const,
       label: 'Ground',
       kind: optionalKind(colourKind(), open),
       initial: null,
       css: colourCss('background-color'),
     }),
-    property<string | null>({
+    property({
       ...stated,
-      name: `${prefix}Edge`,
+      name: `${prefix}Edge` as const,
       label: 'Border',
       kind: optionalKind(referenceKind('borders'), open),
       initial: null,
       css: (value, names) => ({ '&': { border: value === null ? AS_IT_COMES : names.token(value) } }),
     }),
-    property<boolean | null>({
+    property({
       ...stated,
-      name: `${prefix}Marker`,
+      name: `${prefix}Marker` as const,
       label: 'Marker',
       kind: optionalKind(flagKind('none', 'shown'), open),
       initial: null,
       initialStates: Object.fromEntries(marked.map((state) => [state, true])),
       css: (value) => ({ '&': { '--marker': value === null ? AS_IT_COMES : value ? '100%' : '0%' } }),
     }),
-    property<Corners | null>({
+    property({
       ...stated,
-      name: `${prefix}Corners`,
+      name: `${prefix}Corners` as const,
       label: 'Corners',
       kind: optionalKind(cornersKind(), open),
       initial: null,
       css: (value) => ({ '&': { 'border-radius': value === null ? AS_IT_COMES : value.map(px).join(' ') } }),
     }),
-    property<number | null>({
+    property({
       ...stated,
-      name: `${prefix}Weight`,
+      name: `${prefix}Weight` as const,
       label: 'Weight',
       kind: optionalKind(numberKind(100, 900, ''), open),
       initial: null,
       css: (value) => ({ '&': { 'font-weight': value === null ? AS_IT_COMES : String(value) } }),
     }),
-  ];
+  );
 }
 
 /** Where the marker of a part stands, where it grows from, and how long its states take to change: the same in every state. */
-export function markerProperties(selector: string): Property[] {
+export function markerProperties(selector: string) {
   const on = (declarations: Record<string, string>): Rules => ({ [selector]: declarations });
-  return [
+  return propertyList(
     property({
       name: 'markerPlace',
       label: 'Stands',
@@ -136,7 +139,7 @@ export function markerProperties(selector: string): Property[] {
           'transition-timing-function': value === 'easing-settle' ? AS_IT_COMES : names.token(value),
         }),
     }),
-  ];
+  );
 }
 
 /** The rules that let an element be dressed: a marker that can grow, and changes that take their time. */
@@ -148,12 +151,6 @@ export const dressedCss = {
   transition: 'var(--duration-quick) var(--easing-settle)',
   'transition-property': 'color, background-color, background-size, border-color, border-radius',
 };
-
-/**
- * How a sign and words stand beside each other: the sign on the middle line, the words on their baseline, which is then that
- * of the whole, wherever it stands beside other texts.
- */
-export const signAndWordsCss = { display: 'inline-flex', 'align-items': 'baseline', gap: '0.5em' };
 
 /** The suffix of a selector in each state. */
 export const stateSuffix: Record<State, string> = {
@@ -167,15 +164,15 @@ export const stateSuffix: Record<State, string> = {
 };
 
 /** A part that is reached at one selector, with `&` for the piece. */
-export function statedPart({
+export function statedPart<const Prefix extends string>({
   selector,
   look = { ink: 'of the bar', ground: 'none' },
   ...part
-}: Pick<StatedPart, 'label' | 'prefix'> & {
+}: Pick<StatedPart<Prefix>, 'label' | 'prefix'> & {
   selector: string;
   states?: readonly State[];
   look?: BareLook;
-}): StatedPart {
+}): StatedPart<Prefix> {
   return {
     states: ['rest', 'hover', 'focus', 'pressed'],
     ...part,

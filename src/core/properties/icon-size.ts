@@ -1,10 +1,12 @@
-import { boxCss, lengthAt, type Length } from '../lengths/formula';
+import { AS_IT_COMES } from '../markup/css';
+import { layoutCss } from '../boxes/layout';
+import { signLayout } from '../boxes/sign';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
-import { AS_IT_COMES, property } from './property';
+import { property } from './property';
 
 /** The size of the icons of a piece; where nothing is said, that of the text beside them. */
-export const iconSize = property<Length | null>({
+export const iconSize = property({
   name: 'iconSize',
   label: 'Size of icons',
   group: 'Space',
@@ -12,15 +14,12 @@ export const iconSize = property<Length | null>({
   by: 'width',
   initial: null,
   css: (value) => {
-    const size = value === null ? AS_IT_COMES : boxCss(value);
-    return { '& .icon': { 'inline-size': size, 'block-size': size } };
+    const { inlineSize, blockSize } = signLayout(value);
+    return {
+      '& .icon':
+        value === null
+          ? { 'inline-size': AS_IT_COMES, 'block-size': AS_IT_COMES }
+          : layoutCss({ inlineSize, blockSize }),
+    };
   },
 });
-
-/** How high a line with an icon in it is, in CSS px: at least as its text. */
-export function iconLine(
-  { iconSize: size }: Record<string, unknown>,
-  { line, at }: { line: number; at: number },
-): number {
-  return Math.max(line, lengthAt((size as Length | null | undefined) ?? 0, at));
-}

@@ -75,7 +75,7 @@ export const itemProperties = [
     by: null,
     initial: '',
   }),
-  property<Leaves>({
+  property({
     name: 'leaves',
     label: 'Leaves its row',
     group: 'Where room is short',

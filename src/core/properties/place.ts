@@ -1,17 +1,18 @@
-import { boxCss } from '../lengths/formula';
+import { AS_IT_COMES } from '../markup/css';
+import type { Layout } from '../boxes/layout';
 import { choiceKind } from './kinds/choice';
 import { flagKind } from './kinds/flag';
 import { lengthKind } from './kinds/length';
 import { numberKind } from './kinds/number';
 import { optionalKind } from './kinds/optional';
 import { acrossLabels } from './bay';
-import { AS_IT_COMES, property } from './property';
+import { property, propertyList, type ValuesOf } from './property';
 
 /** Whether a piece shows in its bar: a piece of a header may stand in the drawer that its header opens instead. */
 const shownLabels = { shown: 'shown', hidden: 'hidden', drawer: 'in the drawer' };
 
-/** Properties of every piece: where it shows, and how it stands in its bay. */
-export const placeProperties = [
+/** Properties of every piece: where it shows, and how it stands in its bay (placeLayout). */
+export const placeProperties = propertyList(
   property({
     name: 'shown',
     label: 'Shown',
@@ -33,7 +34,7 @@ export const placeProperties = [
     kind: flagKind('beside the others', 'in a row of its own below'),
     by: 'width',
     initial: false,
-    // Where a bay stands is a matter of its bar: render/division.ts.
+    // Where a bay stands is a matter of its bar: resolve/bar-layouts.ts.
   }),
   property({
     name: 'order',
@@ -42,8 +43,6 @@ export const placeProperties = [
     kind: numberKind(-20, 20, ''),
     by: 'width',
     initial: 0,
-    // Lower places come first; the bay's `reading-flow` lets the keyboard go the way of the eye.
-    css: (value) => ({ '&': { order: value === 0 ? AS_IT_COMES : String(value) } }),
   }),
   property({
     name: 'takesRest',
@@ -52,7 +51,6 @@ export const placeProperties = [
     kind: flagKind('left to others', 'taken'),
     by: 'width',
     initial: false,
-    css: (value) => ({ '&': { 'flex-grow': value ? '1' : AS_IT_COMES } }),
   }),
   property({
     name: 'pieceWidth',
@@ -61,12 +59,6 @@ export const placeProperties = [
     kind: optionalKind(lengthKind(8, 1600), 'as it needs'),
     by: 'width',
     initial: null,
-    css: (value) => ({
-      '&': {
-        'inline-size': value === null ? AS_IT_COMES : boxCss(value),
-        'max-inline-size': value === null ? AS_IT_COMES : '100%',
-      },
-    }),
   }),
   property({
     name: 'gapBefore',
@@ -75,7 +67,6 @@ export const placeProperties = [
     kind: lengthKind(0, 400),
     by: 'width',
     initial: 0,
-    css: (value) => ({ '&': { 'margin-inline-start': value === 0 ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'gapAfter',
@@ -84,7 +75,6 @@ export const placeProperties = [
     kind: lengthKind(0, 400),
     by: 'width',
     initial: 0,
-    css: (value) => ({ '&': { 'margin-inline-end': value === 0 ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'alignSelf',
@@ -93,6 +83,23 @@ export const placeProperties = [
     kind: optionalKind(choiceKind(acrossLabels), 'as the bay'),
     by: 'width',
     initial: null,
-    css: (value) => ({ '&': { 'align-self': value ?? AS_IT_COMES } }),
   }),
-];
+);
+
+/** How a piece stands in its bay; what is not said is as its kind has it. */
+export function placeLayout(
+  values: Partial<Omit<ValuesOf<typeof placeProperties>, 'shown' | 'ownRow'>>,
+): Layout {
+  const { order, takesRest, pieceWidth = null, gapBefore, gapAfter, alignSelf } = values;
+  const said = <T>(value: T | undefined, otherwise: T) => (value === otherwise ? undefined : value);
+  return {
+    // Lower places come first; the bay's `reading-flow` lets the keyboard go the way of the eye.
+    order: said(order, 0),
+    flexGrow: takesRest ? 1 : undefined,
+    inlineSize: pieceWidth ?? undefined,
+    maxInlineSize: pieceWidth === null ? undefined : '100%',
+    marginInlineStart: said(gapBefore, 0),
+    marginInlineEnd: said(gapAfter, 0),
+    alignSelf: alignSelf ?? undefined,
+  };
+}

@@ -53,15 +53,35 @@ export interface Property<T = unknown> {
   css?(value: T, names: CssNames): Rules;
 }
 
-/**
- * What a declaration says that leaves things as the rules of the piece's own layer have them (CSS Cascading 5, 7.3.5): it is
- * not written where no wider band says otherwise.
- */
-export const AS_IT_COMES = 'revert-layer';
+/** Marks a property, or a list of them, with the type of the values that it settles: nothing of it is there at run time. */
+declare const settles: unique symbol;
+type Settling<V> = { readonly [settles]?: V };
+type TypedProperty<V> = Property & Settling<V>;
+/** Properties with the type of what they settle, by name. */
+export type PropertyList<V> = readonly Property[] & Settling<V>;
+
+/** The values of properties, settled: by name, what differs by state by its states. */
+export type ValuesOf<L> = L extends Settling<infer V> ? { readonly [Name in keyof V]: V[Name] } : never;
+
+type Joined<L extends readonly unknown[]> = L extends readonly [infer First, ...infer Others]
+  ? (First extends Settling<infer V> ? V : unknown) & Joined<Others>
+  : unknown;
+
+/** A property’s value by state: that of rest, and of each state in which it is another. */
+export type ByState<T> = Partial<Record<State, T>> & { rest: T };
 
 /** States a property with its value's type inferred, to be kept among others in a list. */
-export function property<T>(definition: Property<T>): Property {
+export function property<const Name extends string, const By extends Axis, T>(
+  definition: Property<T> & { name: Name; by: By },
+): TypedProperty<{ [Key in Name]: By extends 'state' ? ByState<T> : T }> {
   return definition as unknown as Property;
+}
+
+/** Properties and lists of them as one list, with the type of all that they settle. */
+export function propertyList<L extends readonly (Property | readonly Property[])[]>(
+  ...parts: L
+): PropertyList<Joined<L>> {
+  return parts.flat();
 }
 
 /** Property name to the values of its cells; what has no entry has its initial value. */

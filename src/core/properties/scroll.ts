@@ -1,11 +1,11 @@
 import { px } from '../lengths/length';
-import type { Rules } from '../markup/css';
+import { AS_IT_COMES, type Rules } from '../markup/css';
 import { choiceKind } from './kinds/choice';
 import { pixelsKind } from './kinds/pixels';
 import { optionalKind } from './kinds/optional';
 import { numberKind } from './kinds/number';
 import { referenceKind } from './kinds/reference';
-import { AS_IT_COMES, property, type CssNames, type Values } from './property';
+import { property, type CssNames, type Values } from './property';
 
 /** What a header does while the page scrolls. */
 const scrollingLabels = {
@@ -13,7 +13,6 @@ const scrollingLabels = {
   stays: 'stays in sight',
   returns: 'leaves, and returns on scrolling up',
 };
-type Scrolling = keyof typeof scrollingLabels;
 
 /** Where a header that bears phases keeps its bars: in a part that stays (see render/page.ts). */
 const HELD = '& > .held';
@@ -27,7 +26,7 @@ const SHARE_LIMIT = 20;
 
 /** What scrolling does to a header as a whole. */
 export const scrollProperties = [
-  property<Scrolling>({
+  property({
     name: 'scrolling',
     label: 'On scrolling',
     group: 'Scrolling',
@@ -36,7 +35,7 @@ export const scrollProperties = [
     initial: 'leaves',
     // Its rules depend on where the header stands: `scrollRules`.
   }),
-  property<'room' | 'over'>({
+  property({
     name: 'lies',
     label: 'Lies',
     group: 'Scrolling',
@@ -44,7 +43,7 @@ export const scrollProperties = [
     by: 'width',
     initial: 'room',
   }),
-  property<number | null>({
+  property({
     name: 'phaseAt',
     label: 'Scrolled begins',
     group: 'Scrolling',

@@ -41,11 +41,11 @@ export interface BareLook {
 }
 
 /** A part of a piece that has states. */
-export interface StatedPart {
+export interface StatedPart<Prefix extends string = string> {
   /** What the designer calls it. */
   label: string;
   /** What the names of its properties begin with (dress.ts). */
-  prefix: string;
+  prefix: Prefix;
   states: readonly State[];
   /** The part’s selector in a state, with `&` for the piece. */
   selector(state: State): string;

@@ -1,9 +1,10 @@
+import { AS_IT_COMES } from '../markup/css';
 import { lengthCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import type { Id } from '../ids/id';
-import { AS_IT_COMES, property, type Property } from './property';
+import { property, propertyList } from './property';
 
 const AS_STYLE = 'as its style';
 
@@ -26,8 +27,8 @@ export function standardTypeCss(style: Id): Record<string, string> {
 }
 
 /** Properties of text: the brand's type style that it takes, and a size of its own. */
-export function typeProperties(style: Id): Property[] {
-  return [
+export function typeProperties(style: Id) {
+  return propertyList(
     property({
       name: 'typeStyle',
       label: 'Style',
@@ -55,5 +56,5 @@ export function typeProperties(style: Id): Property[] {
       css: (value): Record<string, Record<string, string>> =>
         value === null ? {} : { '&': { 'font-size': lengthCss(value) } },
     }),
-  ];
+  );
 }

@@ -1,6 +1,7 @@
-import { ICON_SIZE } from '../icons/icons';
+import { layoutCss } from '../boxes/layout';
+import { signLayout } from '../boxes/sign';
 import type { Rules } from '../markup/css';
-import { bayCss } from './division';
+import { barCss } from './division';
 
 /** What every page starts from. */
 export const resetCss: Rules = {
@@ -46,10 +47,7 @@ export const assemblyCss: Rules = {
     'white-space': 'nowrap',
   },
   '.icon': {
-    'flex-shrink': '0',
-    'align-self': 'center',
-    'inline-size': `${ICON_SIZE}em`,
-    'block-size': `${ICON_SIZE}em`,
+    ...layoutCss(signLayout()),
     fill: 'none',
     stroke: 'currentcolor',
     'stroke-width': '2',
@@ -57,12 +55,12 @@ export const assemblyCss: Rules = {
     'stroke-linejoin': 'round',
   },
   '.bar': {
-    display: 'flex',
-    'flex-direction': 'column',
+    ...barCss['.bar'],
     'padding-inline': 'var(--gutter)',
     background: 'var(--picture, none) center / cover no-repeat, var(--tint, none)',
   },
-  ...bayCss,
+  '.bays': barCss['.bays']!,
+  '.bay': barCss['.bay']!,
   '.drawer': {
     'inset-block': '0',
     'block-size': '100%',

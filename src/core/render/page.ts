@@ -3,7 +3,7 @@ import { NARROWEST, widthBelow } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { markedEntries, markIndex, menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
-import { brandLogoHtml } from '../pieces/logo';
+import { brandLogoHtml } from '../pieces/brand-logo';
 import type { MenuEntry, PieceContext, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
@@ -19,7 +19,7 @@ import { unmeasured, type Advances } from '../text/advances';
 import { heldBars } from '../fit/heights';
 import { measuredLevels, settledMeasured } from '../fit/measured-rules';
 import { wayDown } from '../fit/way-down';
-import { roomContext } from '../fit/room-context';
+import { pieceContent } from '../fit/piece-content';
 import { folderOf, type Folder } from './folder';
 import { settleNames, slug, type Names } from './names';
 import { artworkFile, languageFolder, pageFile } from './paths';
@@ -148,12 +148,12 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
       const { width, height, alt } = artwork;
       return { src: folder.href(artworkFile(artwork)), width, height, alt };
     },
-    room(piece) {
+    content(piece) {
       const { from } = site.bands.find(({ id }) => id === piece.band)!;
       const at = Math.max(from, NARROWEST);
       const { advances } = state;
       const circumstances = { site, advances, page: page.id, language, root: ROOT_TEXT_PX };
-      return roomContext(circumstances, piece, { from: at, to: at });
+      return pieceContent(circumstances, piece, { from: at, to: at });
     },
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),

@@ -114,7 +114,7 @@ test('a value set for the phone stands in its media query only', () => {
   const css = renderStylesheet(edited(setOn('menu', 'itemGap', 'phone', 3)));
   const wide = css.slice(0, css.indexOf('@media (width <'));
   // What is initial stands there once, for every menu.
-  expect(wide).toMatch(/\.menu \.menu-list \{\s*gap: 8px/);
+  expect(wide).toMatch(/\.menu-list \{\s*display: flex;\s*gap: 8px/);
   expect(wide).not.toContain('gap: 3px');
   expect(block(css, '@media (width < 40em)')).toContain('gap: 3px');
 });

@@ -1,7 +1,6 @@
 import { narrowerThan } from '../bands/band';
 import type { WayStep } from '../fit/way-down';
-import { changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
-import { AS_IT_COMES } from '../properties/property';
+import { AS_IT_COMES, changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
 import type { SettledAssembly } from '../resolve/assembly';
 
 /** An assembly settled for each step of its way from the widest viewport to the narrowest. */

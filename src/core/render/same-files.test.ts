@@ -17,7 +17,11 @@ import { placedOnPage, renderPage } from './page';
 import { renderStylesheet } from './stylesheet';
 
 /** A font in which every letter is half as wide as it is high. */
-const evenFont: Shape = { advance: (text) => [...text].length / 2, lacks: () => false };
+const evenFont: Shape = {
+  advance: (text) => [...text].length / 2,
+  lacks: () => false,
+  metrics: { ascent: 0.9, descent: 0.3 },
+};
 /** Fonts that come one after the other, as on a server that has just started. */
 const coldServer = () => measuring(async () => evenFont);
 const evenLetters: Advances = { of: (_, text) => [...text].length / 2, lacks: () => false };

@@ -25,7 +25,9 @@ import { standInSize } from '../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
 import { scopeRules, withoutIdle, type SettledWay } from './rules-by-step';
 import { shortCss } from './short-css';
-import { initialBarRules, initialPieceRules, valuesCss } from './values-css';
+import { sharedLayoutRules } from './layout-rules';
+import { initialPieceRules } from './piece-rules';
+import { initialBarRules, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
@@ -201,12 +203,12 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
           assemblyCss,
           phased ? phasedHeaderCss : {},
           ...kinds.map(typeRules),
-          ...kinds.map((kind) => kind.css),
+          ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
         ),
         ...someCss(kinds, settled),
       ),
       layer('initial', withoutIdle(initialCss(kinds, css))),
-      layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css })),
+      layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css, advances })),
       layer('items', ...itemsCss(site, names)),
       layer('short', ...shortCss({ site, names, assemblies })),
       layer(

@@ -1,28 +1,28 @@
 import { bandChain } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
-import { bandEnd, coveredHeight } from '../fit/heights';
+import { bandEnd, coveredHeight, usually } from '../fit/heights';
 import type { WayStep } from '../fit/way-down';
 import { px } from '../lengths/length';
-import { joinRules, type CssNode, type Declarations, type Rules } from '../markup/css';
-import { pieceKind } from '../pieces';
-import type { PieceKind, SettledPiece } from '../pieces/piece';
+import { joinRules, type CssNode, type Rules } from '../markup/css';
+import type { SettledPiece } from '../pieces/piece';
 import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../ids/id';
 import { saysPhases, type Phase } from '../properties/phases';
-import { AS_IT_COMES, type CssNames, type Property } from '../properties/property';
+import { type CssNames } from '../properties/property';
 import { scrollRules } from '../properties/scroll';
-import { states, type State, type StatedPart } from '../properties/states';
 import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { initialValues, settledValues, type StatedValues } from '../resolve/settled-values';
+import { initialValues, settledValues } from '../resolve/settled-values';
 import type { Assembly } from '../site/assembly';
 import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
+import type { Advances } from '../text/advances';
 import type { BrandNames } from './css-names';
-import { divisionRules } from './division';
+import { divisionRules, ownBarRules } from './division';
 import { measuredRules } from './measured-css';
+import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from './names';
 import {
   atWidths,
@@ -31,7 +31,6 @@ import {
   rulesBelow,
   saidOver,
   scopeRules,
-  withoutIdle,
   type RulesByStep,
   type SettledWay,
 } from './rules-by-step';
@@ -45,43 +44,8 @@ export interface ValuesInput {
   names: Names;
   brand: BrandNames;
   css: CssNames;
-}
-
-/** What properties say that are the same in every state. */
-function propertyRules(
-  properties: readonly Property[],
-  values: Record<string, unknown>,
-  names: CssNames,
-): Rules {
-  const written = properties.filter((each) => each.by !== 'state');
-  return joinRules(...written.map((each) => each.css?.(values[each.name], names) ?? {}));
-}
-
-/**
- * What differs by state: part by part, so that a part that is dressed later wins over an earlier one, and in a part state by
- * state, so that a later state wins whatever the property. What is left open says nothing: it must not take back what
- * another property says by width. `selector` gives what stands for a part in a state.
- */
-function stateRules(
-  properties: readonly Property[],
-  values: Record<string, unknown>,
-  names: CssNames,
-  selector = (part: StatedPart, state: State) => part.selector(state),
-): Rules {
-  const stated = properties.filter((each) => each.by === 'state');
-  const parts = [...new Set(stated.map((each) => each.part!))];
-  const rules = parts.flatMap((part) =>
-    states.flatMap((state) =>
-      stated
-        .filter((each) => each.part === part)
-        .map(({ name, css }) => {
-          const byState = values[name] as StatedValues;
-          const rules = state in byState ? css!(byState[state], names) : {};
-          return scopeRules(withoutIdle(rules), selector(part, state));
-        }),
-    ),
-  );
-  return joinRules(...rules);
+  /** What is known of the widths of texts: bars are as high as these make them. */
+  advances: Advances;
 }
 
 /** What was written of something settled, as long as it is the same in every step and bears the same names. */
@@ -113,57 +77,6 @@ function writtenOnce<T extends object>(
   };
 }
 
-function unstatedRules(
-  { properties, jointCss }: PieceKind,
-  { values, counts }: Pick<SettledPiece, 'values' | 'counts'>,
-  css: CssNames,
-): Rules {
-  return joinRules(propertyRules(properties, values, css), jointCss?.(values, counts) ?? {});
-}
-
-/** What is initial, without what another value may take back. */
-function initialRulesOf(kind: PieceKind, css: CssNames): Rules {
-  const properties = kind.properties.filter(({ givesWay }) => !givesWay);
-  return unstatedRules(
-    { ...kind, properties },
-    { values: initialValues(kind.properties), counts: { top: 0, ranks: [] } },
-    css,
-  );
-}
-
-/** The initial rules of kinds, as long as the brand bears the same names. */
-const initialRules = new WeakMap<CssNames, Map<PieceKind, Rules>>();
-
-/** What every piece of a kind has initially, whatever its state, with `&` for the piece: it is written once for all of them. */
-export function initialPieceRules(css: CssNames, kind: PieceKind): Rules {
-  const known = initialRules.get(css) ?? new Map<PieceKind, Rules>();
-  initialRules.set(css, known);
-  const rules = known.get(kind) ?? initialRulesOf(kind, css);
-  known.set(kind, rules);
-  return rules;
-}
-
-/** Rules in which what is as it is initially only takes back what a wider band says. */
-function otherThan(initial: Rules, rules: Rules): Rules {
-  const own = ([property, value]: [string, string], before: Declarations = {}) => [
-    property,
-    value === before[property] ? AS_IT_COMES : value,
-  ];
-  return Object.fromEntries(
-    Object.entries(rules).map(([selector, declarations]) => [
-      selector,
-      Object.fromEntries(Object.entries(declarations).map((each) => own(each, initial[selector]))),
-    ]),
-  );
-}
-
-function pieceRulesIn({ names, css }: ValuesInput, piece: SettledPiece): Rules {
-  const kind = pieceKind(piece.kind);
-  const unstated = otherThan(initialPieceRules(css, kind), unstatedRules(kind, piece, css));
-  const rules = joinRules(unstated, stateRules(kind.properties, piece.values, css));
-  return scopeRules(rules, `.${names.get(piece.id)!}`);
-}
-
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
   (input, bands) =>
@@ -179,17 +92,18 @@ const pieceRules = writtenOnce<SettledPiece>(
 
 /** What every bar has initially, with `&` for the bar. */
 export function initialBarRules(css: CssNames): Rules {
-  return propertyRules(
-    barProperties.filter(({ givesWay }) => !givesWay),
-    initialValues(barProperties),
-    css,
-  );
+  const initially = initialValues(barProperties);
+  const properties = barProperties.filter(({ givesWay }) => !givesWay);
+  return joinRules(propertyRules(properties, initially, css), ownBarRules(initially));
 }
 
 function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
   return scopeRules(
     joinRules(
-      otherThan(initialBarRules(css), propertyRules(barProperties, bar.values, css)),
+      otherThan(
+        initialBarRules(css),
+        joinRules(propertyRules(barProperties, bar.values, css), ownBarRules(bar.values)),
+      ),
       divisionRules(bar),
     ),
     `.${names.get(bar.id)!}`,
@@ -197,11 +111,12 @@ function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
 }
 
 /** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
-function jumpRules({ site }: ValuesInput, header: Id, step: WayStep): Rules {
+function jumpRules({ site, advances }: ValuesInput, header: Id, step: WayStep): Rules {
   const covered = (['scrolled', 'returning'] as const).map((phase) =>
     coveredHeight(
-      site,
+      usually(site, advances),
       resolveAssembly(site, 'headers', site.headers[header]!, step, phase),
+      step.band,
       step.below ?? bandEnd(site, step.band),
     ),
   );

@@ -2,7 +2,7 @@ import { bandChain } from '../bands/band';
 import { itemShown, orderInBand, orderKey } from '../menus/band-order';
 import { leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
-import { leavingRanks } from '../pieces/menu-leaving';
+import { leavingRanks } from '../pieces/menu/leaving';
 import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';

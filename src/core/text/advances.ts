@@ -1,11 +1,19 @@
 import type { FontSource } from './font-source';
 
+/** How far a font reaches above its baseline and below it, in em. */
+export interface FontMetrics {
+  ascent: number;
+  descent: number;
+}
+
 /** What is known of how wide fonts set texts. */
 export interface Advances {
   /** The advance of a text in em, as the font shapes it, kerning included; null for one that was not measured yet. */
   of(source: FontSource, text: string): number | null;
   /** Whether a font has no glyph for a character; null as long as it is not known. */
   lacks?(source: FontSource, character: string): boolean | null;
+  /** How far a font reaches above and below its baseline; null as long as none of its texts was measured. */
+  metrics?(source: FontSource): FontMetrics | null;
 }
 
 /** Nothing is known. */

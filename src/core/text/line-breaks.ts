@@ -1,16 +1,58 @@
 import LineBreaker from 'linebreak';
 
+/** Printable characters of ASCII other than the space. */
+const plain = /[!-~]/;
+
 /**
- * The stretches of a text that no line is broken in (Unicode Line Breaking Algorithm, UAX 14), without the spaces at their ends,
- * which hang beyond a line (CSS Text 3, 4.1.3).
+ * Where browsers differ from the algorithm between two ASCII characters, as Chromium has it: no line ends behind `/`, `|` or `!`
+ * inside a word, one may end behind a hyphen before a digit in what is no number with a sign, and one may begin with `/`.
  */
-export function unbreakable(text: string): string[] {
-  const breaker = new LineBreaker(text);
-  const stretches: string[] = [];
-  let from = 0;
-  for (let next = breaker.nextBreak(); next !== null; next = breaker.nextBreak()) {
-    stretches.push(text.slice(from, next.position).replace(/[ \t\n]+$/, ''));
-    from = next.position;
+function asBrowsers(text: string, breaks: ReadonlySet<number>): Set<number> {
+  const own = new Set(breaks);
+  for (let at = 1; at < text.length; at += 1) {
+    const [before, after] = [text[at - 1]!, text[at]!];
+    if (/[/|!]/.test(before) && plain.test(after)) own.delete(at);
+    if (before === '-' && /\d/.test(after) && /[A-Za-z0-9]/.test(text[at - 2] ?? '')) own.add(at);
+    if (before === ' ' && after === '/') own.add(at);
   }
-  return stretches.filter((stretch) => stretch !== '');
+  return own;
+}
+
+/**
+ * A text in the stretches that no line is broken in, each with the spaces behind it (Unicode Line Breaking Algorithm, UAX 14, as browsers
+ * have it).
+ */
+function stretches(text: string): string[] {
+  const breaker = new LineBreaker(text);
+  const ends = new Set<number>();
+  for (let next = breaker.nextBreak(); next !== null; next = breaker.nextBreak()) ends.add(next.position);
+  let from = 0;
+  return [...asBrowsers(text, ends)]
+    .sort((a, b) => a - b)
+    .map((to) => {
+      const stretch = text.slice(from, to);
+      from = to;
+      return stretch;
+    });
+}
+
+/** The stretches of a text that no line is broken in, without the spaces at their ends, which hang beyond a line (CSS Text 3, 4.1.3). */
+export function unbreakable(text: string): string[] {
+  return stretches(text)
+    .map((stretch) => stretch.replace(/[ \t\n]+$/, ''))
+    .filter((stretch) => stretch !== '');
+}
+
+/** A text in the lines that it is broken into: each as long as there is room for it, and at least one stretch. */
+export function brokenLines(text: string, fits: (line: string) => boolean): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const stretch of stretches(text)) {
+    if (line !== '' && !fits((line + stretch).trimEnd())) {
+      lines.push(line.trimEnd());
+      line = '';
+    }
+    line += stretch;
+  }
+  return line === '' ? lines : [...lines, line.trimEnd()];
 }

@@ -24,6 +24,7 @@ export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>
         known.set(key, advance);
         return advance;
       },
+      metrics: (source) => shapes.get(textKey(source, ''))?.metrics ?? null,
       lacks(source, character) {
         const shape = shapes.get(textKey(source, ''));
         return shape ? shape.lacks(character) : null;

@@ -1,3 +1,4 @@
+import type { FontMetrics } from './advances';
 import type { FontSource } from './font-source';
 
 /** What is used of the HarfBuzz library, so that the core need not load it. */
@@ -12,6 +13,20 @@ export interface Shape {
   advance(text: string): number;
   /** Whether it has no glyph for a character. */
   lacks(character: string): boolean;
+  metrics: FontMetrics;
+}
+
+/** How far a font reaches: as its table for lines on screens says, or where its flag asks for it, its typographic one (OpenType, `hhea`, `OS/2`). */
+function metricsOf(table: (name: string) => Uint8Array | undefined, upem: number): FontMetrics {
+  const signed = (bytes: Uint8Array, at: number) =>
+    new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength).getInt16(at);
+  const [hhea, os2] = [table('hhea'), table('OS/2')];
+  const TYPOGRAPHIC = 1 << 7;
+  if (os2 && (signed(os2, 62) & TYPOGRAPHIC) !== 0)
+    return { ascent: signed(os2, 68) / upem, descent: -signed(os2, 70) / upem };
+  return hhea
+    ? { ascent: signed(hhea, 4) / upem, descent: -signed(hhea, 6) / upem }
+    : { ascent: 0.95, descent: 0.25 };
 }
 
 /**
@@ -36,6 +51,7 @@ export function shapeWith(
       hb.shape(font, buffer, set);
       return buffer.getGlyphPositions().reduce((sum, { xAdvance }) => sum + xAdvance, 0) / face.upem;
     },
+    metrics: metricsOf((name) => face.referenceTable(name), face.upem),
     lacks: (character) => font.nominalGlyph(character.codePointAt(0)!) === undefined,
   };
 }

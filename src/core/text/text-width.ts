@@ -38,9 +38,10 @@ export function settledTypeStyle(site: Site, style: Id, band: Id): TextStyle {
 }
 
 /** How a piece's texts are set: in its type style, in its own size where it has one. */
-export function pieceStyle(site: Site, { values, band }: SettledPiece): TextStyle {
-  const settled = settledTypeStyle(site, values.typeStyle as Id, band);
-  return { ...settled, size: (values.textSize as Length | null) ?? settled.size };
+export function pieceStyle(site: Site, { values, band }: { values: object; band: Id }): TextStyle {
+  const { typeStyle, textSize } = values as { typeStyle: Id; textSize: Length | null };
+  const settled = settledTypeStyle(site, typeStyle, band);
+  return { ...settled, size: textSize ?? settled.size };
 }
 
 /** A style in another weight; in its own where none is given. */

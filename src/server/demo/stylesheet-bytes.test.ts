@@ -39,6 +39,7 @@ const sites: Record<string, () => Site> = {
 };
 
 test.each(Object.keys(sites))('the stylesheet of %s keeps to its bytes', (id) => {
-  if (process.env.DUMP) writeFileSync(`${process.env.DUMP}/${id}.css`, renderStylesheet(sites[id]!(), evenLetters));
+  if (process.env.DUMP)
+    writeFileSync(`${process.env.DUMP}/${id}.css`, renderStylesheet(sites[id]!(), evenLetters));
   expect(renderStylesheet(sites[id]!(), evenLetters).length).toBeLessThanOrEqual(stylesheetBytes[id]!);
 });

@@ -7,7 +7,7 @@ import { sampleSite } from '@/core/site/sample.test-data';
 import { textRuns } from '@/core/text/font-source';
 import { stateGrowth } from '@/core/text/state-growth';
 import { textWidth, type TextSetting } from '@/core/text/text-width';
-import { itemPart } from '@/core/pieces/menu-parts';
+import { itemPart } from '@/core/pieces/menu/parts';
 import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
 import { keepBlob } from '../bytes/blobs';
 import { ingestFont } from '../bytes/font';

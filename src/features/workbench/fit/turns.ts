@@ -1,6 +1,6 @@
 import { EVERYWHERE } from '@/core/bands/follow';
 import { pieceKind } from '@/core/pieces';
-import { shownAsLabels } from '@/core/pieces/menu-css';
+import { shownAsLabels } from '@/core/pieces/menu/forms';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Piece } from '@/core/site/assembly';
 import type { CollapseRule, Turn } from '@/core/site/collapse-rule';

@@ -3,9 +3,10 @@
 import { App } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { newId } from '@/client/new-id';
-import { useEdit } from '@/client/open-site-context';
+import { useAdvances, useEdit } from '@/client/open-site-context';
 import { contrastsOver } from '@/client/picture-contrast';
 import type { ScrimForm } from '@/core/colour/picture-contrast';
+import { usually } from '@/core/fit/heights';
 import { barsOverPicture, type OverPicture } from '@/core/fit/over-picture';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -133,7 +134,8 @@ function Detail({ picture, at, title, contrast, onPut }: DetailProps) {
 export function OverPictures({ site, header }: { site: Site; header: Assembly }) {
   const { notification } = App.useApp();
   const edit = useEdit();
-  const over = useMemo(() => barsOverPicture(site, header), [site, header]);
+  const advances = useAdvances();
+  const over = useMemo(() => barsOverPicture(usually(site, advances), header), [site, advances, header]);
   const [pictures, add] = usePictures();
   const contrasts = useContrasts(pictures, over);
   const [chosen, setChosen] = useState<{ picture: string; row: number }>({ picture: 'Busy harbour', row: 0 });

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { useSite } from '@/client/open-site-context';
+import { useAdvances, useSite } from '@/client/open-site-context';
+import { usually } from '@/core/fit/heights';
 import { screenShares, screens, type ScreenShare } from '@/core/fit/screens';
 import { bearsPhases, scrollProperties } from '@/core/properties/scroll';
 import { settledValue } from '@/core/resolve/settled-values';
@@ -20,7 +21,8 @@ export function ScreenShares({ header: id }: { header: string }) {
 }
 
 function Shares({ site, header }: { site: Site; header: Assembly }) {
-  const shares = useMemo(() => screenShares(site, header), [site, header]);
+  const advances = useAdvances();
+  const shares = useMemo(() => screenShares(usually(site, advances), header), [site, advances, header]);
   const limit = settledValue(header.values, limitProperty, [], 'all').value as number;
   const of = (screen: string, held: ScreenShare['held']) =>
     shares.find((each) => each.screen === screen && each.held === held);

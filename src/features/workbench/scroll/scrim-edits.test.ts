@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
+import { unmeasured } from '@/core/text/advances';
+import { usually } from '@/core/fit/heights';
 import { barsOverPicture } from '@/core/fit/over-picture';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
@@ -7,7 +9,7 @@ import { scrimEdits, type WantedScrim } from './scrim-edits';
 
 const ids = countedIds();
 function put(site: Site, wanted: WantedScrim): Site {
-  const [at] = barsOverPicture(site, site.headers.h!);
+  const [at] = barsOverPicture(usually(site, unmeasured), site.headers.h!);
   const outcome = applyEdits(site, scrimEdits(site, 'h', at!, wanted, ids));
   if (!outcome.ok) throw new Error(outcome.reason);
   return outcome.site;
@@ -19,7 +21,7 @@ function over(): Site {
   site.headers.h!.bars.b!.values = { ground: { desktop: 'none' } };
   return site;
 }
-const scrim = (site: Site) => barsOverPicture(site, site.headers.h!)[0]!.scrim;
+const scrim = (site: Site) => barsOverPicture(usually(site, unmeasured), site.headers.h!)[0]!.scrim;
 
 test('a scrim that is put in lies under the text, as a colour of the brand that is added once', () => {
   const wanted: WantedScrim = { form: 'flat', colour: 'black', alpha: 0.42 };

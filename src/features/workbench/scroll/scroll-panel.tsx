@@ -2,7 +2,8 @@
 
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import { useEdit, useSite } from '@/client/open-site-context';
+import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
+import { usually } from '@/core/fit/heights';
 import { scrollFindings } from '@/core/fit/screens';
 import { bearsPhases } from '@/core/properties/scroll';
 import { OverPictures } from './over-pictures';
@@ -11,9 +12,13 @@ import styles from './scroll.module.css';
 /** What is worked out of how a header scrolls: what visitors would see, and whether it is legible over pictures. */
 export function ScrollPanel({ header: id }: { header: string }) {
   const site = useSite();
+  const advances = useAdvances();
   const edit = useEdit();
   const header = site.headers[id];
-  const findings = useMemo(() => (header ? scrollFindings(site, header) : []), [site, header]);
+  const findings = useMemo(
+    () => (header ? scrollFindings(usually(site, advances), header) : []),
+    [site, advances, header],
+  );
   if (!header) return null;
   if (!bearsPhases(header.values))
     return (

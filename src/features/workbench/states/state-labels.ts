@@ -1,5 +1,5 @@
 import { itemLabel } from '@/core/menus/entries';
-import { belowPart, itemPart } from '@/core/pieces/menu-parts';
+import { belowPart, itemPart } from '@/core/pieces/menu/parts';
 import type { SettledPiece } from '@/core/pieces/piece';
 import type { StatedPart } from '@/core/properties/states';
 import type { StatedValues } from '@/core/resolve/settled-values';

@@ -3,13 +3,14 @@ import { pieceKind } from '@/core/pieces';
 import type { Property, Values } from '@/core/properties/property';
 import type { State, StatedPart } from '@/core/properties/states';
 import { stateLabels } from '@/core/properties/states';
-import { barHeight } from '@/core/fit/heights';
+import { barHeights, usually } from '@/core/fit/heights';
 import { renderPage } from '@/core/render/page';
 import { renderStylesheet } from '@/core/render/stylesheet';
 import { resolveAssembly } from '@/core/resolve/assembly';
 import { settledValue } from '@/core/resolve/settled-values';
 import { newBar, newItem, newMenu, newPage } from '@/core/site/defaults';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
+import type { Advances } from '@/core/text/advances';
 import type { Site } from '@/core/site/site';
 
 /** The least height of a specimen, in CSS px. */
@@ -85,6 +86,7 @@ export function stateSpecimen(
   pieceId: string,
   part: StatedPart,
   width: number,
+  advances: Advances,
 ): { html: string; css: string; height: number } {
   const assembly = site[at.in][at.assembly]!;
   const piece = assembly.pieces[pieceId]!;
@@ -132,7 +134,8 @@ export function stateSpecimen(
     footers: {},
   };
   const least = resolveAssembly(seen, 'headers', headerOf(LEAST_HEIGHT), band.id);
-  const height = Math.ceil(Math.max(...least.bars.map((each) => barHeight(seen, each, width))));
+  const heights = barHeights(usually(seen, advances), least, band.id, width);
+  const height = Math.ceil(Math.max(...heights.values()));
   const header = headerOf(height);
   const shown = { ...seen, headers: { [header.id]: header } };
   return {

@@ -62,10 +62,11 @@ interface PartStatesProps {
 
 /** One part of a piece in all its states, live, each with its contrast. */
 const PartStates = memo(function PartStates({ site, at, piece, part, inBar, settled }: PartStatesProps) {
+  const advances = useAdvances();
   const labels = useMemo(() => labelsOf(site, settled, part), [site, settled, part]);
   const { html, css, height } = useMemo(
-    () => stateSpecimen(site, at, piece, part, WIDTH / SCALE),
-    [site, at, piece, part],
+    () => stateSpecimen(site, at, piece, part, WIDTH / SCALE, advances),
+    [site, at, piece, part, advances],
   );
   const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
   const whole = part.states.length * height;

@@ -14,14 +14,16 @@ import { lengthOver, type Length } from '../lengths/formula';
 import { itemShown } from '../menus/band-order';
 import { markedEntries, menuEntries } from '../menus/entries';
 import type { MenuEntry, SettledPiece } from '../pieces/piece';
-import type { RoomContext, RoomEntry, SetOtherwise } from '../pieces/room';
+import type { SetOtherwise } from '../boxes/box';
+import type { PieceContent, RoomEntry } from '../pieces/content';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
 import { lackingCharacters } from '../text/lacking';
-import { unbreakable } from '../text/line-breaks';
+import { fontMetrics } from '../text/font-metrics';
+import { brokenLines, unbreakable } from '../text/line-breaks';
 import {
   inWeight,
   onOneLine,
@@ -67,7 +69,7 @@ function noteLacking(tally: Tally, piece: Id, family: Id, characters: string): v
 /** A style as a part of a piece has it. */
 function styleOf(
   site: Site,
-  piece: SettledPiece,
+  piece: Pick<SettledPiece, 'band'>,
   ownStyle: TextStyle,
   { style, heading, weight, tabular }: SetOtherwise,
 ): TextStyle {
@@ -102,7 +104,7 @@ function roomEntries({ site, page, language }: Circumstances, id: Id, band: Id):
 }
 
 /** The style of a piece, settled when it is first asked for: not every piece has one. */
-function pieceStyleOnce(site: Site, piece: SettledPiece): () => TextStyle {
+function pieceStyleOnce(site: Site, piece: ContentOf): () => TextStyle {
   let style: TextStyle | null = null;
   return () => (style ??= pieceStyle(site, piece));
 }
@@ -110,13 +112,19 @@ function pieceStyleOnce(site: Site, piece: SettledPiece): () => TextStyle {
 /** What fonts are set at, and boxes laid out: whole 64ths of a px (26.6 fixed point, as in TrueType). */
 const setSize = (size: number) => Math.floor(size * 64) / 64;
 
-/** What a piece may ask about its room over a span of viewport widths within its band. */
-export function roomContext(
+/** Less than a browser tells apart: its lengths are in 1/64 px. */
+const UNSEEN = 1 / 64;
+
+/** A piece, as far as that decides how its texts are set and what it shows. */
+export type ContentOf = Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object };
+
+/** What a piece may ask about its boxes over a span of viewport widths within its band. */
+export function pieceContent(
   circumstances: Circumstances,
-  piece: SettledPiece,
+  piece: ContentOf,
   span: Span,
   tally: Tally = { complete: true },
-): RoomContext {
+): PieceContent {
   const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
   const px = (length: number) => constant(length, span);
   const rem = (length: number) => lengthOver(length, span, root);
@@ -155,22 +163,36 @@ export function roomContext(
     tally.grows = true;
     return sizedAt === undefined ? over : px(setSize(valueAt(over, sizedAt)));
   };
+  const styled = (otherwise: SetOtherwise = {}) => styleOf(site, piece, own(), otherwise);
+  const sizeIn = (otherwise: SetOtherwise = {}) => times(sizeOf(styled(otherwise)), otherwise.scale ?? 1);
+  const text = (words: string, otherwise?: SetOtherwise) => letters(onOneLine(words), otherwise);
   return {
     px,
     length,
     rem,
-    em: (count) => times(sizeOf(own()), count),
-    text: (words, otherwise) => letters(onOneLine(words), otherwise),
-    widestWord(words) {
-      const space = letters(' ');
+    em: (count, otherwise) => times(sizeIn(otherwise), count),
+    text,
+    widestWord(words, otherwise) {
+      const space = letters(' ', otherwise);
       // A space draws the letter before it nearer, also where a line ends there.
-      const widths = unbreakable(onOneLine(words)).map((word) => less(letters(`${word} `), space));
+      const widths = unbreakable(onOneLine(words)).map((word) => less(letters(`${word} `, otherwise), space));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
-    line() {
-      const style = own();
-      return times(sizeOf(style), style.lineHeight);
+    line: (otherwise, lineHeight) => times(sizeIn(otherwise), lineHeight ?? styled(otherwise).lineHeight),
+    font(otherwise) {
+      const style = styled(otherwise);
+      const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
+      const size = valueAt(setOver(style, (adjust ?? 1) * (otherwise?.scale ?? 1)), span.from);
+      const { ascent, descent } = fontMetrics(
+        site,
+        advances,
+        inStandIn ? standInFace(style) : style,
+        language,
+      );
+      return { ascent: Math.round(ascent * size), descent: Math.round(descent * size) };
     },
+    lines: (words, width, otherwise) =>
+      brokenLines(onOneLine(words), (line) => valueAt(text(line, otherwise), span.from) <= width + UNSEEN),
     border: (border) => (border === null ? 0 : site.brand.borders[border]!.value.width),
     entries: (menu) => roomEntries(circumstances, menu, piece.band),
     artwork: (id) => site.artwork[id] ?? null,

@@ -1,8 +1,9 @@
-import { heaviestState, statedPart, stateSuffix } from '../properties/dress';
-import type { StatedPart } from '../properties/states';
+import { heaviestState, statedPart, stateSuffix } from '../../properties/dress';
+import type { ByState } from '../../properties/property';
+import type { StatedPart } from '../../properties/states';
 
 /** Items of every level: those below follow what is said of the first. */
-export const itemPart: StatedPart = {
+export const itemPart: StatedPart<'item'> = {
   label: 'Items',
   prefix: 'item',
   bare: () => ({ ink: 'of the bar', ground: 'none' }),
@@ -13,7 +14,7 @@ export const itemPart: StatedPart = {
 };
 
 /** Items of drop-downs, whose panel has the site's own ground and ink (menu-css.ts). */
-export const belowPart: StatedPart = {
+export const belowPart: StatedPart<'below'> = {
   label: 'Items of drop-downs',
   prefix: 'below',
   bare: () => ({ ink: 'ink', ground: 'none' }),
@@ -31,10 +32,11 @@ export const menuButtonPart = statedPart({
 });
 
 /** The heaviest weight of a state, for which items keep room; null where states do not differ in weight. */
-export function reservedWeight(values: Record<string, unknown>): number | null {
-  const weights = [itemPart, belowPart].map(({ prefix }) =>
-    heaviestState(values[`${prefix}Weight`] as Record<string, unknown>),
-  );
+export function reservedWeight(values: {
+  itemWeight: ByState<number | null>;
+  belowWeight: ByState<number | null>;
+}): number | null {
+  const weights = [values.itemWeight, values.belowWeight].map(heaviestState);
   const known = weights.filter((weight) => weight !== null);
   return known.length === 0 ? null : Math.max(...known);
 }

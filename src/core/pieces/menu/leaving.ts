@@ -1,10 +1,17 @@
-import { AS_IT_COMES } from '../properties/property';
-import type { Id } from '../ids/id';
-import type { Leaves } from '../properties/menu';
-import type { Rules } from '../markup/css';
-import type { Counts } from './piece';
+import { AS_IT_COMES, type Rules } from '../../markup/css';
+import type { Id } from '../../ids/id';
+import type { Leaves } from '../../properties/menu';
+import type { Counts } from '../piece';
+import type { ShownAs, WithLogo } from './forms';
 
-type Values = Record<string, unknown>;
+/** What of a menu's values decides which of its items leave. */
+export interface LeavingValues {
+  shownAs: ShownAs;
+  around: WithLogo | null;
+  turned: boolean;
+  behind: number;
+  leftOut: number;
+}
 
 /** How many items have left a row for want of room: behind its “more” button, and altogether. */
 export interface Left {
@@ -13,9 +20,9 @@ export interface Left {
 }
 
 /** How many items a menu leaves out with these values: only a row or cells that are not split leave any. */
-export function leftOf({ shownAs, around, turned, behind, leftOut }: Values): Left {
+export function leftOf({ shownAs, around, turned, behind, leftOut }: LeavingValues): Left {
   const along = (shownAs === 'row' || shownAs === 'cells') && !around && !turned;
-  return along ? { behind: behind as number, out: leftOut as number } : { behind: 0, out: 0 };
+  return along ? { behind, out: leftOut } : { behind: 0, out: 0 };
 }
 
 const turnsOf: readonly Leaves[] = ['first', 'turn', 'last'];
@@ -28,7 +35,7 @@ export function leavingRanks(entries: readonly { id: Id; leaves: Leaves }[]): Ma
 
 /** Which entries stand in the row, and whether a button stands for others. */
 export function standing<E extends { id: Id; leaves: Leaves; shown: boolean }>(
-  values: Values,
+  values: LeavingValues,
   entries: readonly E[],
 ): { inRow: E[]; more: boolean } {
   const left = leftOf(values);
@@ -44,15 +51,21 @@ export function standing<E extends { id: Id; leaves: Leaves; shown: boolean }>(
 /** Whether what has a place in the order of leaving stands behind the button. */
 const isBehind = ({ behind, out }: Left, rank: number) => rank <= behind && rank > out;
 
+/** What of entries is counted: all of them, and the places of those that show in the order in which they leave. */
+export function countsOf(entries: readonly { id: Id; leaves: Leaves; shown: boolean }[]): Counts {
+  const ranks = leavingRanks(entries);
+  return { top: entries.length, ranks: entries.filter(({ shown }) => shown).map(({ id }) => ranks.get(id)!) };
+}
+
 /** How many things stand in the row of a menu, the button included. */
-export function inRow(values: Values, { ranks }: Counts): number {
+export function inRow(values: LeavingValues, { ranks }: Counts): number {
   const left = leftOf(values);
   const more = ranks.some((rank) => isBehind(left, rank));
   return ranks.filter((rank) => rank > Math.max(left.behind, left.out)).length + Number(more);
 }
 
 /** Which items stand in the row and which behind the button, as many as have left. */
-export function leavingCss(values: Values, { top, ranks: shown }: Counts): Rules {
+export function leavingCss(values: LeavingValues, { top, ranks: shown }: Counts): Rules {
   const left = leftOf(values);
   const unless = (shows: boolean) => ({ display: shows ? AS_IT_COMES : 'none' });
   const ranks = Array.from({ length: top }, (_, index) => index + 1);

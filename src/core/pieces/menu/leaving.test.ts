@@ -1,12 +1,12 @@
 import { expect, test } from '@jest/globals';
-import { inRow, leavingRanks, standing } from './menu-leaving';
+import { inRow, leavingRanks, standing } from './leaving';
 
 const entry = (id: string, leaves: 'first' | 'turn' | 'last' = 'turn', shown = true) => ({
   id,
   leaves,
   shown,
 });
-const row = { shownAs: 'row', around: null, turned: false, behind: 0, leftOut: 0 };
+const row = { shownAs: 'row', around: null, turned: false, behind: 0, leftOut: 0 } as const;
 
 test('items leave from the end on, those that leave first before and those that leave last after the others', () => {
   const ranks = leavingRanks([entry('a', 'first'), entry('b'), entry('c', 'last'), entry('d'), entry('e')]);

@@ -1,10 +1,12 @@
-import { el, keptNode, type Element, type Node } from '../markup/html';
-import { iconHtml } from '../icons/icons';
-import { leavingRanks, leftOf } from './menu-leaving';
-import { reservedWeight } from './menu-parts';
-import { splitAfter } from './menu-split';
-import { leading, pieceClass, type MenuEntry, type PieceContext, type SettledPiece } from './piece';
-import { variantsOf, type Variant } from './variants';
+import type { Id } from '../../ids/id';
+import { el, keptNode, type Element, type Node } from '../../markup/html';
+import { iconHtml } from '../../icons/icons';
+import { leavingRanks, leftOf } from './leaving';
+import { reservedWeight } from './parts';
+import { splitAfter } from './boxes';
+import { leading, pieceClass, type MenuEntry, type PieceContext, type SettledPiece } from '../piece';
+import type { MenuValues } from './properties';
+import { variantsOf, type Variant } from '../variants';
 
 /** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
 function toggleHtml(entry: MenuEntry, belowId: string): Element {
@@ -154,13 +156,17 @@ function menuButtonHtml(label: string, drawer: string): Element {
 }
 
 /** The drawer behind the menu button; null where the menu is not shown as one. */
-export function openedBy(values: Record<string, unknown>): string | null {
-  return values.shownAs === 'button' ? (values.opens as string | null) : null;
+export function openedBy({ shownAs, opens }: Pick<MenuValues, 'shownAs' | 'opens'>): Id | null {
+  return shownAs === 'button' ? opens : null;
 }
 
 /** The button that opens the drawer, where some band asks for one and there is a drawer to open. */
-function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: readonly SettledPiece[]): Node {
-  const { buttonLabel } = piece.values as { buttonLabel: string };
+function buttonWhereAsked(
+  piece: SettledPiece<MenuValues>,
+  context: PieceContext,
+  bands: readonly SettledPiece<MenuValues>[],
+): Node {
+  const { buttonLabel } = piece.values;
   const opens = bands.map((band) => openedBy(band.values)).find((id) => id !== null);
   const drawer = opens === undefined ? null : context.drawer(opens);
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
@@ -168,25 +174,24 @@ function buttonWhereAsked(piece: SettledPiece, context: PieceContext, bands: rea
 
 /** The list of a variant, in two halves where its logo stands between them; empty when its menu has nothing to show. */
 function listHtml(
-  { settled: piece, name }: Variant,
+  { settled: piece, name }: Variant<MenuValues>,
   context: PieceContext,
-  { alone, logo, bands }: { alone: boolean; logo: Node; bands: readonly SettledPiece[] },
+  { alone, logo, bands }: { alone: boolean; logo: Node; bands: readonly SettledPiece<MenuValues>[] },
 ): Node[] {
   const { id, values, band } = piece;
-  const shown = values.menu === null ? null : context.menu(values.menu as string, band);
+  const shown = values.menu === null ? null : context.menu(values.menu, band);
   if (!shown || shown.entries.length === 0) return [];
   const left = bands.map((each) => leftOf(each.values));
   const needs = {
     prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
-    more: left.some(({ behind }) => behind > 0) ? (values.moreLabel as string) || 'More' : null,
+    more: left.some(({ behind }) => behind > 0) ? values.moreLabel || 'More' : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);
   const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);
   const halves = () => {
-    const room = context.room(piece);
-    const at =
-      (values.splitAfter as number | null) ?? splitAfter(values, room.entries(values.menu as string), room);
+    const content = context.content(piece);
+    const at = splitAfter(values, content.entries(values.menu!), content);
     return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
   };
   const whole = [list(shown.entries)];
@@ -195,7 +200,7 @@ function listHtml(
 }
 
 /** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any band. */
-function ownLogo(context: PieceContext, bands: readonly SettledPiece[]): Node {
+function ownLogo(context: PieceContext, bands: readonly SettledPiece<MenuValues>[]): Node {
   const drawn = bands.filter(({ values }) => values.around);
   if (drawn.length === 0) return null;
   const collapsed = drawn.find(({ values }) => values.shownAs === 'button');
@@ -204,9 +209,9 @@ function ownLogo(context: PieceContext, bands: readonly SettledPiece[]): Node {
 
 /** The markup of a menu: its button, where some form of it is one, and a list for each of its variants; null where it has nothing to show. */
 export function menuHtml(
-  piece: SettledPiece,
+  piece: SettledPiece<MenuValues>,
   context: PieceContext,
-  bands: readonly SettledPiece[],
+  bands: readonly SettledPiece<MenuValues>[],
 ): Element | null {
   const variants = variantsOf(bands);
   const alone = variants.length === 1;
@@ -214,7 +219,7 @@ export function menuHtml(
   const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, logo, bands }));
   if (lists.length === 0) return null;
   const { settled: named } = variants.find(({ settled }) => settled.values.menu !== null)!;
-  const { name } = context.menu(named.values.menu as string, named.band)!;
+  const { name } = context.menu(named.values.menu!, named.band)!;
   return el(
     'nav',
     {

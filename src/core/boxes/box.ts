@@ -1,0 +1,86 @@
+import type { Id } from '../ids/id';
+import type { Piecewise } from '../lengths/piecewise';
+import type { Length } from '../lengths/formula';
+import type { Layout } from './layout';
+
+/** How a text differs from the style of the text around it. */
+export interface SetOtherwise {
+  weight?: number | null;
+  /** In times of the piece's text size. */
+  scale?: number;
+  /** Another type style of the brand, as a whole. */
+  style?: Id;
+  /** Another type style of the brand, of which only weight, size and case are taken. */
+  heading?: Id;
+  /** With figures of one width. */
+  tabular?: boolean;
+}
+
+/** The widths of lines at the start of a box, above it and below it, in CSS px. */
+export interface Edges {
+  start: number;
+  above: number;
+  below: number;
+}
+
+/** A thing with edges: it is drawn under a selector below its piece, and laid out as the CSS there says. */
+export interface Box {
+  /** The selector below the piece; empty for the piece itself, null for a text, which has none. */
+  at: string | null;
+  layout: Layout;
+  of: readonly Box[];
+  /** The text that it is. */
+  text?: string;
+  /** The width of artwork or a sign in times of its height. */
+  ratio?: number;
+  /** How its texts differ from those around it. */
+  type?: SetOtherwise;
+  /** The width of the line around it, or of those at its sides, where that is not as its layout says; in CSS px. */
+  edge?: number | null | Edges;
+  /** How wide it is at least so that a text of another weight has room too: its text in each of these weights. */
+  reserves?: readonly number[];
+  /** Whether its lines run from top to bottom: it is laid out as if they did not, and then turned by 90 degrees. */
+  turned?: boolean;
+  /** What it is measured with, where that is other than for the boxes around it: it is a piece of its own. */
+  measures?: Measures;
+  /** The item, the piece or the bar that it shows. */
+  id?: Id;
+}
+
+/** What boxes are measured with; all in CSS px over the viewport width. */
+export interface Measures {
+  px(length: number): Piecewise;
+  /** A length of a box (lengths/formula.ts, `boxCss`). */
+  length(length: Length): Piecewise;
+  /** A length in `rem`, given in CSS px at the reader's usual text size. */
+  rem(length: number): Piecewise;
+  /** In times of the size of a text. */
+  em(count: number, otherwise?: SetOtherwise): Piecewise;
+  /** The width of a text on one line. */
+  text(text: string, otherwise?: SetOtherwise): Piecewise;
+  /** The width of the widest stretch of a text that no line is broken in. */
+  widestWord(text: string, otherwise?: SetOtherwise): Piecewise;
+  /** How high a line of a text is; `lineHeight` in times of its size, where it is not that of the piece. */
+  line(otherwise?: SetOtherwise, lineHeight?: number): Piecewise;
+  /** How far the font of a text reaches above and below its baseline, rounded as browsers do; in CSS px. */
+  font(otherwise?: SetOtherwise): { ascent: number; descent: number };
+  /** The lines that a text is broken into at a width in CSS px. */
+  lines(text: string, width: number, otherwise?: SetOtherwise): string[];
+}
+
+const TEXT: Layout = {};
+
+/** A text in a box. */
+export function words(text: string): Box {
+  return { at: null, layout: TEXT, of: [], text };
+}
+
+/** A box that is drawn under a selector, with what is in it; what is null is left out. */
+export function box(
+  at: string,
+  layout: Layout,
+  of: readonly (Box | null)[],
+  more: Omit<Box, 'at' | 'layout' | 'of'> = {},
+): Box {
+  return { at, layout, of: of.filter((each) => each !== null), ...more };
+}

@@ -1,0 +1,79 @@
+import { times, type Piecewise } from '../lengths/piecewise';
+import type { Box, Edges, Measures, SetOtherwise } from './box';
+import type { Layout, Size } from './layout';
+
+/** What a box has from those around it: how its text is set, and whether lines break in it. */
+export interface Setting {
+  measures: Measures;
+  type: SetOtherwise;
+  lineHeight?: number;
+  breaks: boolean;
+}
+
+/** What a piece begins with. */
+export const ownSetting = (measures: Measures): Setting => ({ measures, type: {}, breaks: true });
+
+/** The setting inside of a box. */
+export function settingIn(outside: Setting, { layout, type = {}, measures }: Box): Setting {
+  const around = measures ? ownSetting(measures) : outside;
+  const { fontSize, fontWeight, lineHeight = around.lineHeight, whiteSpace } = layout;
+  const { scale = 1 } = around.type;
+  const weight = type.weight ?? fontWeight ?? around.type.weight;
+  return {
+    measures: around.measures,
+    type: {
+      ...around.type,
+      ...type,
+      ...(fontSize ? { scale: scale * fontSize.em } : {}),
+      ...(weight === undefined ? {} : { weight }),
+    },
+    ...(lineHeight === undefined ? {} : { lineHeight }),
+    breaks: whiteSpace === undefined ? around.breaks : whiteSpace === 'normal',
+  };
+}
+
+/** A size of a box, with its text set so, in CSS px over the viewport width. */
+export function sizeOver(size: Size, { type, measures }: Setting): Piecewise {
+  if (typeof size === 'number') return measures.length(size);
+  if ('em' in size) return measures.em(size.em, type);
+  if ('ch' in size) return times(measures.text('0', type), size.ch);
+  return 'rem' in size ? measures.rem(size.rem) : measures.length(size);
+}
+
+/** The padding of a box above and below it, at its start and at its end. */
+export function paddingOf({ padding = 0, paddingBlock, paddingInline, paddingInlineStart }: Layout): {
+  block: Size;
+  start: Size;
+  end: Size;
+} {
+  const [block, inline] = Array.isArray(padding) ? (padding as readonly [Size, Size]) : [padding, padding];
+  const end = paddingInline ?? (inline as Size);
+  return { block: paddingBlock ?? (block as Size), start: paddingInlineStart ?? end, end };
+}
+
+/** The widths of the lines at the sides of a box, in CSS px. */
+export function edgesOf({ layout: { border }, edge }: Box): Edges & { end: number } {
+  if (typeof edge === 'object' && edge !== null) return { ...edge, end: 0 };
+  const width = edge ?? border?.width ?? 0;
+  return { start: width, end: width, above: width, below: width };
+}
+
+/** The margins of a box at its start and its end. */
+export function marginsOf({ layout }: Box): { start: Size; end: Size } | null {
+  const { marginInlineStart: start = 0, marginInlineEnd: end = 0 } = layout;
+  return start === 0 && end === 0 ? null : { start, end };
+}
+
+/** The boxes in a box that take room. */
+export function shownIn({ of }: Box): readonly Box[] {
+  return of.some(({ layout }) => layout.display === 'none')
+    ? of.filter(({ layout }) => layout.display !== 'none')
+    : of;
+}
+
+/** Whether what is in a box stands beside each other. */
+export function isRow({ display, flexDirection }: Layout): boolean {
+  return (display === 'flex' || display === 'inline-flex') && flexDirection !== 'column';
+}
+
+export const isGrid = ({ display }: Layout) => display === 'grid' || display === 'inline-grid';

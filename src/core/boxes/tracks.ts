@@ -1,0 +1,106 @@
+import type { Size, Track } from './layout';
+
+/** What stands in the columns of a grid: from which to which, and how wide it wants to be and has to be, in CSS px. */
+export interface Asked {
+  first: number;
+  last: number;
+  preferred: number;
+  least: number;
+}
+
+interface Sized {
+  base: number;
+  limit: number;
+  fr: number;
+}
+
+const sum = (of: readonly number[]) => of.reduce((all, each) => all + each, 0);
+
+function initial(track: Track, own: readonly Asked[], size: (of: Size) => number): Sized {
+  const least = Math.max(0, ...own.map((each) => each.least));
+  const preferred = Math.max(least, ...own.map((each) => each.preferred));
+  if (track === 'auto') return { base: least, limit: preferred, fr: 0 };
+  if ('fr' in track) return { base: least, limit: Infinity, fr: track.fr };
+  const from = size(track.least);
+  const { most } = track;
+  if (most === 'max-content') return { base: from, limit: Math.max(from, preferred), fr: 0 };
+  if (typeof most === 'object' && 'fr' in most) return { base: from, limit: Infinity, fr: most.fr };
+  return { base: from, limit: Math.max(from, size(most)), fr: 0 };
+}
+
+/** What is to be had of one share: none of the columns that have shares is narrower than its content (CSS Grid 2, 12.7.1). */
+function share(sized: readonly Sized[], room: number): number {
+  let held = sized.filter(({ fr }) => fr > 0);
+  for (;;) {
+    const others = sum(sized.filter((each) => !held.includes(each)).map(({ base }) => base));
+    const one = Math.max(0, room - others) / Math.max(1, sum(held.map(({ fr }) => fr)));
+    const wider = held.filter(({ base, fr }) => base > one * fr + 1e-9);
+    if (wider.length === 0) return one;
+    held = held.filter((each) => !wider.includes(each));
+    if (held.length === 0) return 0;
+  }
+}
+
+/** Gives what is free to columns in equal parts, up to the limit of each. */
+function grown(sized: readonly Sized[], free: number): number[] {
+  const widths = sized.map(({ base }) => base);
+  let left = free;
+  for (;;) {
+    const open = sized
+      .map((_, index) => index)
+      .filter((index) => widths[index]! < sized[index]!.limit - 1e-9);
+    if (left <= 1e-9 || open.length === 0) return widths;
+    const part = Math.min(left / open.length, ...open.map((index) => sized[index]!.limit - widths[index]!));
+    for (const index of open) widths[index]! += part;
+    left -= part * open.length;
+  }
+}
+
+/**
+ * The widths of a grid's columns in so much room, gaps left out, in CSS px (CSS Grid 2, 12.3 to 12.8). What spans several columns asks
+ * the first of them that is as its content for what the others do not have.
+ */
+export function sizedTracks(
+  tracks: readonly Track[],
+  asked: readonly Asked[],
+  room: number,
+  { size, stretches }: { size: (of: Size) => number; stretches: boolean },
+): number[] {
+  const sized = tracks.map((track, index) =>
+    initial(
+      track,
+      asked.filter(({ first, last }) => first === index && last === index),
+      size,
+    ),
+  );
+  for (const { first, last, least, preferred } of asked) {
+    if (first === last) continue;
+    const open = tracks.findIndex(
+      (track, index) =>
+        index >= first && index <= last && (track === 'auto' || (typeof track === 'object' && 'fr' in track)),
+    );
+    if (open < 0) continue;
+    const others = sized.filter((_, index) => index >= first && index <= last && index !== open);
+    const own = sized[open]!;
+    own.base = Math.max(own.base, least - sum(others.map(({ base }) => base)));
+    own.limit = Math.max(
+      own.base,
+      own.limit,
+      preferred - sum(others.map(({ limit, base }) => (limit === Infinity ? base : limit))),
+    );
+  }
+  if (sized.some(({ fr }) => fr > 0)) {
+    const limited = sized.map((each) => (each.fr > 0 ? { ...each, limit: each.base } : each));
+    const bases = grown(limited, room - sum(limited.map(({ base }) => base)));
+    const settled = sized.map((each, index) => ({ ...each, base: bases[index]! }));
+    const one = share(settled, room);
+    return settled.map(({ base, fr }) => (fr > 0 ? Math.max(base, one * fr) : base));
+  }
+  const widths = grown(sized, room - sum(sized.map(({ base }) => base)));
+  const left = room - sum(widths);
+  const open = tracks.map((track) => track === 'auto');
+  const count = open.filter(Boolean).length;
+  return stretches && left > 0 && count > 0
+    ? widths.map((width, index) => (open[index] ? width + left / count : width))
+    : widths;
+}

@@ -1,0 +1,205 @@
+import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
+import type { Box, Measures } from './box';
+import { heightOver } from './one-line';
+import { inGrid, tracksOf, type InGrid } from './grid';
+import type { Size, Track } from './layout';
+import {
+  edgesOf,
+  isGrid,
+  isRow,
+  marginsOf,
+  ownSetting,
+  paddingOf,
+  settingIn,
+  shownIn,
+  sizeOver,
+  type Setting,
+} from './setting';
+
+/** How wide a box wants to be and has to be, with its padding and the line around it; in CSS px over the viewport width. */
+export interface Widths {
+  /** With everything of it on one line: its max-content width (CSS Sizing 3, 5.1). */
+  preferred: Piecewise;
+  /** The least at which nothing sticks out of it: its min-content width. */
+  least: Piecewise;
+  /** The width at which it looks as it was designed, where that is more than it asks for. */
+  ideal: Piecewise;
+  /** Whether its lines break where it is narrower than it prefers. */
+  wraps: boolean;
+}
+
+type Inner = Widths;
+
+const same = (width: Piecewise): Inner => ({ preferred: width, least: width, ideal: width, wraps: false });
+
+/** Each of the three widths made from those of others. */
+function joined(parts: readonly Widths[], join: (widths: readonly Piecewise[]) => Piecewise): Inner {
+  return {
+    preferred: join(parts.map(({ preferred }) => preferred)),
+    least: join(parts.map(({ least }) => least)),
+    ideal: join(parts.map(({ ideal }) => ideal)),
+    wraps: parts.some(({ wraps }) => wraps),
+  };
+}
+
+function textWidths(box: Box, { type, breaks, measures }: Setting): Inner {
+  const all = [type.weight, ...(box.reserves ?? [])].map((weight) => {
+    const set = weight === undefined ? type : { ...type, weight };
+    const preferred = measures.text(box.text!, set);
+    return { preferred, least: breaks ? measures.widestWord(box.text!, set) : preferred };
+  });
+  const [first, ...others] = all;
+  const preferred = widest(first!.preferred, ...others.map((each) => each.preferred));
+  return {
+    preferred,
+    least: widest(first!.least, ...others.map((each) => each.least)),
+    ideal: preferred,
+    wraps: breaks,
+  };
+}
+
+/** Beside each other, with the same gap between them. */
+function rowWidths(box: Box, parts: readonly Widths[], setting: Setting): Inner {
+  const { layout } = box;
+  const none = setting.measures.px(0);
+  const gap = sizeOver(layout.columnGap ?? layout.gap ?? 0, setting);
+  const gaps = times(gap, Math.max(0, parts.length - 1));
+  const sum = joined(parts, (widths) => total(gaps, ...widths));
+  if (layout.flexWrap === 'wrap')
+    return { ...sum, least: widest(none, ...parts.map(({ least }) => least)), wraps: true };
+  const cells = parts.length > 0 && shownIn(box).every((each) => each.layout.flex === '1 1 0');
+  if (!cells) return sum;
+  const cell = widest(none, ...parts.map(({ preferred }) => preferred));
+  return { ...sum, ideal: total(gaps, times(cell, parts.length)) };
+}
+
+interface Column {
+  preferred: Piecewise;
+  least: Piecewise;
+}
+
+function columnOf(track: Track, parts: readonly Widths[], setting: Setting): Column {
+  const none = setting.measures.px(0);
+  const content = {
+    preferred: widest(none, ...parts.map(({ preferred }) => preferred)),
+    least: widest(none, ...parts.map(({ least }) => least)),
+  };
+  if (track === 'auto' || 'fr' in track) return content;
+  const least = sizeOver(track.least, setting);
+  const { most } = track;
+  const grows = most === 'max-content' || (typeof most === 'object' && 'fr' in most);
+  const upTo = grows ? content.preferred : sizeOver(most, setting);
+  return { least, preferred: widest(least, upTo) };
+}
+
+const isFlexible = (track: Track): track is { fr: number } => typeof track === 'object' && 'fr' in track;
+
+/** In columns: what spans several of them asks the first that is as its content for what the others do not have (CSS Grid 2, 12.5). */
+function gridWidths(
+  { layout }: Box,
+  placed: readonly (InGrid & { widths: Widths })[],
+  setting: Setting,
+): Inner {
+  const tracks = tracksOf(layout);
+  const alone = (column: number) =>
+    placed.filter(({ first, last }) => first === column && last === column).map(({ widths }) => widths);
+  const columns = tracks.map((track, index) => columnOf(track, alone(index), setting));
+  for (const { first, last, widths } of placed) {
+    if (first === last) continue;
+    const spanned = tracks.map((_, index) => index).filter((index) => index >= first && index <= last);
+    const open = spanned.find((index) => tracks[index] === 'auto' || isFlexible(tracks[index]!));
+    if (open === undefined) continue;
+    const others = spanned.filter((index) => index !== open).map((index) => columns[index]!);
+    const { preferred, least } = columns[open]!;
+    const asked = less(widths.least, ...others.map((each) => each.least));
+    columns[open] = {
+      least: widest(least, asked),
+      preferred: widest(preferred, asked, less(widths.preferred, ...others.map((each) => each.preferred))),
+    };
+  }
+  const gap = times(sizeOver(layout.columnGap ?? layout.gap ?? 0, setting), tracks.length - 1);
+  const none = setting.measures.px(0);
+  const share = widest(
+    none,
+    ...tracks.flatMap((track, index) =>
+      isFlexible(track) ? [times(columns[index]!.preferred, 1 / track.fr)] : [],
+    ),
+  );
+  const wanted = tracks.map((track, index) =>
+    isFlexible(track) ? times(share, track.fr) : columns[index]!.preferred,
+  );
+  const preferred = total(gap, ...wanted);
+  return {
+    preferred,
+    least: total(gap, ...columns.map(({ least }) => least)),
+    ideal: widest(preferred, ...placed.map(({ widths }) => widths.ideal)),
+    wraps: placed.some(({ widths }) => widths.wraps),
+  };
+}
+
+function innerWidths(box: Box, setting: Setting): Inner {
+  const { layout } = box;
+  if (box.text !== undefined) return textWidths(box, setting);
+  if (box.ratio !== undefined) {
+    const height = layout.blockSize;
+    const width = times(sizeOver(height === undefined || height === 'auto' ? 0 : height, setting), box.ratio);
+    return layout.maxInlineSize === '100%' ? { ...same(width), least: setting.measures.px(0) } : same(width);
+  }
+  const shown = shownIn(box);
+  const of = (each: Box) => widthsIn(each, setting);
+  if (isGrid(layout)) {
+    const placed = inGrid(shown, tracksOf(layout).length).map((each) => ({ ...each, widths: of(each.box) }));
+    return gridWidths(box, placed, setting);
+  }
+  const parts = shown.map(of);
+  if (isRow(layout)) return rowWidths(box, parts, setting);
+  const none = setting.measures.px(0);
+  return joined(parts, (widths) => widest(none, ...widths));
+}
+
+/** Each of a box's widths changed alike. */
+const each = (widths: Widths, change: (width: Piecewise) => Piecewise): Widths => ({
+  ...joined([widths], ([width]) => change(width!)),
+  wraps: widths.wraps,
+});
+
+/** What is known of boxes: each stands in one place, so what is around it is always the same. */
+const known = new WeakMap<Box, Widths>();
+
+/** The widths of a box in others that set its text so, with its margins. */
+export function widthsIn(box: Box, around: Setting): Widths {
+  const found = known.get(box) ?? newWidths(box, around);
+  known.set(box, found);
+  return found;
+}
+
+function newWidths(box: Box, around: Setting): Widths {
+  const setting = settingIn(around, box);
+  if (box.turned) return same(heightOver({ ...box, turned: false }, around));
+  const over = (size: Size) => sizeOver(size, setting);
+  const { inlineSize, minInlineSize, maxInlineSize } = box.layout;
+  const { start, end } = paddingOf(box.layout);
+  const lines = edgesOf(box);
+  const beside = total(over(start), over(end), setting.measures.px(lines.start + lines.end));
+  const sized = inlineSize !== undefined && typeof inlineSize !== 'string';
+  let widths = sized
+    ? same(widest(over(inlineSize), beside))
+    : each(innerWidths(box, setting), (width) => total(width, beside));
+  if (maxInlineSize !== undefined && typeof maxInlineSize !== 'string') {
+    const most = over(maxInlineSize);
+    widths = each(widths, (width) => narrowest(width, most));
+  }
+  if (minInlineSize !== undefined && minInlineSize !== 0) {
+    const least = over(minInlineSize);
+    widths = each(widths, (width) => widest(width, least));
+  }
+  const margins = marginsOf(box);
+  if (margins === null) return widths;
+  const room = total(over(margins.start), over(margins.end));
+  return each(widths, (width) => total(width, room));
+}
+
+/** How wide a piece wants to be and has to be. */
+export function widthsOf(box: Box, measures: Measures): Widths {
+  return widthsIn(box, ownSetting(measures));
+}

@@ -1,0 +1,89 @@
+import { box, type Box } from '../boxes/box';
+import { cascaded, type Layout } from '../boxes/layout';
+import { placeBox, type PlacedBox } from '../boxes/places';
+import type { Id } from '../ids/id';
+import { valueAt } from '../lengths/piecewise';
+import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
+import { placeLayout } from '../properties/place';
+import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
+import {
+  barLayout,
+  bayAt,
+  bayLayoutAlike,
+  baysLayout,
+  divisionLayouts,
+  ownBarLayouts,
+} from '../resolve/bar-layouts';
+import { barFrame, panelWidth, type Frame } from './frame';
+import { pieceContent, type Circumstances } from './piece-content';
+
+/** An assembly that is placed: under what circumstances, in which band, and at which width of the viewport in CSS px. */
+interface Placing {
+  circumstances: Circumstances;
+  band: Id;
+  at: number;
+}
+
+/** The boxes of a piece as it stands in its bay; null where it shows nothing. */
+function pieceBox(piece: SettledPiece, { circumstances, at }: Placing): Box | null {
+  const { id, kind, values } = piece;
+  const content = pieceContent({ ...circumstances, sizedAt: at }, piece, { from: at, to: at });
+  const own = values.shown === 'shown' ? pieceKind(kind).box(values, content) : null;
+  return own && { ...own, layout: cascaded(placeLayout(values), own.layout), id, measures: content };
+}
+
+function bayBox(bay: SettledBay, layouts: readonly (Layout | undefined)[], placing: Placing): Box {
+  const pieces = bay.pieces.map((piece) => pieceBox(piece, placing));
+  const layout = cascaded(bayLayoutAlike, ...layouts.filter((each) => each !== undefined));
+  return box(bayAt(bay), layout, pieces);
+}
+
+const lineWidth = ({ site }: Circumstances, border: unknown) =>
+  border === null ? 0 : site.brand.borders[border as Id]!.value.width;
+
+/** The boxes of a bar: its bays in their columns, with what stands in them. */
+function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box {
+  const own = ownBarLayouts(bar.values);
+  const division = divisionLayouts(bar);
+  const bays = bar.bays.map((bay) => bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], placing));
+  const limited = most === null ? {} : { maxInlineSize: most };
+  const inside = box('.bays', cascaded(baysLayout, own['> .bays'], division['> .bays']!, limited), bays);
+  const { lineAbove, lineBelow } = bar.values;
+  return box('.bar', cascaded(barLayout, own[''], { paddingInline: gutter }), [inside], {
+    id: bar.id,
+    edge: {
+      start: 0,
+      above: lineWidth(placing.circumstances, lineAbove),
+      below: lineWidth(placing.circumstances, lineBelow),
+    },
+  });
+}
+
+/** How the bars of an assembly stand to each other. */
+const barsLayout = ({ stands }: SettledAssembly['values']): Layout =>
+  stands === 'row'
+    ? { display: 'flex', alignItems: 'center', justifyContent: 'space-between' }
+    : { display: 'flex', flexDirection: 'column' };
+
+/**
+ * Where everything in an assembly stands, settled for a place on the way and a phase of scrolling: its bars, bays and pieces and all that
+ * is in these, in CSS px from its own top left corner, at a width of the viewport in that band. From left to right.
+ */
+export function placedAssembly(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  band: Id,
+  at: number,
+): PlacedBox {
+  const { site } = circumstances;
+  const placing = { circumstances, band, at };
+  const bars = assembly.bars.map((bar) => barBox(bar, barFrame(site, assembly, bar, band), placing));
+  const width = valueAt(panelWidth(site, assembly, band, { from: at, to: at }), at);
+  const measures = pieceContent(
+    circumstances,
+    { id: assembly.id, kind: '', band, values: {} },
+    { from: at, to: at },
+  );
+  return placeBox(box('', barsLayout(assembly.values), bars, { id: assembly.id }), width, measures);
+}

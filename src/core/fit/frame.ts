@@ -1,0 +1,43 @@
+import { bandChain } from '../bands/band';
+import type { Id } from '../ids/id';
+import { lengthOver, type Length } from '../lengths/formula';
+import { less, narrowest, type Piecewise, type Span } from '../lengths/piecewise';
+import { brandProperties } from '../properties/brand';
+import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
+import { settledValues } from '../resolve/settled-values';
+import type { Site } from '../site/site';
+
+const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
+
+/** How much of the viewport a header at the side takes from what stands beside it: from the footer. */
+function takenBeside(site: Site, { kind }: SettledAssembly, band: Id): Length {
+  const header = site.headers[site.placing.header ?? ''];
+  if (kind !== 'footers' || !header) return 0;
+  const { values } = resolveAssembly(site, 'headers', header, band);
+  return atTheSide(values) ? (values.sideWidth as Length) : 0;
+}
+
+/** How wide an assembly is in a band, in CSS px over the viewport width. */
+export function panelWidth(site: Site, assembly: SettledAssembly, band: Id, span: Span): Piecewise {
+  const { kind, values } = assembly;
+  if (atTheSide(values)) return lengthOver(values.sideWidth as Length, span);
+  const viewport = { at: [span.from, span.to], values: [span.from, span.to] };
+  const beside = less(viewport, lengthOver(takenBeside(site, assembly, band), span));
+  return kind === 'drawers' ? narrowest(lengthOver(values.width as Length, span), beside) : beside;
+}
+
+/** What is beside the bays of a bar, and the most that they take; null where nothing limits them. */
+export interface Frame {
+  gutter: Length;
+  most: Length | null;
+}
+
+/** The frame of a bar in a band. */
+export function barFrame(site: Site, { values }: SettledAssembly, bar: SettledBar, band: Id): Frame {
+  const brand = settledValues(site.brand.values, brandProperties, bandChain(site.bands), band);
+  const usual = atTheSide(values) ? values.sideGutter : brand.gutter;
+  return {
+    gutter: (bar.values.gutter ?? usual) as Length,
+    most: bar.values.contentWidth === 'full' ? null : (brand.contentWidth as Length),
+  };
+}

@@ -1,0 +1,188 @@
+import { box, words, type Box } from '../../boxes/box';
+import { cascaded } from '../../boxes/layout';
+import { sign } from '../../boxes/sign';
+import { widthsOf } from '../../boxes/widths';
+import type { Id } from '../../ids/id';
+import type { Length } from '../../lengths/formula';
+import { valueAt } from '../../lengths/piecewise';
+import type { ByState } from '../../properties/property';
+import type { State } from '../../properties/states';
+import { brandLogoBox } from '../brand-logo';
+import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
+import { menuLayouts, moreLayout, TOGGLE_SIGN, type LaidValues } from './layouts';
+import { countsOf, standing } from './leaving';
+import { belowPart, itemPart, menuButtonPart, reservedWeight } from './parts';
+import { balancedSplit } from './split';
+
+/** What of a menu's values decides which boxes it has, and how wide they are. */
+export interface BoxedValues extends LaidValues {
+  menu: Id | null;
+  opens: Id | null;
+  splitAfter: number | null;
+  balancedBy: 'count' | 'width';
+  buttonLabel: string;
+  moreLabel: string;
+  iconSize: Length | null;
+  headingStyle: Id;
+  itemWeight: ByState<number | null>;
+  itemEdge: ByState<Id | null>;
+  belowWeight: ByState<number | null>;
+  belowEdge: ByState<Id | null>;
+  menuButtonWeight: ByState<number | null>;
+  menuButtonEdge: ByState<Id | null>;
+}
+
+/** What the boxes of a menu are made with. */
+interface Making {
+  values: BoxedValues;
+  content: PieceContent;
+  laid: ReturnType<typeof menuLayouts>;
+}
+
+const stateOf: Record<'page' | 'trail', State> = { page: 'current', trail: 'trail' };
+
+/** How an entry is dressed: one below as those of the first level, where nothing is said of it. */
+function dressOfEntry({ values, content }: Making, { current }: RoomEntry, below: boolean) {
+  const state = current === null ? 'rest' : stateOf[current];
+  const own = dressOf(values, itemPart.prefix, state);
+  const dressed = below ? dressOf(values, belowPart.prefix, state) : own;
+  return { weight: dressed.weight ?? own.weight, edge: content.border(dressed.edge ?? own.edge) };
+}
+
+/** A label, with the room that it keeps for its heaviest state. */
+function labelText({ values }: Making, label: string): Box {
+  const reserved = reservedWeight(values);
+  return { ...words(label), ...(reserved === null ? {} : { reserves: [reserved] }) };
+}
+
+/** The link of an entry; `below` where it is of a deeper level. */
+function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id | null): Box {
+  const { values, laid } = making;
+  const { icon, badge, description, label } = entry;
+  const { weight, edge } = dressOfEntry(making, entry, below);
+  const type = { weight, ...(heading === null ? {} : { heading }) };
+  const rich = icon !== null || badge !== '' || description !== '';
+  // Only those of the first level, which stand in the bar itself.
+  const alone = values.signsAlone && icon !== null && !below;
+  const layout = cascaded(
+    laid['.menu-link'],
+    rich ? laid['.menu-link:has(> .menu-label)'] : {},
+    below ? {} : laid['.menu-list > li > .menu-link'],
+    icon === null || below ? {} : laid['.menu-list > li > .menu-link:has(> .icon)'],
+  );
+  const text = labelText(making, label);
+  const described = cascaded(laid['.menu-description'], below ? laid['.menu-below .menu-description'] : {});
+  const inside = rich
+    ? [
+        icon === null ? null : sign(values),
+        alone ? null : box('.menu-label', laid['.menu-label'], [text]),
+        badge === ''
+          ? null
+          : box('.menu-badge', cascaded(laid['.menu-badge'], { gridColumn: '3' }), [words(badge)]),
+        description === '' ? null : box('.menu-description', described, [words(description)]),
+      ]
+    : [text];
+  return box('.menu-link', layout, inside, { type, edge, id: entry.id });
+}
+
+/** What stands open below an entry. */
+function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null {
+  const { laid } = making;
+  if (entry.children.length === 0) return null;
+  const layout = first ? laid['.menu-list > li > .menu-below'] : laid['.menu-below .menu-below'];
+  const items = entry.children.map((child) =>
+    box('.menu-below > li', {}, [linkBox(making, child, true, null), belowBox(making, child, false)]),
+  );
+  return box('.menu-below', layout, items);
+}
+
+/** An entry of the first level, with the button that opens what drops down from it, or with what stands open below it. */
+function entryBox(making: Making, entry: RoomEntry): Box {
+  const { values, laid } = making;
+  const heading = values.shownAs === 'columns' ? values.headingStyle : null;
+  const item = laid['.menu-list > li'];
+  const toggle = entry.children.length === 0 ? null : box('.menu-toggle', laid['.menu-toggle'], []);
+  const open = item.display === 'flex' ? null : belowBox(making, entry, true);
+  return box('.menu-list > li', item, [linkBox(making, entry, false, heading), toggle, open], {
+    turned: values.turned,
+  });
+}
+
+/** The button behind which items go where room is short. */
+function moreBox(making: Making): Box {
+  const { values, content, laid } = making;
+  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout);
+  const signBox = box(
+    '.menu-toggle::before',
+    { inlineSize: TOGGLE_SIGN, blockSize: TOGGLE_SIGN, alignSelf: 'center' },
+    [],
+  );
+  const button = box(
+    '.menu-more > .menu-toggle',
+    layout,
+    [labelText(making, values.moreLabel || 'More'), signBox],
+    {
+      ...dressedBox(values, itemPart.prefix, content),
+    },
+  );
+  return box('.menu-list > .menu-more', laid['.menu-list > li'], [button]);
+}
+
+/** A list of entries; where they may leave for want of room, with the button that stands for those that have. */
+function listBox(making: Making, entries: readonly RoomEntry[], layout = {}): Box {
+  const { values, laid } = making;
+  const { inRow, more } = standing(values, entries);
+  const items = inRow.map((entry) => entryBox(making, entry));
+  return box('.menu-list', cascaded(laid['.menu-list'], layout), more ? [...items, moreBox(making)] : items);
+}
+
+/** The button that stands for a menu; none where it opens no drawer. */
+function buttonBox({ values, content, laid }: Making): Box | null {
+  if (values.opens === null || values.shownAs !== 'button') return null;
+  const layout = cascaded(laid['.menu-button'], laid['> .menu-button']);
+  const signBox = box('.menu-sign', laid['.menu-sign'], []);
+  return box(
+    '> .menu-button',
+    layout,
+    [signBox, words(values.buttonLabel || 'Menu')],
+    dressedBox(values, menuButtonPart.prefix, content),
+  );
+}
+
+/** After how many entries a menu is split: as was said, half of them, or where both sides come nearest to the same width where the band begins. */
+export function splitAfter(
+  values: BoxedValues,
+  entries: readonly RoomEntry[],
+  content: PieceContent,
+): number {
+  if (values.splitAfter !== null) return values.splitAfter;
+  const half = Math.ceil(entries.length / 2);
+  if (values.balancedBy !== 'width') return half;
+  const inRow = { ...values, shownAs: 'row', turned: false } as const;
+  const making = { values: inRow, content, laid: menuLayouts(inRow, countsOf(entries)) };
+  const widths = entries.map((entry) => valueAt(widthsOf(entryBox(making, entry), content).preferred, 0));
+  return content.measured() ? balancedSplit(widths, valueAt(content.length(values.itemGap), 0)) : half;
+}
+
+/** The logo that a menu draws, and the halves of its list around it, or the list behind or below it. */
+function withLogo(making: Making, entries: readonly RoomEntry[]): Box[] {
+  const { values, content, laid } = making;
+  const logo = brandLogoBox(content, values.shownAs === 'button' ? 'compact' : 'full', values.logoHeight);
+  if (values.around !== 'around') return [logo, listBox(making, entries)];
+  const at = splitAfter(values, entries, content);
+  return [
+    listBox(making, entries.slice(0, at), laid['.menu-list:has(+ .menu-logo)']),
+    logo,
+    listBox(making, entries.slice(at)),
+  ];
+}
+
+/** The boxes of a menu in the form in which it is shown; null where it has nothing to show in any band. */
+export function menuBox(values: BoxedValues, content: PieceContent): Box | null {
+  const entries = values.menu === null ? [] : content.entries(values.menu);
+  if (entries.length === 0) return null;
+  const laid = menuLayouts(values, countsOf(entries));
+  const making = { values, content, laid };
+  const inside = values.around ? withLogo(making, entries) : [listBox(making, entries)];
+  return box('', laid[''], [buttonBox(making), ...inside]);
+}

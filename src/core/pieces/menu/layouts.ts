@@ -1,0 +1,168 @@
+import type { Layout, Layouts, Track } from '../../boxes/layout';
+import { extremes, EVERY_WIDTH, leastOf, scaled, type Length } from '../../lengths/formula';
+import { besideLogo } from '../brand-logo';
+import type { Counts } from '../piece';
+import { forms, SCROLLING, type ShownAs, type WithLogo } from './forms';
+import { inRow, type LeavingValues } from './leaving';
+
+/** What of a menu's values decides where its boxes stand. */
+export interface LaidValues extends LeavingValues {
+  shownAs: ShownAs;
+  around: WithLogo | null;
+  turned: boolean;
+  logoHeight: Length;
+  itemGap: Length;
+  itemGapLeast: Length | null;
+  itemPaddingBlock: Length;
+  itemPaddingInline: Length;
+  signsAlone: boolean;
+  descriptions: boolean;
+  takesRest: boolean;
+}
+
+/** By how much what stands below an entry is indented, the button that opens a drop-down, and the sign on it; in CSS px at the usual text size. */
+const INDENT = { rem: 16 };
+const TOGGLE = { rem: 24 };
+export const TOGGLE_SIGN = { rem: 6.4 };
+
+/** Whether a length is less than another at some width of the viewport. */
+function narrower(one: Length, other: Length): boolean {
+  return extremes({ sum: [one, scaled(other, -1)] }, EVERY_WIDTH).least < 0;
+}
+
+/** How narrow the gaps of a menu may get, where that is narrower than it has them. */
+function leastGap({ shownAs, around, turned, itemGap, itemGapLeast }: LaidValues): Length | null {
+  const plain = shownAs === 'row' && !around && !turned;
+  return plain && itemGapLeast !== null && narrower(itemGapLeast, itemGap) ? itemGapLeast : null;
+}
+
+/** What a gap loses where it gets as narrow as it may. */
+function lostGap(gap: Length, least: Length): Length {
+  return typeof gap === 'number' && typeof least === 'number'
+    ? gap - Math.min(gap, least)
+    : { greatest: [0, { sum: [gap, scaled(least, -1)] }] };
+}
+
+/** The columns of a menu with its logo: halves share the rest, so that the logo is truly centred between them. */
+const withLogoColumns: Record<WithLogo, readonly Track[]> = {
+  around: [{ fr: 1 }, 'auto', { fr: 1 }],
+  after: ['auto', 'auto'],
+  below: ['auto'],
+};
+
+/** The columns of a menu; one of the list alone where nothing is said. */
+function columnsOf(values: LaidValues, counts: Counts): readonly Track[] | undefined {
+  const { shownAs, around, itemGap } = values;
+  if (around) return withLogoColumns[around];
+  if (shownAs === 'scrolling') return [{ least: SCROLLING.least, most: 'max-content' }];
+  const least = leastGap(values);
+  if (least === null) return undefined;
+  // A second column as wide as the gaps may lose is the first to go; the items spread over what both have.
+  const gaps = Math.max(0, inRow(values, counts) - 1);
+  return ['auto', { least: 0, most: scaled(lostGap(itemGap, least), gaps) }];
+}
+
+/** Whether the menu takes the free space of its bay by its form: equal cells fill the width, and so do halves around a logo. */
+export const fillsBay = ({ shownAs, around }: Pick<LaidValues, 'shownAs' | 'around'>) =>
+  shownAs === 'cells' || around === 'around';
+
+/** Where the boxes of a menu stand. */
+export function menuLayouts(values: LaidValues, counts: Counts) {
+  const { shownAs, around, turned, itemGap } = values;
+  const { list, direction, below } = forms[shownAs];
+  const [dropped, headed, cells] = [below === 'dropped', below === 'under a heading', shownAs === 'cells'];
+  const least = leastGap(values);
+  const open = !dropped && below !== 'left out' && !turned;
+  return {
+    '': {
+      display: 'grid',
+      gridTemplateColumns: columnsOf(values, counts),
+      alignItems: around ? 'center' : undefined,
+      justifyItems: around === 'below' ? 'center' : undefined,
+      justifyContent: least === null ? undefined : 'start',
+      flexGrow: values.takesRest || fillsBay(values) ? 1 : undefined,
+      whiteSpace: 'nowrap',
+    },
+    '.menu-list': {
+      display: list ? 'flex' : 'none',
+      flexDirection: direction === 'column' ? 'column' : undefined,
+      flexWrap: headed ? 'wrap' : undefined,
+      gap: least === null ? itemGap : leastOf(itemGap, least),
+      gridColumn: least === null ? undefined : '1 / -1',
+      justifyContent: least === null ? undefined : 'space-between',
+      // Room for the outline of what has the focus.
+      padding: shownAs === 'scrolling' ? SCROLLING.padding : undefined,
+    },
+    '.menu-list:has(+ .menu-logo)': { justifyContent: around === 'around' ? 'end' : undefined },
+    '.menu-list > li': { display: dropped ? 'flex' : 'block', flex: cells ? '1 1 0' : undefined },
+    '.menu-link': {
+      display: 'block',
+      inlineSize: 'fit-content',
+      // In a bar that is stretched to full height an item is as high as the bar, its text on the middle line.
+      alignContent: 'center',
+      paddingBlock: values.itemPaddingBlock,
+      paddingInline: values.itemPaddingInline,
+    },
+    '.menu-link:has(> .menu-label)': {
+      display: 'grid',
+      gridTemplateColumns: ['auto', 'auto', { fr: 1 }],
+      alignItems: 'center',
+      columnGap: { em: 0.5 },
+    },
+    '.menu-list > li > .menu-link': {
+      inlineSize: cells ? '100%' : undefined,
+      justifyContent: cells ? 'center' : undefined,
+    },
+    '.menu-list > li > .menu-link:has(> .icon)': { columnGap: values.signsAlone ? 0 : undefined },
+    '.menu-label': { gridColumn: '2' },
+    '.menu-badge': {
+      justifySelf: 'start',
+      padding: [{ em: 0.1 }, { em: 0.5 }],
+      fontSize: { em: 0.75 },
+      lineHeight: 1.4,
+    },
+    '.menu-description': {
+      display: 'none',
+      gridColumn: '2 / -1',
+      maxInlineSize: { ch: 32 },
+      fontSize: { em: 0.875 },
+      whiteSpace: 'normal',
+    },
+    '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
+    '.menu-toggle': {
+      display: dropped ? 'inline-grid' : 'none',
+      alignSelf: 'center',
+      placeContent: 'center',
+      inlineSize: TOGGLE,
+      blockSize: TOGGLE,
+    },
+    '.menu-list > li > .menu-below': {
+      display: open ? 'block' : 'none',
+      padding: dropped ? { rem: 8 } : 0,
+      paddingInlineStart: open && !headed ? INDENT : undefined,
+    },
+    '.menu-below .menu-below': { paddingInlineStart: INDENT },
+    '.menu-logo': besideLogo,
+    '.menu-logo img': { blockSize: values.logoHeight },
+    '> .menu-button': { display: shownAs === 'button' ? 'inline-flex' : 'none' },
+    '.menu-button': {
+      justifySelf: 'start',
+      alignItems: 'center',
+      gap: { em: 0.6 },
+      padding: [{ em: 0.6 }, { em: 0.8 }],
+      border: { width: 1, look: 'solid currentcolor' },
+    },
+    '.menu-sign': { inlineSize: { em: 1.1 }, blockSize: { em: 0.8 } },
+  } as const satisfies Layouts;
+}
+
+/** The button behind which items go for want of room: dressed as an item, its sign behind its label. */
+export const moreLayout = {
+  display: 'inline-grid',
+  gridTemplateColumns: ['auto', 'auto'],
+  columnGap: { em: 0.5 },
+  inlineSize: 'auto',
+  blockSize: 'auto',
+  alignSelf: 'stretch',
+  alignContent: 'center',
+} as const satisfies Layout;

@@ -1,0 +1,172 @@
+import { joinRules, type Block, type Declarations, type Rules } from '../../markup/css';
+import { layoutCss, sizeCss } from '../../boxes/layout';
+import { dressedCss } from '../../properties/dress';
+import { AS_IT_COMES } from '../../markup/css';
+import { forms, type ShownAs } from './forms';
+import { moreLayout, TOGGLE_SIGN } from './layouts';
+
+/** What of a type style headings of columns take: the CSS property and the part of the style. */
+export const headingParts = [
+  ['font-weight', 'weight'],
+  ['font-size', 'size'],
+  ['text-transform', 'case'],
+] as const;
+
+/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
+function belowCss(dropped: boolean): Declarations {
+  return {
+    position: dropped ? 'absolute' : 'static',
+    'background-color': dropped ? 'var(--ground)' : 'transparent',
+    color: dropped ? 'var(--ink)' : 'inherit',
+    border: dropped ? '1px solid var(--line)' : '0',
+    'border-radius': dropped ? 'var(--below-radius, var(--radius-small))' : '0',
+    'box-shadow': dropped ? 'var(--below-shadow, var(--shadow-high))' : 'none',
+  };
+}
+
+/** The entries of the first level as headings of columns, in the type style that the menu has for these. */
+function headingCss(headed: boolean): Declarations {
+  return Object.fromEntries(
+    headingParts.map(([css, part]) => [
+      css,
+      headed ? `var(--heading-${part}, var(--type-column-${part}))` : 'inherit',
+    ]),
+  );
+}
+
+/** What a form looks like. Every form names the same selectors and properties, so that each can take back another's. */
+function formCss(value: ShownAs): Rules {
+  const { below } = forms[value];
+  const cells = value === 'cells';
+  const scrolls = value === 'scrolling';
+  return {
+    '& .menu-list': {
+      'overflow-x': scrolls ? 'auto' : 'visible',
+      animation: scrolls ? 'scrolled-edges linear both' : 'none',
+      'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
+    },
+    '& .menu-list > li > .menu-link': {
+      ...headingCss(below === 'under a heading'),
+      'text-align': cells ? 'center' : 'start',
+    },
+    '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
+  };
+}
+
+/** The button behind which items go for want of room: dressed as an item, its sign behind its label. */
+export const moreCss: Rules = {
+  '.menu-more > .menu-toggle': layoutCss(moreLayout),
+  '.menu-more > .menu-toggle::before': { 'grid-area': '1 / 2' },
+  '.menu-more > .menu-toggle > .menu-label': { 'grid-area': '1 / 1' },
+  '.menu-more > .menu-toggle::after': { 'grid-column': '1' },
+};
+
+/** Beside the edges of a row that scrolls, no bar is shown. */
+export const scrollingCss: Rules = {
+  '.menu-list': { 'scrollbar-width': 'none' },
+  "[dir='rtl'] .menu-list": { 'animation-direction': 'reverse' },
+};
+
+/** The edges of a row that scrolls fade where there is more: at its end at first, at both, at its start at last (Scroll-driven Animations 1). */
+export const scrollingBlock: Block = {
+  at: '@keyframes scrolled-edges',
+  inside: [
+    { '0%': { 'mask-image': fade('#000, #000 calc(100% - 2rem), #0000') } },
+    { '1%, 99%': { 'mask-image': fade('#0000, #000 2rem, #000 calc(100% - 2rem), #0000') } },
+    { '100%': { 'mask-image': fade('#0000, #000 2rem, #000') } },
+  ],
+};
+
+function fade(stops: string): string {
+  return `linear-gradient(90deg, ${stops})`;
+}
+
+/** Items that have an icon as that alone; their label is still read out. */
+export function signsAloneCss(value: boolean): Rules {
+  const link = '& .menu-list > li > .menu-link:has(> .icon)';
+  const other = (css: string) => (value ? css : AS_IT_COMES);
+  return {
+    [`${link}::after`]: { display: other('none') },
+    [`${link} > .menu-label`]: {
+      position: other('absolute'),
+      'inline-size': other('1px'),
+      'block-size': other('1px'),
+      overflow: other('hidden'),
+      'clip-path': other('inset(50%)'),
+    },
+  };
+}
+
+/** A row is what every menu is, unless its form says otherwise. */
+const rowCss = formCss('row');
+
+/** What a form says other than a row, as the values of a menu have it. */
+export function shownAsCss(value: ShownAs): Rules {
+  const entries = Object.entries(formCss(value)).map(([selector, declarations]) => {
+    const said = Object.entries(declarations).map(([name, css]) => [
+      name,
+      rowCss[selector]![name] === css ? AS_IT_COMES : css,
+    ]);
+    return [selector, Object.fromEntries(said)];
+  });
+  return Object.fromEntries(entries);
+}
+
+/** What a row says that is so anyway: only said by forms that are otherwise. */
+const anyway = ['overflow-x', 'animation', 'animation-timeline'];
+
+/** The same for `.menu` itself. */
+const rowOfMenu = Object.fromEntries(
+  Object.entries(rowCss).map(([selector, declarations]) => [
+    selector.replace('& ', ''),
+    Object.fromEntries(Object.entries(declarations).filter(([name]) => !anyway.includes(name))),
+  ]),
+);
+
+/** What every menu looks like. */
+export const menuCss: Rules = joinRules(rowOfMenu, {
+  '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
+  '.menu li': { position: 'relative' },
+  '.menu-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
+  // The width of the label in its heaviest state, where one is heavier: no height, and nothing to be seen or said.
+  '.menu-link::after': {
+    display: 'block',
+    // Under the label where signs stand beside it.
+    'grid-column': '2',
+    'block-size': '0',
+    // What is clipped, other than what is hidden, still keeps its column from getting narrower (CSS Grid 2, 6.6).
+    overflow: 'clip',
+    visibility: 'hidden',
+  },
+  '.menu-badge': {
+    'border-radius': 'var(--radius-round)',
+    'background-color': 'var(--accent)',
+    color: 'var(--on-accent)',
+  },
+  '.menu-toggle::before': {
+    content: '""',
+    'inline-size': sizeCss(TOGGLE_SIGN),
+    'block-size': sizeCss(TOGGLE_SIGN),
+    border: 'solid currentcolor',
+    'border-width': '0 2px 2px 0',
+    rotate: '45deg',
+    translate: '0 -25%',
+  },
+  '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
+  '.menu-list > li > .menu-below': {
+    'z-index': 'var(--layer-drop-down, 20)',
+    'min-inline-size': 'max-content',
+    'inset-block-start': '100%',
+  },
+  '.menu-list > li:is(:last-child, :has(+ .menu-more:last-child)) > .menu-below': { 'inset-inline-end': '0' },
+  '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
+  '.menu-button': { 'border-radius': 'var(--radius-small)' },
+  '.menu-sign': { 'border-block': '2px solid', position: 'relative' },
+  '.menu-sign::after': {
+    content: '""',
+    position: 'absolute',
+    'inset-inline': '0',
+    'inset-block-start': 'calc(50% - 1px)',
+    'border-block-start': '2px solid',
+  },
+});

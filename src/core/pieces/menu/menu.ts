@@ -1,0 +1,54 @@
+import { AS_IT_COMES } from '../../markup/css';
+import { kindOfPiece } from '../piece';
+import { menuBox } from './boxes';
+import { shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
+import { fillsBay, menuLayouts } from './layouts';
+import { leavingCss, leftOf } from './leaving';
+import { menuCss, moreCss, scrollingBlock, scrollingCss } from './looks';
+import { menuHtml, openedBy } from './markup';
+import { reservedWeight } from './parts';
+import { menuPieceProperties, type MenuValues } from './properties';
+
+/** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
+export const menu = kindOfPiece<MenuValues>({
+  kind: 'menu',
+  label: 'Menu',
+  properties: menuPieceProperties,
+  css: menuCss,
+  layouts: menuLayouts,
+  box: menuBox,
+  jointCss(values) {
+    const weight = reservedWeight(values);
+    return {
+      // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
+      '& .menu-link::after': {
+        content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
+        'font-weight': weight === null ? AS_IT_COMES : String(weight),
+      },
+    };
+  },
+  takesRest: fillsBay,
+  draws: ({ around }) => (around ? ['logo'] : []),
+  shortCss: leavingCss,
+  someCss: [
+    { css: [scrollingBlock, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
+    { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
+  ],
+  openCss: {
+    '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
+  },
+  openWithoutScriptsCss: {
+    '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
+  },
+  form: 'shownAs',
+  summary: ({ around, shownAs, opens }) => {
+    const logo = around ? withLogoSummary[around] : '';
+    if (shownAs !== 'button') return `${shownAsLabels[shownAs]}${logo}`;
+    return opens === null ? 'opens no drawer, so it is not seen' : '→ menu button';
+  },
+  caption: ({ menu: shown }, nameOf) => (shown === null ? 'none chosen' : (nameOf(shown) ?? '')),
+  opens: openedBy,
+  variant: ({ menu: shown, around }, context) =>
+    shown === null ? '' : `${context.menuOrder(shown)}${withLogoMarkup(around)}`,
+  html: menuHtml,
+});

@@ -1,0 +1,227 @@
+import { AS_IT_COMES } from '../../markup/css';
+import { plainNumber } from '../../lengths/length';
+import { choiceKind } from '../../properties/kinds/choice';
+import { flagKind } from '../../properties/kinds/flag';
+import { lengthKind } from '../../properties/kinds/length';
+import { numberKind } from '../../properties/kinds/number';
+import { optionalKind } from '../../properties/kinds/optional';
+import { referenceKind } from '../../properties/kinds/reference';
+import { textKind } from '../../properties/kinds/text';
+import { iconSize } from '../../properties/icon-size';
+import { placeProperties } from '../../properties/place';
+import { dressProperties, markerProperties } from '../../properties/dress';
+import { property, propertyList, type ValuesOf } from '../../properties/property';
+import { typeProperties } from '../../properties/type';
+import { shownAsLabels, withLogoLabels } from './forms';
+import { headingParts, shownAsCss, signsAloneCss } from './looks';
+import { belowPart, itemPart, menuButtonPart } from './parts';
+
+/** What a designer sets on a menu. */
+export const menuPieceProperties = propertyList(
+  property({
+    name: 'menu',
+    label: 'Menu',
+    group: 'Content',
+    kind: optionalKind(referenceKind('menus'), 'none'),
+    by: 'width',
+    initial: null,
+  }),
+  property({
+    name: 'shownAs',
+    label: 'Shown as',
+    group: 'Collapse',
+    kind: choiceKind(shownAsLabels),
+    by: 'width',
+    initial: 'row',
+    css: shownAsCss,
+  }),
+  property({
+    name: 'turned',
+    label: 'Text runs',
+    group: 'Arrangement',
+    kind: flagKind('along the line', 'turned by 90 degrees'),
+    by: 'width',
+    initial: false,
+    css: (value) => ({
+      '& .menu-list > li': { 'writing-mode': value ? 'vertical-rl' : AS_IT_COMES },
+      '& .menu-list > li > .menu-link': { rotate: value ? '180deg' : AS_IT_COMES },
+    }),
+  }),
+  property({
+    name: 'around',
+    label: 'With the logo',
+    group: 'Arrangement',
+    kind: optionalKind(choiceKind(withLogoLabels), 'no'),
+    by: 'width',
+    initial: null,
+  }),
+  property({
+    name: 'splitAfter',
+    label: 'Items before the logo',
+    group: 'Arrangement',
+    kind: optionalKind(numberKind(1, 40, ''), 'as many as balance'),
+    by: null,
+    initial: null,
+  }),
+  property({
+    name: 'balancedBy',
+    label: 'Sides balance by',
+    group: 'Arrangement',
+    kind: choiceKind({ count: 'number of items', width: 'measured width' }),
+    by: null,
+    initial: 'count',
+  }),
+  property({
+    name: 'logoHeight',
+    label: 'Height of the logo in it',
+    group: 'Arrangement',
+    kind: lengthKind(8, 400),
+    by: 'width',
+    initial: 40,
+  }),
+  property({
+    name: 'opens',
+    label: 'Opens',
+    group: 'Collapse',
+    kind: optionalKind(referenceKind('drawers'), 'none'),
+    by: null,
+    initial: null,
+  }),
+  property({
+    name: 'buttonLabel',
+    label: 'Label of the button',
+    group: 'Collapse',
+    kind: textKind(40),
+    by: null,
+    initial: 'Menu',
+  }),
+  property({
+    name: 'behind',
+    label: 'Items behind “more”',
+    group: 'Collapse',
+    kind: numberKind(0, 40, 'items'),
+    by: 'width',
+    initial: 0,
+  }),
+  property({
+    name: 'leftOut',
+    label: 'Items left out',
+    group: 'Collapse',
+    kind: numberKind(0, 40, 'items'),
+    by: 'width',
+    initial: 0,
+  }),
+  property({
+    name: 'moreLabel',
+    label: 'Label of “more”',
+    group: 'Collapse',
+    kind: textKind(40),
+    by: null,
+    initial: 'More',
+  }),
+  property({
+    name: 'signsAlone',
+    label: 'Items with an icon',
+    group: 'Collapse',
+    kind: flagKind('with their labels', 'as the icon alone'),
+    by: 'width',
+    initial: false,
+    css: signsAloneCss,
+  }),
+  iconSize,
+  property({
+    name: 'itemGap',
+    label: 'Between items',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 8,
+    aside: ({ itemGap, itemPaddingInline, shownAs }) =>
+      shownAs === 'row' &&
+      typeof itemGap === 'number' &&
+      typeof itemPaddingInline === 'number' &&
+      itemPaddingInline > 0
+        ? `${plainNumber(itemGap + 2 * itemPaddingInline)} px between words`
+        : null,
+  }),
+  property({
+    name: 'itemGapLeast',
+    label: 'Gets narrower down to',
+    group: 'Space',
+    kind: optionalKind(lengthKind(0, 120), 'not at all'),
+    by: 'width',
+    initial: null,
+  }),
+  property({
+    name: 'itemPaddingBlock',
+    label: 'Inside, above and below',
+    group: 'Space',
+    kind: lengthKind(0, 80),
+    by: 'width',
+    initial: 8,
+  }),
+  property({
+    name: 'itemPaddingInline',
+    label: 'Inside, beside',
+    group: 'Space',
+    kind: lengthKind(0, 80),
+    by: 'width',
+    initial: 10,
+  }),
+  property({
+    name: 'belowShadow',
+    label: 'Shadow',
+    group: 'Drop-down',
+    kind: optionalKind(referenceKind('shadows'), 'none'),
+    by: null,
+    initial: 'shadow-high',
+    css: (value, names) => ({
+      '&': {
+        '--below-shadow':
+          value === null ? 'none' : value === 'shadow-high' ? AS_IT_COMES : names.token(value),
+      },
+    }),
+  }),
+  property({
+    name: 'belowRadius',
+    label: 'Corners',
+    group: 'Drop-down',
+    kind: referenceKind('radii'),
+    by: null,
+    initial: 'radius-small',
+    css: (value, names) => ({
+      '&': { '--below-radius': value === 'radius-small' ? AS_IT_COMES : names.token(value) },
+    }),
+  }),
+  property({
+    name: 'descriptions',
+    label: 'Descriptions',
+    group: 'Drop-down',
+    kind: flagKind('left out', 'shown'),
+    by: 'width',
+    initial: false,
+  }),
+  dressProperties(itemPart, { open: 'as the bar', marked: ['current', 'hover'] }),
+  dressProperties(belowPart, { open: 'as items' }),
+  dressProperties(menuButtonPart, { open: 'as it comes' }),
+  markerProperties('& .menu-link'),
+  typeProperties('type-nav'),
+  property({
+    name: 'headingStyle',
+    label: 'Style of column headings',
+    group: 'Type',
+    kind: referenceKind('typeStyles'),
+    by: null,
+    initial: 'type-column',
+    css: (value, names) => ({
+      '&': Object.fromEntries(
+        headingParts.map(([, part]) => [
+          `--heading-${part}`,
+          value === 'type-column' ? AS_IT_COMES : names.typeStyle(value, part),
+        ]),
+      ),
+    }),
+  }),
+  placeProperties,
+);
+export type MenuValues = ValuesOf<typeof menuPieceProperties>;

@@ -1,0 +1,32 @@
+import { layoutCss, type Layouts } from '../boxes/layout';
+import type { Rules } from '../markup/css';
+import type { Counts, PieceKind } from '../pieces/piece';
+import { placeLayout } from '../properties/place';
+import { initialValues } from '../resolve/settled-values';
+import { withoutIdle } from './rules-by-step';
+
+function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
+  return Object.fromEntries(Object.entries(layouts).map(([at, layout]) => [selector(at), layoutCss(layout)]));
+}
+
+/** Layouts as rules, with `&` for what they are of. */
+export const layoutRules = (layouts: Layouts): Rules =>
+  rulesOf(layouts, (at) => (at === '' ? '&' : `& ${at}`));
+
+/** Where the boxes of every piece of a kind stand until its values say otherwise: under the classes alone that are the kind’s own. */
+export function sharedLayoutRules({ kind, layouts, properties }: PieceKind): Rules {
+  const initial = layouts(initialValues(properties), { top: 0, ranks: [] });
+  const selector = (at: string) => (at === '' ? `.${kind}` : at.startsWith('.') ? at : `.${kind} ${at}`);
+  return withoutIdle(rulesOf(initial, selector));
+}
+
+/** Where the boxes of a piece with some values stand, and it in its bay; `&` stands for the piece. */
+export function ownLayoutRules(
+  { layouts }: PieceKind,
+  values: Record<string, unknown>,
+  counts: Counts,
+): Rules {
+  const own = layouts(values, counts);
+  const all = { ...own, '': { ...placeLayout(values), ...own[''] } };
+  return layoutRules(all);
+}

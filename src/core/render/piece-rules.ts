@@ -1,0 +1,114 @@
+import { AS_IT_COMES, joinRules, type Declarations, type Rules } from '../markup/css';
+import { pieceKind } from '../pieces';
+import type { PieceKind, SettledPiece } from '../pieces/piece';
+import type { CssNames, Property } from '../properties/property';
+import { states, type State, type StatedPart } from '../properties/states';
+import { initialValues, type StatedValues } from '../resolve/settled-values';
+import { ownLayoutRules } from './layout-rules';
+import type { Names } from './names';
+import { scopeRules, withoutIdle } from './rules-by-step';
+
+/** What properties say that are the same in every state. */
+export function propertyRules(
+  properties: readonly Property[],
+  values: Record<string, unknown>,
+  names: CssNames,
+): Rules {
+  const written = properties.filter((each) => each.by !== 'state');
+  return joinRules(...written.map((each) => each.css?.(values[each.name], names) ?? {}));
+}
+
+/**
+ * What differs by state: part by part, so that a part that is dressed later wins over an earlier one, and in a part state by
+ * state, so that a later state wins whatever the property. What is left open says nothing: it must not take back what
+ * another property says by width. `selector` gives what stands for a part in a state.
+ */
+function stateRules(
+  properties: readonly Property[],
+  values: Record<string, unknown>,
+  names: CssNames,
+  selector = (part: StatedPart, state: State) => part.selector(state),
+): Rules {
+  const stated = properties.filter((each) => each.by === 'state');
+  const parts = [...new Set(stated.map((each) => each.part!))];
+  const rules = parts.flatMap((part) =>
+    states.flatMap((state) =>
+      stated
+        .filter((each) => each.part === part)
+        .map(({ name, css }) => {
+          const byState = values[name] as StatedValues;
+          const rules = state in byState ? css!(byState[state], names) : {};
+          return scopeRules(withoutIdle(rules), selector(part, state));
+        }),
+    ),
+  );
+  return joinRules(...rules);
+}
+
+/** What a kind says of a piece beside where its boxes stand, the same in every state. */
+function lookRules(
+  { properties, jointCss }: PieceKind,
+  { values, counts }: Pick<SettledPiece, 'values' | 'counts'>,
+  css: CssNames,
+): Rules {
+  return joinRules(propertyRules(properties, values, css), jointCss?.(values, counts) ?? {});
+}
+
+function unstatedRules(
+  kind: PieceKind,
+  piece: Pick<SettledPiece, 'values' | 'counts'>,
+  css: CssNames,
+): Rules {
+  return joinRules(lookRules(kind, piece, css), ownLayoutRules(kind, piece.values, piece.counts));
+}
+
+const NOTHING_COUNTED = { top: 0, ranks: [] };
+
+/** What is initial: how a piece looks, without what another value may take back, and with where its boxes stand. */
+function initialRulesOf(kind: PieceKind, css: CssNames): Initial {
+  const initially = { values: initialValues(kind.properties), counts: NOTHING_COUNTED };
+  const properties = kind.properties.filter(({ givesWay }) => !givesWay);
+  const look = lookRules({ ...kind, properties }, initially, css);
+  return { look, whole: joinRules(look, ownLayoutRules(kind, initially.values, NOTHING_COUNTED)) };
+}
+
+interface Initial {
+  look: Rules;
+  whole: Rules;
+}
+
+/** The initial rules of kinds, as long as the brand bears the same names. */
+const initialRules = new WeakMap<CssNames, Map<PieceKind, Initial>>();
+
+function initialOf(css: CssNames, kind: PieceKind): Initial {
+  const known = initialRules.get(css) ?? new Map<PieceKind, Initial>();
+  initialRules.set(css, known);
+  const rules = known.get(kind) ?? initialRulesOf(kind, css);
+  known.set(kind, rules);
+  return rules;
+}
+
+/** How every piece of a kind looks initially, whatever its state, with `&` for the piece: it is written once for all of them. */
+export const initialPieceRules = (css: CssNames, kind: PieceKind): Rules => initialOf(css, kind).look;
+
+/** Rules in which what is as it is initially only takes back what a wider band says. */
+export function otherThan(initial: Rules, rules: Rules): Rules {
+  const own = ([property, value]: [string, string], before: Declarations = {}) => [
+    property,
+    value === before[property] ? AS_IT_COMES : value,
+  ];
+  return Object.fromEntries(
+    Object.entries(rules).map(([selector, declarations]) => [
+      selector,
+      Object.fromEntries(Object.entries(declarations).map((each) => own(each, initial[selector]))),
+    ]),
+  );
+}
+
+/** What the stylesheet says of a piece as it is settled at a place, under the class that is its own. */
+export function pieceRulesIn({ names, css }: { names: Names; css: CssNames }, piece: SettledPiece): Rules {
+  const kind = pieceKind(piece.kind);
+  const unstated = otherThan(initialOf(css, kind).whole, unstatedRules(kind, piece, css));
+  const rules = joinRules(unstated, stateRules(kind.properties, piece.values, css));
+  return scopeRules(rules, `.${names.get(piece.id)!}`);
+}

@@ -1,0 +1,143 @@
+import type { Layout, Layouts, Track } from '../boxes/layout';
+import type { Length } from '../lengths/formula';
+import { shareOf, type Division } from '../properties/kinds/division';
+import type { SettledBar, SettledBay } from './assembly';
+import { besideEachOther, divisionOf, edgePlace, goesBelow, hasMiddle, occupied, takesRest } from './places';
+
+/**
+ * The columns of division by edges. With something in the middle, the bays at the edges share the rest equally, so that
+ * the middle is truly centred; where they cannot, the middle gives way rather than overlap (`1fr` never gets narrower than
+ * its content). Without a middle, the start and the end take what they need, and what is left lies between them. A piece
+ * that takes the free space needs a bay that has it.
+ */
+function edgeColumns(bar: SettledBar): readonly Track[] {
+  const { bays } = bar;
+  if (hasMiddle(bar)) return [{ fr: 1 }, ...bays.slice(2).map(() => 'auto' as const), { fr: 1 }];
+  const held = bays.filter(occupied);
+  const greedy = held.map((bay) => bay.pieces.some(takesRest));
+  if (greedy.includes(true)) return greedy.map((takes) => (takes ? { fr: 1 } : 'auto'));
+  // What is left free is theirs in equal parts (CSS Grid 2, 12.8), so that things in them can stand at either end of it.
+  return held.length === 2 ? ['auto', 'auto'] : ['auto'];
+}
+
+/** The columns in which the bays of a bar stand. */
+function barColumns(bar: SettledBar): readonly Track[] {
+  const division = divisionOf(bar);
+  if (division.by === 'edges') return edgeColumns(bar);
+  // A column is never wider than its share because of what stands in it, so that columns of several bars line up.
+  const share = (fr: number): Track => ({ least: 0, most: { fr } });
+  return division.by === 'stack'
+    ? [share(1)]
+    : bar.bays.map((_, index) => share(shareOf(division.shares, index)));
+}
+
+/** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
+function columnOf(bar: SettledBar, index: number): string | undefined {
+  const division = divisionOf(bar);
+  const placed = division.by === 'shares' || (division.by === 'edges' && hasMiddle(bar));
+  if (placed) return String(index + 1);
+  if (!bar.values.turnedRound || division.by === 'stack') return undefined;
+  return String(bar.bays.slice(0, index + 1).filter(occupied).length);
+}
+
+type Across = NonNullable<Layout['alignItems']>;
+
+const packing: Record<string, Layout['justifyContent']> = {
+  center: 'center',
+  end: 'flex-end',
+  spread: 'space-between',
+};
+
+/** How a bay's pieces stand along the bar where the designer has not said it. */
+function ownAlong(division: Division, index: number, count: number): string {
+  if (division.by !== 'edges') return 'start';
+  const place = edgePlace(index, count);
+  return place === 'middle' ? 'center' : place;
+}
+
+/** How a bay stands; in a stack its pieces stand below each other too, and what is across becomes along. */
+function bayLayout(bar: SettledBar, index: number): Layout {
+  const bay = bar.bays[index]!;
+  const division = divisionOf(bar);
+  const stacked = division.by === 'stack';
+  const below = goesBelow(bar, bay);
+  const own = below ? 'start' : ownAlong(division, index, bar.bays.length);
+  const along = (bay.values.along ?? own) as string;
+  const rows = bar.bays.slice(0, index + 1).filter((each) => goesBelow(bar, each)).length;
+  const across = (bay.values.across ?? bar.values.across) as Across;
+  const align = stacked ? stackedAcross(bay, along, across) : across;
+  return {
+    display: occupied(bay) ? undefined : 'none',
+    flexDirection: stacked ? 'column' : undefined,
+    gridColumn: below ? '1 / -1' : columnOf(besideEachOther(bar), index),
+    gridRow: below ? String(1 + rows) : turnedRow(bar, index),
+    justifyContent: stacked ? undefined : packing[along],
+    alignItems: align === 'center' ? undefined : align,
+    alignSelf: !stacked && onBaseline(bar) && standsOtherwise(bay) ? 'stretch' : undefined,
+  };
+}
+
+/** The row of a bay in a bar whose order is turned round: in a stack the last comes first, else all stand in one. */
+function turnedRow(bar: SettledBar, index: number): string | undefined {
+  if (!bar.values.turnedRound) return undefined;
+  return divisionOf(bar).by === 'stack' ? String(index + 1) : '1';
+}
+
+const onBaseline = (bar: SettledBar) => divisionOf(bar).by !== 'stack' && bar.values.across === 'baseline';
+
+/** Whether a bay, or something in it, does not stand on the common baseline of its bar: it has the whole height then. */
+function standsOtherwise({ values, pieces }: SettledBay): boolean {
+  const said = [values.across, ...pieces.map((piece) => piece.values.alignSelf)];
+  return said.some((across) => across !== null && across !== 'baseline');
+}
+
+/** How pieces in a stack stand along the bar: as their bay says, else the way that the bar has for what is across. */
+function stackedAcross(bay: SettledBay, along: string, across: Across): Across {
+  if (bay.values.along !== null) return along === 'spread' ? 'stretch' : (along as Across);
+  return across === 'baseline' ? 'start' : across;
+}
+
+/** How the bays of a bar stand in it, as it was settled for a place. */
+export function divisionLayouts(bar: SettledBar): Layouts {
+  const bays = bar.bays.flatMap((bay, index) =>
+    bay.pieces.length > 0 ? [[bayAt(bay), bayLayout(bar, index)] as const] : [],
+  );
+  return {
+    '> .bays': {
+      gridTemplateColumns: barColumns(besideEachOther(bar)),
+      alignItems: onBaseline(bar) ? 'baseline' : undefined,
+    },
+    ...Object.fromEntries(bays),
+  };
+}
+
+/** Where a bay is drawn, below its bar. */
+export const bayAt = ({ nth }: Pick<SettledBay, 'nth'>) => `> .bays > .bay-${nth}`;
+
+/** What the values of a bar alone say of where it and what is in it stand. */
+export function ownBarLayouts(values: Record<string, unknown>) {
+  const { shown, padding, leastHeight, bayGap, pieceGap } = values as {
+    shown: 'shown' | 'hidden';
+  } & Record<'padding' | 'leastHeight' | 'bayGap' | 'pieceGap', Length>;
+  return {
+    // The least height is that of the bar itself, with its lines and what is above and below its bays.
+    '': {
+      display: shown === 'hidden' ? 'none' : undefined,
+      minBlockSize: leastHeight,
+      paddingBlock: padding,
+    },
+    '> .bays > .bay': { gap: pieceGap },
+    '> .bays': { gap: bayGap },
+  } as const satisfies Layouts;
+}
+
+/** What bars and bays are like until a bar says otherwise. */
+export const barLayout = { display: 'flex', flexDirection: 'column' } as const satisfies Layout;
+/** As high as the bar, and so are the bays: what stands across the bar has all of it. */
+export const baysLayout = {
+  display: 'grid',
+  flexGrow: 1,
+  inlineSize: '100%',
+  marginInline: 'auto',
+} as const satisfies Layout;
+export const bayLayoutAlike = { display: 'flex', alignItems: 'center' } as const satisfies Layout;
