@@ -1,43 +1,15 @@
 import { expect } from '@playwright/test';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { starters } from '../src/core/starters';
-import { startHeader } from '../src/core/starters/starter';
-import { countedIds } from '../src/core/site/sample.test-data';
 import type { Site } from '../src/core/site/site';
-import { lookHere } from '../src/server/bytes/look';
-import { openDatabase } from '../src/server/db/open';
-import { seedDemo } from '../src/server/demo/seed';
-import { loadSite } from '../src/server/sites/store';
 import { compareFit } from './support/browser-fit';
+import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
 import { generatedSite } from './support/generated-header';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-fit-')));
-await seedDemo(db, lookHere, new Date(0));
-const demo = (id: string) => loadSite(db, id)!.site;
-
-const withHeader = (site: Site, header: string): Site => ({ ...site, placing: { ...site.placing, header } });
-const withStarter = (site: Site, id: string): Site => {
-  const { header, menus } = startHeader(
-    site,
-    starters.find((each) => each.id === id)!,
-    id,
-    countedIds(),
-  );
-  const added = Object.fromEntries(menus.map((menu) => [menu.id, menu]));
-  return {
-    ...withHeader(site, header.id),
-    menus: { ...site.menus, ...added },
-    headers: { ...site.headers, [header.id]: header },
-  };
-};
-
 async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Site[], inStandIn = false) {
   const comparisons = [];
-  for (const site of sites) comparisons.push(await compareFit(page, db, site, { inStandIn }));
+  for (const site of sites) comparisons.push(await compareFit(page, demoDb, site, { inStandIn }));
   expect(comparisons.flatMap(({ disagreements }) => disagreements)).toEqual([]);
 }
 

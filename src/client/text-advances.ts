@@ -26,18 +26,27 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
   let number = 0;
 
+  /** The texts that a font is asked for next. */
+  const wantedOf = (source: FontSource): Set<string> => {
+    const key = textKey(source, '');
+    if (missing.size === 0) queueMicrotask(askForMissing);
+    const wanted = missing.get(key) ?? { source, texts: new Set() };
+    missing.set(key, wanted);
+    return wanted.texts;
+  };
+
   const fresh = (): Advances => ({
     of(source, text) {
       const width = known.get(textKey(source, text));
       if (width !== undefined) return width;
-      const key = textKey(source, '');
-      if (missing.size === 0) queueMicrotask(askForMissing);
-      const wanted = missing.get(key) ?? { source, texts: new Set() };
-      wanted.texts.add(text);
-      missing.set(key, wanted);
+      wantedOf(source).add(text);
       return null;
     },
-    metrics: (source) => reaches.get(textKey(source, '')) ?? null,
+    metrics(source) {
+      const reach = reaches.get(textKey(source, ''));
+      if (!reach) wantedOf(source);
+      return reach ?? null;
+    },
   });
   const store = createStore<{ advances: Advances }>()(() => ({ advances: fresh() }));
 

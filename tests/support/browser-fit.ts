@@ -26,7 +26,7 @@ export interface SeenBar {
 }
 
 /** Serves the files that a site hands over under an origin of their own, and opens a page with a frame in it for the home page. */
-async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
+export async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const rendered = await measured(db, (advances) => renderFiles(site, runtimeScript(site), advances));
   const files = new Map(rendered.map((file) => [file.path, file]));
   // What changes size from one band to the next would still be on its way there.

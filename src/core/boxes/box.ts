@@ -41,6 +41,8 @@ export interface Box {
   reserves?: readonly number[];
   /** Whether its lines run from top to bottom: it is laid out as if they did not, and then turned by 90 degrees. */
   turned?: boolean;
+  /** Whether it is drawn upside down (`rotate: 180deg`). */
+  rotated?: boolean;
   /** What it is measured with, where that is other than for the boxes around it: it is a piece of its own. */
   measures?: Measures;
   /** The item, the piece or the bar that it shows. */

@@ -23,16 +23,16 @@ function asked(column: string | undefined, count: number): { first: number; last
   return { first, last: to < 0 ? count + to : to - 2 };
 }
 
-/** Where boxes stand in a grid of so many columns: row by row, each behind the one before (CSS Grid 2, 8.5). */
+/** Where boxes stand in a grid of so many columns: in the row that they ask for, or row by row, each behind the one before (CSS Grid 2, 8.5). */
 export function inGrid(boxes: readonly Box[], count: number): InGrid[] {
   let [row, next] = [0, 0];
   return boxes.map((box) => {
-    const { first, last } = asked(box.layout.gridColumn, count) ?? {
-      first: next >= count ? 0 : next,
-      last: next >= count ? 0 : next,
-    };
-    if (box.layout.gridRow !== undefined) row = Number(box.layout.gridRow) - 1;
-    else if (first < next) row += 1;
+    const { gridColumn, gridRow } = box.layout;
+    const own = asked(gridColumn, count);
+    if (gridRow !== undefined) return { box, ...(own ?? { first: 0, last: 0 }), row: Number(gridRow) - 1 };
+    const free = next >= count ? 0 : next;
+    const { first, last } = own ?? { first: free, last: free };
+    if (first < next) row += 1;
     next = last + 1;
     return { box, first, last, row };
   });

@@ -61,6 +61,7 @@ export interface Layout {
   lineHeight?: number;
   fontWeight?: number;
   whiteSpace?: 'nowrap' | 'normal';
+  textAlign?: 'start' | 'center';
 }
 
 /** Layouts that hold for one box, put together: a later one wins in what it says. */

@@ -238,13 +238,16 @@ function placeColumn(box: Box, room: number, height: number | null, setting: Set
   const growing = cells.filter(({ each }) => each.layout.flexGrow === 1).length;
   const more = flexes && height !== null && growing > 0 ? Math.max(0, height - used) / growing : 0;
   const of: PlacedBox[] = [];
-  let y = layout.alignContent === 'center' && height !== null ? Math.max(0, height - used) / 2 : 0;
+  const centred = layout.alignContent === 'center' ? 'center' : 'normal';
+  const free = height === null ? 0 : Math.max(0, height - used - more * growing);
+  const { start, between } = spread(free, placed.length, flexes ? layout.justifyContent : centred);
+  let y = start;
   cells.forEach(({ each, width, x }, index) => {
     const own = placed[index]!;
     const settled =
       more > 0 && each.layout.flexGrow === 1 ? placeIn(each, width, setting, own.height + more) : own;
     of.push(moved(settled, x, y));
-    y += settled.height + gap;
+    y += settled.height + gap + between;
   });
   const first = of.find(({ baseline }) => baseline !== null);
   return {
@@ -318,7 +321,11 @@ const shrinksToFitCell = ({ layout, ratio }: Box) =>
   (layout.inlineSize !== undefined && layout.inlineSize !== '100%' && layout.inlineSize !== 'auto');
 
 /** A text in lines, each as high as the style says, with its letters in the middle of it (CSS Inline 3, 5.1). */
-function placeText(text: string, room: number, { measures, type, lineHeight, breaks }: Setting): Content {
+function placeText(
+  text: string,
+  room: number,
+  { measures, type, lineHeight, breaks, textAlign }: Setting,
+): Content {
   const line = number(measures.line(type, lineHeight));
   const { ascent, descent } = measures.font(type);
   // Chromium halves what is left of the line to whole px.
@@ -329,12 +336,11 @@ function placeText(text: string, room: number, { measures, type, lineHeight, bre
     width: room,
     height: line * lines.length,
     baseline: above + ascent,
-    lines: lines.map((each, index) => ({
-      x: 0,
-      y: index * line + above,
-      width: number(measures.text(each, type)),
-      height: ascent + descent,
-    })),
+    lines: lines.map((each, index) => {
+      const width = number(measures.text(each, type));
+      const x = textAlign === 'center' ? Math.max(0, room - width) / 2 : 0;
+      return { x, y: index * line + above, width, height: ascent + descent };
+    }),
   };
 }
 
@@ -347,15 +353,38 @@ function contentOf(box: Box, room: number, height: number | null, setting: Setti
   return placeColumn(box, room, height, setting);
 }
 
-/** A box with all that is in it, turned by 90 degrees. */
+/** A box whose lines run from top to bottom, the first of them at the right (CSS Writing Modes 4, `vertical-rl`). */
 function turned(placed: PlacedBox): PlacedBox {
-  const around = ({ x, y, width, height }: Place) => ({ x: y, y: x, width: height, height: width });
+  const inside = <T extends Place>(each: T): T => ({
+    ...each,
+    x: placed.height - each.y - each.height,
+    y: each.x,
+    width: each.height,
+    height: each.width,
+  });
   return {
     ...placed,
-    ...around(placed),
+    width: placed.height,
+    height: placed.width,
     baseline: null,
-    of: placed.of.map(turned),
-    ...(placed.lines ? { lines: placed.lines.map((line) => ({ ...line, ...around(line) })) } : {}),
+    of: placed.of.map((each) => ({ ...turned(each), ...position(inside(each)) })),
+    ...(placed.lines ? { lines: placed.lines.map(inside) } : {}),
+  };
+}
+
+const position = ({ x, y }: Place) => ({ x, y });
+
+/** What is in a box as it stands once the box is rotated by 180 degrees. */
+function rotated(placed: PlacedBox): PlacedBox {
+  const around = <T extends Place>(each: T): T => ({
+    ...each,
+    x: placed.width - each.x - each.width,
+    y: placed.height - each.y - each.height,
+  });
+  return {
+    ...placed,
+    of: placed.of.map((each) => around(rotated(each))),
+    ...(placed.lines ? { lines: placed.lines.map(around) } : {}),
   };
 }
 
@@ -378,7 +407,7 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
   // What is at least so high has its content where a box of that height has it.
   const inside = least > wanted ? content(least) : asked;
   const shift = (each: Place) => ({ x: each.x + edges.start, y: each.y + edges.above });
-  return {
+  const placed = {
     at: box.at,
     ...(box.id === undefined ? {} : { id: box.id }),
     x: 0,
@@ -388,6 +417,17 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
     baseline: inside.baseline === null ? null : inside.baseline + edges.above,
     of: inside.of.map((each) => ({ ...each, ...shift(each) })),
     ...(inside.lines ? { lines: inside.lines.map((line) => ({ ...line, ...shift(line) })) } : {}),
+  };
+  return box.rotated ? rotated(placed) : placed;
+}
+
+/** A placed box, and all that is in it, as they stand where lines run from right to left. */
+export function mirrored(placed: PlacedBox): PlacedBox {
+  const turned = <T extends Place>(each: T): T => ({ ...each, x: placed.width - each.x - each.width });
+  return {
+    ...placed,
+    of: placed.of.map((each) => turned(mirrored(each))),
+    ...(placed.lines ? { lines: placed.lines.map(turned) } : {}),
   };
 }
 

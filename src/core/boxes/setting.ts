@@ -8,6 +8,7 @@ export interface Setting {
   type: SetOtherwise;
   lineHeight?: number;
   breaks: boolean;
+  textAlign?: Layout['textAlign'];
 }
 
 /** What a piece begins with. */
@@ -16,7 +17,8 @@ export const ownSetting = (measures: Measures): Setting => ({ measures, type: {}
 /** The setting inside of a box. */
 export function settingIn(outside: Setting, { layout, type = {}, measures }: Box): Setting {
   const around = measures ? ownSetting(measures) : outside;
-  const { fontSize, fontWeight, lineHeight = around.lineHeight, whiteSpace } = layout;
+  const { fontSize, fontWeight, whiteSpace } = layout;
+  const { lineHeight = around.lineHeight, textAlign = around.textAlign } = layout;
   const { scale = 1 } = around.type;
   const weight = type.weight ?? fontWeight ?? around.type.weight;
   return {
@@ -28,6 +30,7 @@ export function settingIn(outside: Setting, { layout, type = {}, measures }: Box
       ...(weight === undefined ? {} : { weight }),
     },
     ...(lineHeight === undefined ? {} : { lineHeight }),
+    ...(textAlign === undefined ? {} : { textAlign }),
     breaks: whiteSpace === undefined ? around.breaks : whiteSpace === 'normal',
   };
 }

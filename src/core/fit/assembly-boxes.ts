@@ -1,6 +1,6 @@
 import { box, type Box } from '../boxes/box';
 import { cascaded, type Layout } from '../boxes/layout';
-import { placeBox, type PlacedBox } from '../boxes/places';
+import { mirrored, placeBox, type PlacedBox } from '../boxes/places';
 import type { Id } from '../ids/id';
 import { valueAt } from '../lengths/piecewise';
 import { pieceKind } from '../pieces';
@@ -15,6 +15,7 @@ import {
   divisionLayouts,
   ownBarLayouts,
 } from '../resolve/bar-layouts';
+import { directionOf } from '../site/language';
 import { barFrame, panelWidth, type Frame } from './frame';
 import { pieceContent, type Circumstances } from './piece-content';
 
@@ -46,7 +47,9 @@ const lineWidth = ({ site }: Circumstances, border: unknown) =>
 function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box {
   const own = ownBarLayouts(bar.values);
   const division = divisionLayouts(bar);
-  const bays = bar.bays.map((bay) => bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], placing));
+  // A bay that never holds anything is not there at all.
+  const held = bar.bays.filter(({ pieces }) => pieces.length > 0);
+  const bays = held.map((bay) => bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], placing));
   const limited = most === null ? {} : { maxInlineSize: most };
   const inside = box('.bays', cascaded(baysLayout, own['> .bays'], division['> .bays']!, limited), bays);
   const { lineAbove, lineBelow } = bar.values;
@@ -60,21 +63,27 @@ function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box
   });
 }
 
-/** How the bars of an assembly stand to each other. */
-const barsLayout = ({ stands }: SettledAssembly['values']): Layout =>
-  stands === 'row'
-    ? { display: 'flex', alignItems: 'center', justifyContent: 'space-between' }
-    : { display: 'flex', flexDirection: 'column' };
+/** How the bars of an assembly stand to each other: one at the side is as high as the window. */
+function barsLayout({ stands }: SettledAssembly['values'], windowHeight: number): Layout {
+  if (stands === 'row') return { display: 'flex', alignItems: 'center', justifyContent: 'space-between' };
+  const column = { display: 'flex', flexDirection: 'column' } as const;
+  if (stands === 'side') return { ...column, minBlockSize: windowHeight };
+  return stands === 'spread'
+    ? { ...column, minBlockSize: windowHeight, justifyContent: 'space-between' }
+    : column;
+}
 
 /**
  * Where everything in an assembly stands, settled for a place on the way and a phase of scrolling: its bars, bays and pieces and all that
- * is in these, in CSS px from its own top left corner, at a width of the viewport in that band. From left to right.
+ * is in these, in CSS px from its own top left corner, at a width of the viewport in that band; `windowHeight` is that of the
+ * window, for what stands at its side.
  */
 export function placedAssembly(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
   at: number,
+  windowHeight = 0,
 ): PlacedBox {
   const { site } = circumstances;
   const placing = { circumstances, band, at };
@@ -85,5 +94,10 @@ export function placedAssembly(
     { id: assembly.id, kind: '', band, values: {} },
     { from: at, to: at },
   );
-  return placeBox(box('', barsLayout(assembly.values), bars, { id: assembly.id }), width, measures);
+  const placed = placeBox(
+    box('', barsLayout(assembly.values, windowHeight), bars, { id: assembly.id }),
+    width,
+    measures,
+  );
+  return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
 }

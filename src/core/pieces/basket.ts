@@ -106,6 +106,7 @@ const layouts = ({ inside }: Values) =>
       padding: [0, { em: 0.4 }],
       fontSize: { em: 0.75 },
       lineHeight: 1.5,
+      textAlign: 'center',
     },
   }) as const satisfies Layouts;
 
@@ -120,7 +121,6 @@ export const basket = kindOfPiece<Values>({
       'border-radius': 'var(--radius-round)',
       'background-color': 'var(--accent)',
       color: 'var(--on-accent)',
-      'text-align': 'center',
       // Two digits take the room of two, whatever they are.
       'font-variant-numeric': 'tabular-nums',
     },

@@ -67,10 +67,7 @@ export const languageChoice = kindOfPiece<Values>({
       box(
         '.language-link',
         laid['.language-link'],
-        [
-          box('.language-name', laid['.language-name'], [words(name)]),
-          box('.language-code', laid['.language-code'], [words(tag.toUpperCase())]),
-        ],
+        [words(values.said === 'names' ? name : tag.toUpperCase())],
         dressedBox(values, part.prefix, content, current ? 'current' : 'rest'),
       ),
     );

@@ -12,7 +12,7 @@ export interface Advances {
   of(source: FontSource, text: string): number | null;
   /** Whether a font has no glyph for a character; null as long as it is not known. */
   lacks?(source: FontSource, character: string): boolean | null;
-  /** How far a font reaches above and below its baseline; null as long as none of its texts was measured. */
+  /** How far a font reaches above and below its baseline; null as long as it is not known. */
   metrics?(source: FontSource): FontMetrics | null;
 }
 

@@ -11,20 +11,25 @@ export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>
   const known = new Map<string, number>();
   return async <T>(work: (advances: Advances) => T): Promise<T> => {
     const missing = new Map<string, FontSource>();
+    /** The font at work; null as long as it is not there, and then it is asked for. */
+    const shapeIn = (source: FontSource): Shape | null => {
+      const font = textKey(source, '');
+      const shape = shapes.get(font);
+      if (shape === undefined) missing.set(font, source);
+      return shape ?? null;
+    };
     const advances: Advances = {
       of(source, text) {
         const key = textKey(source, text);
         const measured = known.get(key);
         if (measured !== undefined) return measured;
-        const font = textKey(source, '');
-        const shape = shapes.get(font);
-        if (shape === undefined) missing.set(font, source);
+        const shape = shapeIn(source);
         if (!shape) return null;
         const advance = shape.advance(text);
         known.set(key, advance);
         return advance;
       },
-      metrics: (source) => shapes.get(textKey(source, ''))?.metrics ?? null,
+      metrics: (source) => shapeIn(source)?.metrics ?? null,
       lacks(source, character) {
         const shape = shapes.get(textKey(source, ''));
         return shape ? shape.lacks(character) : null;

@@ -82,7 +82,12 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
         description === '' ? null : box('.menu-description', described, [words(description)]),
       ]
     : [text];
-  return box('.menu-link', layout, inside, { type, edge, id: entry.id });
+  return box('.menu-link', layout, inside, {
+    type,
+    edge,
+    rotated: values.turned && !below,
+    id: entry.id,
+  });
 }
 
 /** What stands open below an entry. */
@@ -111,7 +116,8 @@ function entryBox(making: Making, entry: RoomEntry): Box {
 /** The button behind which items go where room is short. */
 function moreBox(making: Making): Box {
   const { values, content, laid } = making;
-  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout);
+  // Browsers set the text of a button in its middle.
+  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout, { textAlign: 'center' });
   const signBox = box(
     '.menu-toggle::before',
     { inlineSize: TOGGLE_SIGN, blockSize: TOGGLE_SIGN, alignSelf: 'center' },

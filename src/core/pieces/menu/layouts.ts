@@ -110,8 +110,10 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       columnGap: { em: 0.5 },
     },
     '.menu-list > li > .menu-link': {
-      inlineSize: cells ? '100%' : undefined,
+      // The button beside it keeps its size.
+      flexGrow: cells ? 1 : undefined,
       justifyContent: cells ? 'center' : undefined,
+      textAlign: cells ? 'center' : undefined,
     },
     '.menu-list > li > .menu-link:has(> .icon)': { columnGap: values.signsAlone ? 0 : undefined },
     '.menu-label': { gridColumn: '2' },

@@ -37,7 +37,6 @@ function headingCss(headed: boolean): Declarations {
 /** What a form looks like. Every form names the same selectors and properties, so that each can take back another's. */
 function formCss(value: ShownAs): Rules {
   const { below } = forms[value];
-  const cells = value === 'cells';
   const scrolls = value === 'scrolling';
   return {
     '& .menu-list': {
@@ -45,10 +44,7 @@ function formCss(value: ShownAs): Rules {
       animation: scrolls ? 'scrolled-edges linear both' : 'none',
       'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
     },
-    '& .menu-list > li > .menu-link': {
-      ...headingCss(below === 'under a heading'),
-      'text-align': cells ? 'center' : 'start',
-    },
+    '& .menu-list > li > .menu-link': headingCss(below === 'under a heading'),
     '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
   };
 }

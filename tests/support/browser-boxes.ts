@@ -1,0 +1,160 @@
+import type { Page } from '@playwright/test';
+import type { Place, PlacedBox } from '../../src/core/boxes/places';
+import { placedAssembly } from '../../src/core/fit/assembly-boxes';
+import { usually } from '../../src/core/fit/heights';
+import { settledOver } from '../../src/core/fit/steps';
+import { settleNames } from '../../src/core/render/names';
+import type { Site } from '../../src/core/site/site';
+import type { Db } from '../../src/server/db/open';
+import { measured } from '../../src/server/text/measured';
+import { openHandedOver } from './browser-fit';
+
+/** How far the core and Chromium may differ, in CSS px. */
+const TOLERANCE = 0.5;
+
+/** The height of the window in which headers are looked at (browser-fit.ts). */
+const WINDOW_HEIGHT = 900;
+
+/** A box with the selector under which it is found on the page, counted among those that are found alike, from the corner of the page. */
+interface Expected extends Place {
+  within: string;
+  at: string;
+  nth: number;
+  line: boolean;
+}
+
+/** Everything of a placed header that can be found on the page: bars, bays, pieces and what is in them, and lines of text. */
+function expectedBoxes(placed: PlacedBox, classOf: (id: string) => string | undefined): Expected[] {
+  const found: Expected[] = [];
+  const counts = new Map<string, number>();
+  const add = (within: string, at: string, place: Place, line = false) => {
+    const key = `${within} ${at} ${line}`;
+    const nth = counts.get(key) ?? 0;
+    counts.set(key, nth + 1);
+    found.push({ within, at, nth, line, x: place.x, y: place.y, width: place.width, height: place.height });
+  };
+  const walk = (box: PlacedBox, left: number, top: number, bar: string, piece: string | null) => {
+    const here = (place: Place) => ({ ...place, x: left + place.x, y: top + place.y });
+    const own = box.id === undefined ? undefined : classOf(box.id);
+    const isBar = box.at === '.bar';
+    const within = isBar ? `.${own}` : bar;
+    const isPiece = piece === null && box.at === '' && own !== undefined && within !== '';
+    const inPiece = isPiece ? `.${own}` : piece;
+    if (isBar || isPiece) add('', `.${own}`, here(box));
+    else if (box.at !== null && box.at !== '' && !box.at.includes('::'))
+      add(inPiece ?? within, box.at, here(box));
+    for (const line of box.lines ?? [])
+      add(inPiece!, '', here({ ...line, x: box.x + line.x, y: box.y + line.y }), true);
+    for (const each of box.of) walk(each, left + box.x, top + box.y, within, inPiece);
+  };
+  walk(placed, 0, 0, '', null);
+  return found;
+}
+
+/** Runs in the page: where everything stands at a width, relative to the header. */
+async function probe({
+  width,
+  groups,
+}: {
+  width: number;
+  groups: { within: string; at: string; line: boolean }[];
+}) {
+  const frame = document.querySelector('iframe')!;
+  const view = frame.contentWindow!;
+  const inside = frame.contentDocument!;
+  frame.style.inlineSize = `${width}px`;
+  const loaded = () =>
+    [...inside.querySelectorAll<HTMLImageElement>('.header picture > img')]
+      .filter((image) => image.getClientRects().length > 0)
+      .every((image) => {
+        const sources = [...image.parentElement!.querySelectorAll('source')];
+        const holds = sources.find(({ media }) => view.matchMedia(media).matches);
+        const wanted = new URL(holds?.srcset ?? image.getAttribute('src')!, inside.baseURI).href;
+        return image.currentSrc === wanted && image.complete;
+      });
+  while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
+  const header = inside.querySelector('.header')!;
+  const origin = header.getBoundingClientRect();
+  const shows = (element: Element) =>
+    element.getClientRects().length > 0 && (element as HTMLElement).checkVisibility();
+  const lifted = (element: Element): boolean => {
+    for (let each: Element | null = element; each && each !== header; each = each.parentElement)
+      if (['absolute', 'fixed'].includes(view.getComputedStyle(each).position)) return true;
+    return false;
+  };
+  const place = ({ left, top, width: wide, height }: DOMRect) => ({
+    x: left - origin.left,
+    y: top - origin.top,
+    width: wide,
+    height,
+  });
+  return groups.map(({ within, at, line }) => {
+    const around = within === '' ? header : header.querySelector(within);
+    if (!around) return [];
+    if (!line)
+      return [...around.querySelectorAll(at.startsWith('>') ? `:scope ${at}` : at)]
+        .filter(
+          (each) => shows(each) && !lifted(each) && (at.includes('more') || !each.closest('.menu-more')),
+        )
+        .map((each) => place(each.getBoundingClientRect()));
+    const walker = inside.createTreeWalker(around, NodeFilter.SHOW_TEXT);
+    const lines = [];
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      if (node.textContent!.trim() === '' || !shows(node.parentElement!) || lifted(node.parentElement!))
+        continue;
+      const range = inside.createRange();
+      range.selectNodeContents(node);
+      lines.push(...[...range.getClientRects()].map(place));
+    }
+    return lines;
+  });
+}
+
+/** Where the core and Chromium disagree about where anything in the header of a site stands at some widths of the viewport, and how many boxes were compared. */
+export async function compareBoxes(
+  page: Page,
+  db: Db,
+  site: Site,
+  widths: readonly number[],
+): Promise<{ disagreements: string[]; compared: number }> {
+  const header = site.headers[site.placing.header!]!;
+  const names = settleNames(site);
+  await openHandedOver(page, db, site);
+  const disagreements: string[] = [];
+  let compared = 0;
+  for (const width of widths) {
+    const expected = await measured(db, (advances) => {
+      const today = { ...usually(site, advances), page: site.pageOrder[0]! };
+      const tally = { complete: true };
+      const [at] = settledOver(today, 'headers', header, { span: { from: width, to: width + 0.001 }, tally });
+      return expectedBoxes(placedAssembly(today, at!.settled, at!.within.band, width, WINDOW_HEIGHT), (id) =>
+        names.get(id),
+      );
+    });
+    const keys = [...new Set(expected.map(({ within, at, line }) => JSON.stringify({ within, at, line })))];
+    const groups = keys.map((key) => JSON.parse(key) as { within: string; at: string; line: boolean });
+    const seen = await page.evaluate(probe, { width, groups });
+    groups.forEach((group, index) => {
+      const own = expected.filter(
+        (each) => each.within === group.within && each.at === group.at && each.line === group.line,
+      );
+      const where = `${header.name} at ${width}: ${group.within} ${group.line ? 'line' : group.at}`;
+      if (own.length !== seen[index]!.length) {
+        disagreements.push(`${where}: ${own.length} in the core, ${seen[index]!.length} in Chromium`);
+        return;
+      }
+      own.forEach((each, nth) => {
+        compared += 1;
+        const there = seen[index]![nth]!;
+        const off = (['x', 'y', 'width', 'height'] as const).filter(
+          (name) => Math.abs(each[name] - there[name]) > TOLERANCE,
+        );
+        if (off.length > 0)
+          disagreements.push(
+            `${where} ${nth}: ${off.map((name) => `${name} ${each[name].toFixed(2)}, in Chromium ${there[name].toFixed(2)}`).join('; ')}`,
+          );
+      });
+    });
+  }
+  return { disagreements, compared };
+}
