@@ -14,6 +14,10 @@ export function tracksOf({ gridTemplateColumns: columns }: Layout): readonly Tra
   return columns === undefined || columns === 'none' ? ['auto'] : columns;
 }
 
+/** Whether a column has a share of what is left, at least as wide as its content. */
+export const isFlexible = (track: Track): track is { fr: number } =>
+  typeof track === 'object' && 'fr' in track;
+
 /** The columns that a box asks for by number, or null where it takes the next that is free. */
 function asked(column: string | undefined, count: number): { first: number; last: number } | null {
   if (column === undefined || column === 'auto') return null;

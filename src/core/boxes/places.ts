@@ -270,6 +270,7 @@ function placeGrid(box: Box, room: number, height: number | null, setting: Setti
   const packed = layout.placeContent === 'center' || (layout.justifyContent ?? 'normal') !== 'normal';
   const columns = sizedTracks(tracks, asked, room - gap * (tracks.length - 1), {
     size: (of) => size(of, setting),
+    gap,
     stretches: !packed,
   });
   const used = columns.reduce((sum, each) => sum + each, 0) + gap * (tracks.length - 1);

@@ -1,3 +1,4 @@
+import { isFlexible } from './grid';
 import type { Size, Track } from './layout';
 
 /** What stands in the columns of a grid: from which to which, and how wide it wants to be and has to be, in CSS px. */
@@ -56,15 +57,21 @@ function grown(sized: readonly Sized[], free: number): number[] {
   }
 }
 
+/** The columns that get wider for what spans several: those with shares, where there are any, else those that are as their content. */
+function opened(spanned: readonly Sized[], tracks: readonly Track[]): readonly Sized[] {
+  const flexible = spanned.filter((_, index) => isFlexible(tracks[index]!));
+  return flexible.length > 0 ? flexible : spanned.filter((_, index) => tracks[index] === 'auto');
+}
+
 /**
- * The widths of a grid's columns in so much room, gaps left out, in CSS px (CSS Grid 2, 12.3 to 12.8). What spans several columns asks
- * the first of them that is as its content for what the others do not have.
+ * The widths of a grid's columns in so much room, gaps left out, in CSS px (CSS Grid 2, 12.3 to 12.8). What spans several columns makes
+ * those wider that have no size of their own.
  */
 export function sizedTracks(
   tracks: readonly Track[],
   asked: readonly Asked[],
   room: number,
-  { size, stretches }: { size: (of: Size) => number; stretches: boolean },
+  { size, gap, stretches }: { size: (of: Size) => number; gap: number; stretches: boolean },
 ): number[] {
   const sized = tracks.map((track, index) =>
     initial(
@@ -75,19 +82,16 @@ export function sizedTracks(
   );
   for (const { first, last, least, preferred } of asked) {
     if (first === last) continue;
-    const open = tracks.findIndex(
-      (track, index) =>
-        index >= first && index <= last && (track === 'auto' || (typeof track === 'object' && 'fr' in track)),
-    );
-    if (open < 0) continue;
-    const others = sized.filter((_, index) => index >= first && index <= last && index !== open);
-    const own = sized[open]!;
-    own.base = Math.max(own.base, least - sum(others.map(({ base }) => base)));
-    own.limit = Math.max(
-      own.base,
-      own.limit,
-      preferred - sum(others.map(({ limit, base }) => (limit === Infinity ? base : limit))),
-    );
+    const spanned = sized.slice(first, last + 1);
+    const shared = opened(spanned, tracks.slice(first, last + 1));
+    const gaps = gap * (last - first);
+    const limit = (each: Sized) => (each.limit === Infinity ? each.base : each.limit);
+    const wanted = (preferred - gaps - sum(spanned.map(limit))) / shared.length;
+    const short = (least - gaps - sum(spanned.map(({ base }) => base))) / shared.length;
+    for (const each of shared) {
+      each.base += Math.max(0, short);
+      each.limit = Math.max(each.base, each.limit + Math.max(0, wanted));
+    }
   }
   if (sized.some(({ fr }) => fr > 0)) {
     const limited = sized.map((each) => (each.fr > 0 ? { ...each, limit: each.base } : each));

@@ -1,7 +1,7 @@
 import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
 import type { Box, Measures } from './box';
 import { heightOver } from './one-line';
-import { inGrid, tracksOf, type InGrid } from './grid';
+import { inGrid, isFlexible, tracksOf, type InGrid } from './grid';
 import type { Size, Track } from './layout';
 import {
   edgesOf,
@@ -92,9 +92,7 @@ function columnOf(track: Track, parts: readonly Widths[], setting: Setting): Col
   return { least, preferred: widest(least, upTo) };
 }
 
-const isFlexible = (track: Track): track is { fr: number } => typeof track === 'object' && 'fr' in track;
-
-/** In columns: what spans several of them asks the first that is as its content for what the others do not have (CSS Grid 2, 12.5). */
+/** In columns: what spans several of them asks one that has no size of its own for what the others do not have (CSS Grid 2, 12.5). */
 function gridWidths(
   { layout }: Box,
   placed: readonly (InGrid & { widths: Widths })[],
@@ -107,7 +105,9 @@ function gridWidths(
   for (const { first, last, widths } of placed) {
     if (first === last) continue;
     const spanned = tracks.map((_, index) => index).filter((index) => index >= first && index <= last);
-    const open = spanned.find((index) => tracks[index] === 'auto' || isFlexible(tracks[index]!));
+    const open =
+      spanned.find((index) => isFlexible(tracks[index]!)) ??
+      spanned.find((index) => tracks[index] === 'auto');
     if (open === undefined) continue;
     const others = spanned.filter((index) => index !== open).map((index) => columns[index]!);
     const { preferred, least } = columns[open]!;

@@ -114,8 +114,8 @@ function causesAt(conditions: readonly Condition[], status: FitStatus, { from, t
 /** Works out what has to hold; where a width is given, with letters set as they are at it. */
 type ConditionsOver = (span: Span, sizedAt?: number) => readonly Condition[];
 
-/** How far from the line a change may lie once letters are set at whole 64ths of a px, and how near to it is near enough, in CSS px. */
-const NEARBY = 2;
+/** How far from the line a change may lie once letters are set at the sizes that a browser knows, and how near to it is near enough, in CSS px. */
+const NEARBY = 4;
 const NEAR_ENOUGH = 1 / 64;
 
 /**

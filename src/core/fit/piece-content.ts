@@ -10,7 +10,7 @@ import {
   type Piecewise,
   type Span,
 } from '../lengths/piecewise';
-import { lengthOver, type Length } from '../lengths/formula';
+import { lengthOver, textLengthOver, type Length } from '../lengths/formula';
 import { itemShown } from '../menus/band-order';
 import { markedEntries, menuEntries } from '../menus/entries';
 import type { MenuEntry, SettledPiece } from '../pieces/piece';
@@ -109,8 +109,23 @@ function pieceStyleOnce(site: Site, piece: ContentOf): () => TextStyle {
   return () => (style ??= pieceStyle(site, piece));
 }
 
-/** What fonts are set at, and boxes laid out: whole 64ths of a px (26.6 fixed point, as in TrueType). */
-const setSize = (size: number) => Math.floor(size * 64) / 64;
+/** What boxes are laid out at: whole 64ths of a px. */
+const laidOut = (size: number) => Math.floor(size * 64) / 64;
+
+/** What letters are set at: Chromium keeps fonts by their size in whole hundredths of a px, below what was asked for. */
+const keptSize = (size: number) => Math.floor(Math.fround(Math.fround(size) * 100)) / 100;
+const setSize = (size: number) => laidOut(keptSize(size));
+
+/**
+ * The reach of a font in whole px: Chromium rounds both, and where that would cut what hangs below the line, it takes one px of what
+ * stands above it.
+ */
+function asDrawn(ascent: number, descent: number): { ascent: number; descent: number } {
+  const [above, below] = [Math.round(ascent), Math.round(descent)];
+  return below < descent && above >= 1
+    ? { ascent: above - 1, descent: below + 1 }
+    : { ascent: above, descent: below };
+}
 
 /** Less than a browser tells apart: its lengths are in 1/64 px. */
 const UNSEEN = 1 / 64;
@@ -127,22 +142,23 @@ export function pieceContent(
 ): PieceContent {
   const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
   const px = (length: number) => constant(length, span);
-  const rem = (length: number) => lengthOver(length, span, root);
+  const rem = (length: number) => textLengthOver(length, span, root);
   const own = pieceStyleOnce(site, piece);
   const sized = new Map<unknown, Piecewise>();
   /** The size of a style over the span; worked out once. */
   const sizeOf = ({ size }: TextStyle): Piecewise => {
-    const known = sized.get(size) ?? lengthOver(size, span, root);
+    const known = sized.get(size) ?? textLengthOver(size, span, root);
     sized.set(size, known);
     return known;
   };
-  /** The size at which letters are set, at a scale of their style's. */
-  const setOver = (style: TextStyle, scale: number): Piecewise => {
-    const size = times(sizeOf(style), scale);
-    if (isFlat(size)) return px(setSize(size.values[0]!));
+  /** A size as a browser has it at a width, where it does not grow over the span or only one width is asked about. */
+  const settled = (size: Piecewise, snap: (px: number) => number): Piecewise => {
+    if (isFlat(size)) return px(snap(size.values[0]!));
     tally.grows = true;
-    return sizedAt === undefined ? size : px(setSize(valueAt(size, sizedAt)));
+    return sizedAt === undefined ? size : px(snap(valueAt(size, sizedAt)));
   };
+  /** The size at which letters are set, at a scale of their style's. */
+  const setOver = (style: TextStyle, scale: number) => settled(times(sizeOf(style), scale), setSize);
   const letters = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
     const style = styleOf(site, piece, own(), otherwise);
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
@@ -156,12 +172,9 @@ export function pieceContent(
     const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };
-  /** A length that grows with the viewport is laid out at whole 64ths of a px, as letters are. */
   const length = (of: Length): Piecewise => {
     const over = lengthOver(of, span);
-    if (isFlat(over)) return over;
-    tally.grows = true;
-    return sizedAt === undefined ? over : px(setSize(valueAt(over, sizedAt)));
+    return isFlat(over) ? over : settled(over, laidOut);
   };
   const styled = (otherwise: SetOtherwise = {}) => styleOf(site, piece, own(), otherwise);
   const sizeIn = (otherwise: SetOtherwise = {}) => times(sizeOf(styled(otherwise)), otherwise.scale ?? 1);
@@ -178,18 +191,19 @@ export function pieceContent(
       const widths = unbreakable(onOneLine(words)).map((word) => less(letters(`${word} `, otherwise), space));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
-    line: (otherwise, lineHeight) => times(sizeIn(otherwise), lineHeight ?? styled(otherwise).lineHeight),
+    line: (otherwise, lineHeight) =>
+      times(settled(sizeIn(otherwise), laidOut), lineHeight ?? styled(otherwise).lineHeight),
     font(otherwise) {
       const style = styled(otherwise);
       const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
-      const size = valueAt(setOver(style, (adjust ?? 1) * (otherwise?.scale ?? 1)), span.from);
+      const size = keptSize(valueAt(sizeIn(otherwise), span.from)) * (adjust ?? 1);
       const { ascent, descent } = fontMetrics(
         site,
         advances,
         inStandIn ? standInFace(style) : style,
         language,
       );
-      return { ascent: Math.round(ascent * size), descent: Math.round(descent * size) };
+      return asDrawn(ascent * size, descent * size);
     },
     lines: (words, width, otherwise) =>
       brokenLines(onOneLine(words), (line) => valueAt(text(line, otherwise), span.from) <= width + UNSEEN),

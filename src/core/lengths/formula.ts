@@ -59,21 +59,32 @@ export function lengthAt(length: Length, width: number): number {
   });
 }
 
-/**
- * A length over the viewport width, as its CSS has it. Where it follows the reader's own text size (`lengthCss`), `root` is that size in
- * CSS px; a share of the window does not.
- */
-export function lengthOver(length: Length, span: Span, root = ROOT_TEXT_PX): Piecewise {
-  const larger = root / ROOT_TEXT_PX;
+/** How the stylesheet writes a length: in CSS px, or for text in `rem`, each with four decimals. */
+interface Unit {
+  /** How many CSS px it is at the reader's usual text size. */
+  px: number;
+  /** How many times as large it is for this reader. */
+  larger: number;
+}
+
+const round = (value: number) => Number(plainNumber(value));
+/** A number of CSS px as it is written in a unit: browsers know no other. */
+const written = (value: number, { px: unit, larger }: Unit) => round(value / unit) * unit * larger;
+/** A share of the window as it is written in `vw`. */
+const writtenShare = (share: number) => round(share * 100) / 100;
+
+function over(length: Length, span: Span, unit: Unit): Piecewise {
   const joined =
     (join: (first: Piecewise, ...others: Piecewise[]) => Piecewise) => (of: readonly Piecewise[]) =>
       join(of[0]!, ...of.slice(1));
   return made<Piecewise>(length, {
-    px: (value) => constant(value * larger, span),
-    fluid: (value) => fluidOver(value, span, larger),
+    px: (value) => constant(written(value, unit), span),
+    fluid: (value) => fluidOver(value, span, unit),
     linear: (value) => ({
       at: [span.from, span.to],
-      values: [span.from, span.to].map((width) => value.px * larger + value.share * width),
+      values: [span.from, span.to].map(
+        (width) => written(value.px, unit) + writtenShare(value.share) * width,
+      ),
     }),
     least: joined(narrowest),
     greatest: joined(widest),
@@ -81,11 +92,26 @@ export function lengthOver(length: Length, span: Span, root = ROOT_TEXT_PX): Pie
   });
 }
 
+/** A length of a box over the viewport width, as its CSS has it (`boxCss`). */
+export function lengthOver(length: Length, span: Span): Piecewise {
+  return over(length, span, { px: 1, larger: 1 });
+}
+
+/**
+ * A length of text over the viewport width, as its CSS has it (`lengthCss`): it follows the reader's own text size, `root` in CSS px,
+ * but for a share of the window.
+ */
+export function textLengthOver(length: Length, span: Span, root: number): Piecewise {
+  return over(length, span, { px: ROOT_TEXT_PX, larger: root / ROOT_TEXT_PX });
+}
+
 /** The ends of a fluid length are in the unit of its CSS, so they follow the reader's own text size; its slope does not. */
-function fluidOver({ from, to }: Fluid, span: Span, larger: number): Piecewise {
-  const slope = (to.px - from.px) / (to.at - from.at);
-  const start = (from.px - slope * from.at) * larger;
-  const [least, most] = [Math.min(from.px, to.px) * larger, Math.max(from.px, to.px) * larger];
+function fluidOver(fluid: Fluid, span: Span, unit: Unit): Piecewise {
+  const line = lineOf(fluid);
+  const start = written(line.start, unit);
+  const slope = writtenShare(line.slope);
+  const ends = [fluid.from.px, fluid.to.px].map((end) => written(end, unit));
+  const [least, most] = [Math.min(...ends), Math.max(...ends)];
   const bends = slope === 0 ? [] : [(least - start) / slope, (most - start) / slope];
   return bent(span, bends, (width) => Math.min(most, Math.max(least, start + slope * width)));
 }

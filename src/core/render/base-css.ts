@@ -21,6 +21,7 @@ export const resetCss: Rules = {
     font: 'inherit',
     'letter-spacing': 'inherit',
     'text-transform': 'inherit',
+    'text-align': 'inherit',
     cursor: 'pointer',
   },
   ':focus-visible': { outline: '2px solid currentcolor', 'outline-offset': '2px' },

@@ -116,8 +116,7 @@ function entryBox(making: Making, entry: RoomEntry): Box {
 /** The button behind which items go where room is short. */
 function moreBox(making: Making): Box {
   const { values, content, laid } = making;
-  // Browsers set the text of a button in its middle.
-  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout, { textAlign: 'center' });
+  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout);
   const signBox = box(
     '.menu-toggle::before',
     { inlineSize: TOGGLE_SIGN, blockSize: TOGGLE_SIGN, alignSelf: 'center' },
