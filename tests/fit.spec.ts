@@ -3,7 +3,7 @@ import { starters } from '../src/core/starters';
 import type { Site } from '../src/core/site/site';
 import { compareFit } from './support/browser-fit';
 import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
-import { generatedSite } from './support/generated-header';
+import { seededSite } from './support/generated-header';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
@@ -41,5 +41,5 @@ for (let from = 1; from <= sample(80, 1000); from += AT_ONCE)
   test(`generated headers from ${from} on change their fit where Chromium says`, ({ page }) =>
     agrees(
       page,
-      Array.from({ length: AT_ONCE }, (_, index) => generatedSite(from + index)),
+      Array.from({ length: AT_ONCE }, (_, index) => seededSite(from + index)),
     ));

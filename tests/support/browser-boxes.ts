@@ -45,6 +45,8 @@ function expectedBoxes(placed: PlacedBox, classOf: (id: string) => string | unde
       add(inPiece ?? within, box.at, here(box));
     for (const line of box.lines ?? [])
       add(inPiece!, '', here({ ...line, x: box.x + line.x, y: box.y + line.y }), true);
+    // What is written in a field is none of the page's texts.
+    if (box.at === 'input') return;
     for (const each of box.of) walk(each, left + box.x, top + box.y, within, inPiece);
   };
   walk(placed, 0, 0, '', null);
@@ -104,7 +106,17 @@ async function probe({
         continue;
       const range = inside.createRange();
       range.selectNodeContents(node);
-      lines.push(...[...range.getClientRects()].map(place));
+      const ofNode: { x: number; y: number; width: number; height: number }[] = [];
+      for (const rect of [...range.getClientRects()].map(place)) {
+        // Stretches of one line that run the other way are rectangles of their own.
+        const last = ofNode.at(-1);
+        if (last && Math.abs(last.y - rect.y) < 1 && Math.abs(last.height - rect.height) < 1) {
+          const right = Math.max(last.x + last.width, rect.x + rect.width);
+          last.x = Math.min(last.x, rect.x);
+          last.width = right - last.x;
+        } else ofNode.push(rect);
+      }
+      lines.push(...ofNode);
     }
     return lines;
   });

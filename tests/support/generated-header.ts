@@ -63,12 +63,27 @@ function numbers(seed: number): () => number {
   };
 }
 
-/** A site with one page and one header of pieces, divisions, fonts, lengths and a language that the seed decides. */
-export function generatedSite(seed: number): Site {
-  const next = numbers(seed);
+/** A site as `generatedSite` makes it, of numbers that a seed decides. */
+export const seededSite = (seed: number) =>
+  generatedSite(numbers(seed), { name: `seed ${seed}`, third: seed % 3 });
+
+/** How a site is made: the name of its header, which of three kinds of links it has, and whether it holds whatever a header can hold. */
+interface Making {
+  name: string;
+  third: number;
+  /** Pictures that may be shown; with them, everything else that a header can hold is made use of. */
+  artwork?: Site['artwork'];
+}
+
+/** A site with one page and one header of pieces, divisions, fonts, lengths and a language that numbers from 0 to 1 decide. */
+export function generatedSite(next: () => number, { name, third, artwork }: Making): Site {
+  const rich = artwork !== undefined;
   const whole = (least: number, most: number) => least + Math.floor(next() * (most - least + 1));
   const one = <T>(of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
-  const perhaps = (share: number) => next() < share;
+  const perhaps = (share: number) => next() > 1 - share;
+  /** Only where whatever a header can hold is made use of; nothing is drawn otherwise. */
+  const also = (share: number, said: () => Said): Said => (rich && perhaps(share) ? said() : {});
+  const pictures = Object.keys(artwork ?? {});
 
   const language = one(Object.keys(tongues));
   const { words, families } = tongues[language]!;
@@ -81,7 +96,7 @@ export function generatedSite(seed: number): Site {
             to: { at: whole(900, 1700), px: whole(15, 22) },
           },
         }
-      : whole(11, 22);
+      : whole(11, 22) + (rich ? whole(0, 7) / 8 : 0);
 
   /** A length that is about so long, and grows with the window more often than not. */
   const length = (px: number): Length =>
@@ -106,6 +121,7 @@ export function generatedSite(seed: number): Site {
             ...(perhaps(0.2) ? { leaves: one(['first', 'last']) } : {}),
             ...(perhaps(0.15) ? { badge: String(whole(1, 30)) } : {}),
             ...(perhaps(0.1) ? { shown: { desktop: 'shown', tablet: 'hidden' } } : {}),
+            ...also(0.15, () => ({ description: text(whole(2, 12)) })),
           },
           itemProperties,
         ),
@@ -125,11 +141,11 @@ export function generatedSite(seed: number): Site {
   const menus = [menu('main', whole(2, 7)), menu('signs', 3)];
   // What opens a drawer is as wide as a link, and what a band hides takes no room in it, in whatever piece.
   const opening: Link = { to: 'drawer', drawer: 'drawer' };
-  if (seed % 3 === 0)
+  if (third === 0)
     for (const { items, top } of menus) items[top.at(-1)!] = { ...items[top.at(-1)!]!, link: opening };
   for (const item of Object.values(menus[1]!.items))
     item.values = composeValues(perhaps(0.8) ? { icon: 'anchor' } : {}, itemProperties);
-  if (seed % 3 === 1)
+  if (third === 1)
     for (const item of Object.values(menus[1]!.items).slice(1))
       item.values = { ...item.values, shown: { desktop: 'shown', tablet: 'hidden' } };
 
@@ -138,7 +154,14 @@ export function generatedSite(seed: number): Site {
     ...(perhaps(0.1) ? { gapAfter: whole(1, 30) } : {}),
     ...(perhaps(0.08) ? { ownRow: { desktop: false, tablet: true } } : {}),
     ...(perhaps(0.12) ? { shown: { desktop: 'shown', [one(['tablet', 'phone'])]: 'hidden' } } : {}),
+    ...also(0.08, () => ({ pieceWidth: length(whole(60, 320)) })),
+    ...also(0.08, () => ({ takesRest: { desktop: true, [one(['tablet', 'phone'])]: perhaps(0.5) } })),
+    ...also(0.1, () => ({ alignSelf: one(['start', 'center', 'end', 'stretch', 'baseline']) })),
+    ...also(0.08, () => ({ order: whole(-2, 2) })),
   });
+  /** A divider has a length of its own. */
+  const withoutWidth = (said: Said): Said =>
+    Object.fromEntries(Object.entries(said).filter(([property]) => property !== 'pieceWidth'));
   const typed = (): Said => ({ ...(perhaps(0.3) ? { textSize: size() } : {}), ...place() });
   const menuPiece = (): SaidPiece => {
     const gap = whole(0, 32);
@@ -170,6 +193,17 @@ export function generatedSite(seed: number): Site {
               ]),
             }
           : {}),
+        ...also(0.35, () => ({
+          shownAs: {
+            desktop: one(['row', 'cells', 'column', 'columns']),
+            [one(['tablet', 'phone'])]: one(['column', 'columns', 'cells', 'button', 'scrolling']),
+          },
+          around: null,
+          descriptions: perhaps(0.5),
+          itemPaddingBlock: length(whole(0, 14)),
+        })),
+        ...also(0.1, () => ({ turned: true })),
+        ...also(0.2, () => ({ buttonLabel: text(2), balancedBy: 'width' })),
         ...typed(),
       },
     ];
@@ -220,8 +254,36 @@ export function generatedSite(seed: number): Site {
         ...typed(),
       },
     ],
-    () => ['logo', { text: text(2), ...typed() }],
-    () => ['divider', place()],
+    () => [
+      'logo',
+      {
+        text: text(2),
+        ...also(0.5, () => ({
+          artwork: one(pictures),
+          shows: { desktop: one(['artwork', 'both', 'text']), phone: one(['artwork', 'both', 'text']) },
+          artworkHeight: length(whole(16, 60)),
+          ...(perhaps(0.3) ? { artworkWidth: whole(40, 200) } : {}),
+        })),
+        ...also(0.3, () => ({ tagline: text(whole(1, 3)) })),
+        ...typed(),
+      },
+    ],
+    () => [
+      'divider',
+      {
+        ...also(0.3, () => ({ length: length(whole(10, 60)), stands: one(['upright', 'flat']) })),
+        ...place(),
+      },
+    ],
+    ...(rich
+      ? [
+          (): SaidPiece => ['notice', { text: [text(whole(2, 9))], ...typed() }],
+          (): SaidPiece => [
+            'picture',
+            { artwork: one(pictures), pictureHeight: length(whole(16, 60)), ...place() },
+          ],
+        ]
+      : []),
   ];
   const pieces = (count: number) => Array.from({ length: count }, () => one(makers)());
   const bar = (index: number): SaidBar => {
@@ -231,8 +293,14 @@ export function generatedSite(seed: number): Site {
       bayGap: length(whole(0, 48)),
       ...(perhaps(0.2) ? { gutter: length(whole(0, 40)) } : {}),
       contentWidth: one(['content', 'full']),
+      ...also(0.3, () => ({ across: one(['start', 'end', 'stretch', 'baseline']) })),
+      ...also(0.2, () => ({ lineBelow: one(['border-hairline', 'border-strong']) })),
+      ...also(0.3, () => ({ leastHeight: whole(0, 120), padding: length(whole(0, 20)) })),
+      ...also(0.1, () => ({ turnedRound: { desktop: false, tablet: true } })),
     };
     const name = `Bar ${index}`;
+    if (rich && perhaps(0.12))
+      return { name, values, bays: Array.from({ length: whole(4, 5) }, () => pieces(whole(0, 1))) };
     if (kind === 'edges')
       return { name, values, bays: { start: pieces(whole(1, 3)), end: pieces(whole(1, 3)) } };
     if (kind === 'middle')
@@ -255,13 +323,14 @@ export function generatedSite(seed: number): Site {
   const header = composeAssembly(
     {
       kind: 'headers',
-      name: `seed ${seed}`,
+      name,
+      values: also(0.12, () => ({ stands: { desktop: one(['row', 'side', 'spread']), phone: 'top' } })),
       bars: Array.from({ length: whole(1, 2) }, (_, index) => bar(index + 1)),
     },
     () => ids(),
     site.bands,
   );
-  if (seed % 3 === 0)
+  if (third === 0)
     for (const piece of Object.values(header.pieces))
       if (['basket', 'button', 'contact'].includes(piece.kind))
         piece.values = { ...piece.values, link: { all: opening } };
@@ -295,6 +364,7 @@ export function generatedSite(seed: number): Site {
   return {
     ...site,
     languages: [language, language === 'en' ? 'de' : 'en'],
+    artwork: artwork ?? {},
     brand: {
       ...site.brand,
       typeStyles: Object.fromEntries(styles.map((each) => [each.id, each])),

@@ -66,8 +66,8 @@ export interface Measures {
   line(otherwise?: SetOtherwise, lineHeight?: number): Piecewise;
   /** How far the font of a text reaches above and below its baseline, rounded as browsers do; in CSS px. */
   font(otherwise?: SetOtherwise): { ascent: number; descent: number };
-  /** The lines that a text is broken into at a width in CSS px. */
-  lines(text: string, width: number, otherwise?: SetOtherwise): string[];
+  /** The widths of the lines that a text is broken into where there is so much room, in CSS px. */
+  lines(text: string, room: number, otherwise?: SetOtherwise): number[];
 }
 
 const TEXT: Layout = {};

@@ -101,14 +101,22 @@ function across(
 /** How narrow a box may get in a row: no narrower than what is in it, whatever width it was given (CSS Flexbox 1, 4.5). */
 function leastInRow(box: Box, setting: Setting): number {
   const { least } = widths(box, setting);
-  const { inlineSize } = box.layout;
+  const { inlineSize, minInlineSize } = box.layout;
+  // One that is said takes the place of what is in it.
+  if (minInlineSize !== undefined) return size(minInlineSize, settingIn(setting, box));
   if (inlineSize === undefined || typeof inlineSize === 'string') return least;
   const content = { ...box, layout: { ...box.layout, inlineSize: undefined } };
   return Math.min(least, widths(content, setting).least);
 }
 
+/** What of a box's size it gives way by: that of its inside. */
+function insideOf(box: Box, preferred: number, outside: Setting): number {
+  const { start, end } = margins(box, outside);
+  return Math.max(0, preferred - start - end - around(box, settingIn(outside, box)).inline);
+}
+
 /** The widths of what stands in a row, where it grows or gives way (CSS Flexbox 1, 9.7). */
-function rowSizes(boxes: readonly Box[], room: number, setting: Setting): number[] {
+function rowSizes(boxes: readonly Box[], room: number, whole: number, setting: Setting): number[] {
   const asked = boxes.map((each) => ({ ...widths(each, setting), least: leastInRow(each, setting) }));
   const cells = boxes.map(({ layout }) => layout.flex === '1 1 0');
   const base = asked.map(({ preferred }, index) => (cells[index] ? 0 : preferred));
@@ -116,7 +124,7 @@ function rowSizes(boxes: readonly Box[], room: number, setting: Setting): number
   const grows = hypothetical.reduce((sum, each) => sum + each, 0) < room;
   const factor = boxes.map(({ layout }, index) => {
     if (grows) return cells[index] ? 1 : (layout.flexGrow ?? 0);
-    return (layout.flexShrink ?? 1) * Math.max(0, base[index]!);
+    return (layout.flexShrink ?? 1) * insideOf(boxes[index]!, base[index]!, setting);
   });
   const sizes = [...hypothetical];
   const open = new Set(boxes.map((_, index) => index).filter((index) => factor[index]! > 0));
@@ -130,7 +138,9 @@ function rowSizes(boxes: readonly Box[], room: number, setting: Setting): number
     if (short.length === 0) break;
     for (const { index } of short) open.delete(index);
   }
-  return sizes;
+  return sizes.map((each, index) =>
+    boxes[index]!.layout.maxInlineSize === '100%' ? Math.min(each, whole) : each,
+  );
 }
 
 interface Content {
@@ -159,7 +169,7 @@ function placeRow(box: Box, room: number, height: number | null, setting: Settin
   let y = 0;
   let baseline: number | null = null;
   for (const line of lines) {
-    const sizes = rowSizes(line, room - gap * (line.length - 1), setting);
+    const sizes = rowSizes(line, room - gap * (line.length - 1), room, setting);
     const beside = line.map((each) => margins(each, setting));
     const widthOf = (index: number) => sizes[index]! - beside[index]!.start - beside[index]!.end;
     const placed = line.map((each, index) => placeIn(each, widthOf(index), setting));
@@ -192,7 +202,8 @@ function placeRow(box: Box, room: number, height: number | null, setting: Settin
 /** How wide a box is that need not be as wide as there is room: as it prefers, as far as that fits (CSS Sizing 3, 5.1, "fit-content"). */
 function fitted(box: Box, room: number, setting: Setting): number {
   const { preferred, least } = widths(box, setting);
-  return Math.max(least, Math.min(preferred, room));
+  const width = Math.max(least, Math.min(preferred, room));
+  return box.layout.maxInlineSize === '100%' ? Math.min(width, room) : width;
 }
 
 /** All the width that there is, up to the most that a box may take. */
@@ -211,9 +222,9 @@ function inOrder(boxes: readonly Box[]): readonly Box[] {
     : boxes;
 }
 
-const shrinksToFit = ({ layout, ratio }: Box) =>
+/** Whether a box has a width of its own, whatever room there is. */
+const hasOwnWidth = ({ layout, ratio }: Box) =>
   ratio !== undefined ||
-  layout.display?.startsWith('inline') === true ||
   (layout.inlineSize !== undefined && layout.inlineSize !== '100%' && layout.inlineSize !== 'auto');
 
 /** Boxes below each other; `height` is that of the room inside, where it has one. */
@@ -225,7 +236,9 @@ function placeColumn(box: Box, room: number, height: number | null, setting: Set
   const cells = boxes.map((each) => {
     const { alignSelf, marginInline } = each.layout;
     const align = marginInline === 'auto' ? 'center' : (alignSelf ?? layout.alignItems ?? 'stretch');
-    const fits = shrinksToFit(each) || (flexes && align !== 'stretch' && marginInline !== 'auto');
+    const fits = flexes
+      ? hasOwnWidth(each) || (align !== 'stretch' && marginInline !== 'auto')
+      : hasOwnWidth(each) || each.layout.display?.startsWith('inline') === true;
     const beside = margins(each, setting);
     const width =
       (fits ? fitted(each, room, setting) : limited(each, room, setting)) - beside.start - beside.end;
@@ -249,12 +262,12 @@ function placeColumn(box: Box, room: number, height: number | null, setting: Set
     of.push(moved(settled, x, y));
     y += settled.height + gap + between;
   });
-  const first = of.find(({ baseline }) => baseline !== null);
+  const first = flexes ? of[0] : of.find(({ baseline }) => baseline !== null);
   return {
     of,
     width: room,
     height: used,
-    baseline: first ? first.y + first.baseline! : null,
+    baseline: first ? first.y + baselineOf(first) : null,
   };
 }
 
@@ -283,14 +296,20 @@ function placeGrid(box: Box, room: number, height: number | null, setting: Setti
   const cells = placed.map(({ box: each, first, last, row }) => {
     const cell = spanned(first, last);
     const justify = each.layout.justifySelf ?? layout.justifyItems ?? 'stretch';
-    const stretches = justify === 'stretch' && !shrinksToFitCell(each);
+    const stretches = justify === 'stretch' && !hasOwnWidth(each);
     const width = stretches ? cell : fitted(each, cell, setting);
     const x = left(first) + (justify === 'center' ? (cell - width) / 2 : 0);
     return { each, row, width, x, placed: placeIn(each, width, setting) };
   });
-  const heights = Array.from({ length: rows }, (_, row) =>
-    Math.max(0, ...cells.filter((cell) => cell.row === row).map((cell) => cell.placed.height)),
-  );
+  const alignOf = ({ layout: own }: Box) => own.alignSelf ?? layout.alignItems ?? 'stretch';
+  const lines = Array.from({ length: rows }, (_, row) => {
+    const inRow = cells.filter((cell) => cell.row === row);
+    const based = inRow.filter(({ each }) => alignOf(each) === 'baseline').map((cell) => cell.placed);
+    const above = Math.max(0, ...based.map(baselineOf));
+    const below = Math.max(0, ...based.map((each) => each.height - baselineOf(each)));
+    return { above, needed: Math.max(above + below, ...inRow.map((cell) => cell.placed.height)) };
+  });
+  const heights = lines.map(({ needed }) => needed);
   const content = heights.reduce((sum, each) => sum + each, 0) + rowGap * Math.max(0, rows - 1);
   const over = height === null ? 0 : height - content;
   // Rows that are as their content share what is free, unless they are packed (CSS Grid 2, 12.8).
@@ -299,27 +318,22 @@ function placeGrid(box: Box, room: number, height: number | null, setting: Setti
     (centred && over > 0 ? over / 2 : 0) +
     heights.slice(0, row).reduce((sum, each) => sum + each + rowGap, 0);
   const of = cells.map(({ each, row, width, x, placed: own }) => {
-    const align = each.layout.alignSelf ?? layout.alignItems ?? 'stretch';
+    const align = alignOf(each);
     const stretched =
       align === 'stretch' && (each.layout.blockSize ?? 'auto') === 'auto' && each.ratio === undefined
         ? placeIn(each, width, setting, heights[row]!)
         : own;
-    const free = heights[row]! - stretched.height;
-    return moved(stretched, x, top(row) + (align === 'center' ? free / 2 : align === 'end' ? free : 0));
+    const line = { height: heights[row]!, baseline: lines[row]!.above };
+    return moved(stretched, x, top(row) + across(stretched, align, line));
   });
-  const first = of.find(({ baseline }) => baseline !== null);
+  const [first] = of;
   return {
     of,
     width: room,
     height: Math.max(content, height ?? 0),
-    baseline: first ? first.y + first.baseline! : null,
+    baseline: first ? first.y + baselineOf(first) : null,
   };
 }
-
-/** Whether a cell of a grid has a width of its own. */
-const shrinksToFitCell = ({ layout, ratio }: Box) =>
-  ratio !== undefined ||
-  (layout.inlineSize !== undefined && layout.inlineSize !== '100%' && layout.inlineSize !== 'auto');
 
 /** A text in lines, each as high as the style says, with its letters in the middle of it (CSS Inline 3, 5.1). */
 function placeText(
@@ -331,14 +345,13 @@ function placeText(
   const { ascent, descent } = measures.font(type);
   // Chromium halves what is left of the line to whole px.
   const above = Math.floor((line - ascent - descent) / 2);
-  const lines = breaks ? measures.lines(text, room, type) : [text];
+  const lines = breaks ? measures.lines(text, room, type) : [number(measures.text(text, type))];
   return {
     of: [],
     width: room,
     height: line * lines.length,
     baseline: above + ascent,
-    lines: lines.map((each, index) => {
-      const width = number(measures.text(each, type));
+    lines: lines.map((width, index) => {
       const x = textAlign === 'center' ? Math.max(0, room - width) / 2 : 0;
       return { x, y: index * line + above, width, height: ascent + descent };
     }),
@@ -398,7 +411,10 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
   const setting = settingIn(outside, box);
   const { blockSize, minBlockSize = 0 } = box.layout;
   const edges = around(box, setting);
-  const given = blockSize === undefined || blockSize === 'auto' ? stretched : size(blockSize, setting);
+  const given =
+    blockSize === undefined || blockSize === 'auto'
+      ? stretched
+      : Math.max(edges.block, size(blockSize, setting));
   const room = width - edges.inline;
   const content = (height: number | null) =>
     contentOf(box, room, height === null ? null : height - edges.block, setting);

@@ -53,14 +53,19 @@ function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box
   const limited = most === null ? {} : { maxInlineSize: most };
   const inside = box('.bays', cascaded(baysLayout, own['> .bays'], division['> .bays']!, limited), bays);
   const { lineAbove, lineBelow } = bar.values;
-  return box('.bar', cascaded(barLayout, own[''], { paddingInline: gutter }), [inside], {
-    id: bar.id,
-    edge: {
-      start: 0,
-      above: lineWidth(placing.circumstances, lineAbove),
-      below: lineWidth(placing.circumstances, lineBelow),
+  return box(
+    '.bar',
+    cascaded(barLayout, own[''], { paddingInline: gutter }),
+    bays.length > 0 ? [inside] : [],
+    {
+      id: bar.id,
+      edge: {
+        start: 0,
+        above: lineWidth(placing.circumstances, lineAbove),
+        below: lineWidth(placing.circumstances, lineBelow),
+      },
     },
-  });
+  );
 }
 
 /** How the bars of an assembly stand to each other: one at the side is as high as the window. */

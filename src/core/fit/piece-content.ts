@@ -23,7 +23,7 @@ import type { Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
 import { lackingCharacters } from '../text/lacking';
 import { fontMetrics } from '../text/font-metrics';
-import { brokenLines, unbreakable } from '../text/line-breaks';
+import { lineWidths, unbreakable } from '../text/line-breaks';
 import {
   inWeight,
   onOneLine,
@@ -179,6 +179,11 @@ export function pieceContent(
   const styled = (otherwise: SetOtherwise = {}) => styleOf(site, piece, own(), otherwise);
   const sizeIn = (otherwise: SetOtherwise = {}) => times(sizeOf(styled(otherwise)), otherwise.scale ?? 1);
   const text = (words: string, otherwise?: SetOtherwise) => letters(onOneLine(words), otherwise);
+  /** A stretch of text up to the space at its end, which draws the letter before it nearer also where a line ends there. */
+  const lineOf = (words: string, otherwise?: SetOtherwise) =>
+    words.endsWith(' ')
+      ? less(letters(words, otherwise), letters(' ', otherwise))
+      : letters(words, otherwise);
   return {
     px,
     length,
@@ -186,9 +191,7 @@ export function pieceContent(
     em: (count, otherwise) => times(sizeIn(otherwise), count),
     text,
     widestWord(words, otherwise) {
-      const space = letters(' ', otherwise);
-      // A space draws the letter before it nearer, also where a line ends there.
-      const widths = unbreakable(onOneLine(words)).map((word) => less(letters(`${word} `, otherwise), space));
+      const widths = unbreakable(onOneLine(words)).map((word) => lineOf(`${word} `, otherwise));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
     line: (otherwise, lineHeight) =>
@@ -205,8 +208,8 @@ export function pieceContent(
       );
       return asDrawn(ascent * size, descent * size);
     },
-    lines: (words, width, otherwise) =>
-      brokenLines(onOneLine(words), (line) => valueAt(text(line, otherwise), span.from) <= width + UNSEEN),
+    lines: (words, room, otherwise) =>
+      lineWidths(onOneLine(words), room + UNSEEN, (line) => valueAt(lineOf(line, otherwise), span.from)),
     border: (border) => (border === null ? 0 : site.brand.borders[border]!.value.width),
     entries: (menu) => roomEntries(circumstances, menu, piece.band),
     artwork: (id) => site.artwork[id] ?? null,

@@ -147,7 +147,8 @@ export const account = kindOfPiece<Values>({
     const link = (name: AccountLink): Box[] => {
       if (said(values, name) === '') return [];
       const inside = signThenWords(values, values[`${name}Icon`], said(values, name));
-      return [box('.account-link', laid['.account-link'], inside, dressedBox(values, part.prefix, content))];
+      const dress = dressedBox(values, part.prefix, content);
+      return [box('li', {}, [box('.account-link', laid['.account-link'], inside, dress)])];
     };
     const list = (who: 'out' | 'in') => {
       const shown = lists[who].flatMap(link);

@@ -64,12 +64,14 @@ export const languageChoice = kindOfPiece<Values>({
     if (content.languages.length < 2) return null;
     const laid = layouts(values);
     const items = content.languages.map(({ tag, name, current }) =>
-      box(
-        '.language-link',
-        laid['.language-link'],
-        [words(values.said === 'names' ? name : tag.toUpperCase())],
-        dressedBox(values, part.prefix, content, current ? 'current' : 'rest'),
-      ),
+      box('li', {}, [
+        box(
+          '.language-link',
+          laid['.language-link'],
+          [words(values.said === 'names' ? name : tag.toUpperCase())],
+          dressedBox(values, part.prefix, content, current ? 'current' : 'rest'),
+        ),
+      ]),
     );
     return box('', laid[''], [box('ul', laid.ul, items)]);
   },

@@ -1,5 +1,6 @@
 import { box, words as inWords } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
+import { sign } from '../boxes/sign';
 import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { plainWords, wordsKind } from '../properties/kinds/words';
@@ -68,7 +69,7 @@ export const notice = kindOfPiece<Values>({
     const laid = layouts();
     return said === ''
       ? null
-      : box('', laid[''], [box('p', laid.p, [inWords(said)]), box('button', laid.button, [])]);
+      : box('', laid[''], [box('p', laid.p, [inWords(said)]), box('button', laid.button, [sign({})])]);
   },
   summary: () => 'shown',
   caption: (values) => `“${plainWords(values.text)}”`,

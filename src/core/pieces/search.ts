@@ -1,5 +1,6 @@
 import { AS_IT_COMES } from '../markup/css';
-import { box } from '../boxes/box';
+import { box, words } from '../boxes/box';
+import { sign } from '../boxes/sign';
 import type { Layouts, Track } from '../boxes/layout';
 import { leastOf, type Length } from '../lengths/formula';
 import { el } from '../markup/html';
@@ -160,12 +161,22 @@ export const search = kindOfPiece<Values>({
     const laid = layouts(values);
     if (values.form === 'icon')
       return box('', laid[''], [
-        box('> .search-open', laid['> .search-open'], [], dressedBox(values, iconPart.prefix, content)),
+        box(
+          '> .search-open',
+          laid['> .search-open'],
+          [sign({})],
+          dressedBox(values, iconPart.prefix, content),
+        ),
       ]);
     const { edge } = dressedBox(values, fieldPart.prefix, content);
     // As a field the form stands in the flow; else it is a popover, out of it.
     const inFlow = { ...laid['.search-form'], display: 'flex', inlineSize: '100%' } as const;
-    const inside = [box('input', laid.input, [], { edge }), box('.search-go', laid['.search-go'], [])];
+    // A field has its words on its middle line by itself.
+    const field = { ...laid.input, alignContent: 'center', whiteSpace: 'nowrap' } as const;
+    const inside = [
+      box('input', field, [words(values.words || 'Search')], { edge }),
+      box('.search-go', laid['.search-go'], [sign({})]),
+    ];
     return box('', laid[''], [box('.search-form', inFlow, inside)]);
   },
   form: 'form',

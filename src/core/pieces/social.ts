@@ -92,10 +92,8 @@ export const social = kindOfPiece<Values>({
       .map(({ id, icon, picture, label }) => {
         const pictured = icon !== null || (picture !== null && content.artwork(picture) !== null);
         const seen = pictured ? box(':is(svg, img)', laid[':is(svg, img)'], []) : words(label);
-        return box('.social-link', laid['.social-link'], [seen], {
-          id,
-          ...dressedBox(values, part.prefix, content),
-        });
+        const dress = dressedBox(values, part.prefix, content);
+        return box('li', {}, [box('.social-link', laid['.social-link'], [seen], { id, ...dress })]);
       });
     return box('', laid[''], [box('ul', laid.ul, links)]);
   },

@@ -43,16 +43,21 @@ export function unbreakable(text: string): string[] {
     .filter((stretch) => stretch !== '');
 }
 
-/** A text in the lines that it is broken into: each as long as there is room for it, and at least one stretch. */
-export function brokenLines(text: string, fits: (line: string) => boolean): string[] {
-  const lines: string[] = [];
+/** The widths of the lines that a text is broken into: each as long as there is room for it, and at least one stretch; `widthOf` measures one with the spaces behind it, which hang. */
+export function lineWidths(text: string, room: number, widthOf: (line: string) => number): number[] {
+  const widths: number[] = [];
   let line = '';
+  let width = 0;
   for (const stretch of stretches(text)) {
-    if (line !== '' && !fits((line + stretch).trimEnd())) {
-      lines.push(line.trimEnd());
-      line = '';
+    const longer = widthOf(line + stretch);
+    if (line !== '' && longer > room) {
+      widths.push(width);
+      line = stretch;
+      width = widthOf(stretch);
+    } else {
+      line += stretch;
+      width = longer;
     }
-    line += stretch;
   }
-  return line === '' ? lines : [...lines, line.trimEnd()];
+  return line === '' ? widths : [...widths, width];
 }
