@@ -46,7 +46,7 @@ test('x', async ({ page }) => {
           ' (' +
           disagreements.length +
           ')\n' +
-          disagreements.slice(0, process.env.ONLY ? 20 : 4).join('\n'),
+          disagreements.slice(0, process.env.ONLY ? 20 : 3).join('\n'),
       );
     }
   }

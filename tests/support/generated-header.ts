@@ -272,7 +272,7 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
       'divider',
       {
         ...also(0.3, () => ({ length: length(whole(10, 60)), stands: one(['upright', 'flat']) })),
-        ...place(),
+        ...withoutWidth(place()),
       },
     ],
     ...(rich

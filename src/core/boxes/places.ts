@@ -138,9 +138,7 @@ function rowSizes(boxes: readonly Box[], room: number, whole: number, setting: S
     if (short.length === 0) break;
     for (const { index } of short) open.delete(index);
   }
-  return sizes.map((each, index) =>
-    boxes[index]!.layout.maxInlineSize === '100%' ? Math.min(each, whole) : each,
-  );
+  return sizes.map((each, index) => Math.min(each, mostOf(boxes[index]!, whole, setting)));
 }
 
 interface Content {
@@ -199,11 +197,18 @@ function placeRow(box: Box, room: number, height: number | null, setting: Settin
   return { of, width: room, height: Math.max(0, y - gap), baseline };
 }
 
+/** The most that a box takes with its margins: without them no more than all of the room, where its layout says so. */
+function mostOf(box: Box, room: number, outside: Setting): number {
+  if (box.layout.maxInlineSize !== '100%') return Infinity;
+  const { start, end } = margins(box, outside);
+  return room + start + end;
+}
+
 /** How wide a box is that need not be as wide as there is room: as it prefers, as far as that fits (CSS Sizing 3, 5.1, "fit-content"). */
 function fitted(box: Box, room: number, setting: Setting): number {
   const { preferred, least } = widths(box, setting);
   const width = Math.max(least, Math.min(preferred, room));
-  return box.layout.maxInlineSize === '100%' ? Math.min(width, room) : width;
+  return Math.min(width, mostOf(box, room, setting));
 }
 
 /** All the width that there is, up to the most that a box may take. */
@@ -343,8 +348,8 @@ function placeText(
 ): Content {
   const line = number(measures.line(type, lineHeight));
   const { ascent, descent } = measures.font(type);
-  // Chromium halves what is left of the line to whole px.
-  const above = Math.floor((line - ascent - descent) / 2);
+  // Chromium halves what is left of the line in 64ths of a px, towards none, and takes the whole px below.
+  const above = Math.floor(Math.trunc((line - ascent - descent) * 32) / 64);
   const lines = breaks ? measures.lines(text, room, type) : [number(measures.text(text, type))];
   return {
     of: [],

@@ -112,6 +112,9 @@ function pieceStyleOnce(site: Site, piece: ContentOf): () => TextStyle {
 /** What boxes are laid out at: whole 64ths of a px. */
 const laidOut = (size: number) => Math.floor(size * 64) / 64;
 
+/** What Chromium makes lines of text with: the 64th of a px that is nearest to their size. */
+const nearest = (size: number) => Math.round(size * 64) / 64;
+
 /** What letters are set at: Chromium keeps fonts by their size in whole hundredths of a px, below what was asked for. */
 const keptSize = (size: number) => Math.floor(Math.fround(Math.fround(size) * 100)) / 100;
 const setSize = (size: number) => laidOut(keptSize(size));
@@ -194,8 +197,11 @@ export function pieceContent(
       const widths = unbreakable(onOneLine(words)).map((word) => lineOf(`${word} `, otherwise));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
-    line: (otherwise, lineHeight) =>
-      times(settled(sizeIn(otherwise), laidOut), lineHeight ?? styled(otherwise).lineHeight),
+    line(otherwise, lineHeight) {
+      const size = settled(sizeIn(otherwise), nearest);
+      const line = times(size, lineHeight ?? styled(otherwise).lineHeight);
+      return isFlat(line) ? px(laidOut(line.values[0]!)) : line;
+    },
     font(otherwise) {
       const style = styled(otherwise);
       const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;

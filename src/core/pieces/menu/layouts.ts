@@ -119,7 +119,9 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
     '.menu-label': { gridColumn: '2' },
     '.menu-badge': {
       justifySelf: 'start',
-      padding: [{ em: 0.1 }, { em: 0.5 }],
+      // Along its line, also where that runs from top to bottom.
+      paddingBlock: { em: 0.1 },
+      paddingInline: { em: 0.5 },
       fontSize: { em: 0.75 },
       lineHeight: 1.4,
     },
