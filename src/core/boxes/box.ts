@@ -62,8 +62,8 @@ export interface Measures {
   text(text: string, otherwise?: SetOtherwise): Piecewise;
   /** The width of the widest stretch of a text that no line is broken in. */
   widestWord(text: string, otherwise?: SetOtherwise): Piecewise;
-  /** How high a line of a text is; `lineHeight` in times of its size, where it is not that of the piece. */
-  line(otherwise?: SetOtherwise, lineHeight?: number): Piecewise;
+  /** How high a line of a text is; `lineHeight` in times of its size, or as its font is, where it is not that of the piece. */
+  line(otherwise?: SetOtherwise, lineHeight?: number | 'normal'): Piecewise;
   /** How far the font of a text reaches above and below its baseline, rounded as browsers do; in CSS px. */
   font(otherwise?: SetOtherwise): { ascent: number; descent: number };
   /** The widths of the lines that a text is broken into where there is so much room, in CSS px. */

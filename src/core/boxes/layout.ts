@@ -51,14 +51,14 @@ export interface Layout {
   marginInlineEnd?: Size;
   border?: Line;
   inlineSize?: Size | '100%' | 'fit-content' | 'auto';
-  blockSize?: Size | 'auto';
+  blockSize?: Size | 'auto' | 'fit-content';
   alignContent?: 'center';
   minInlineSize?: Size;
   minBlockSize?: Size;
   maxInlineSize?: Size | '100%' | 'none';
   /** In times of the size of the text around. */
   fontSize?: { em: number };
-  lineHeight?: number;
+  lineHeight?: number | 'normal';
   fontWeight?: number;
   whiteSpace?: 'nowrap' | 'normal';
   textAlign?: 'start' | 'center';

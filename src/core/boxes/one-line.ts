@@ -16,7 +16,8 @@ export function heightOver(box: Box, around: Setting): Piecewise {
   const { blockSize, minBlockSize = 0 } = box.layout;
   const { above, below } = edgesOf(box);
   const least = sizeOver(minBlockSize, setting);
-  if (blockSize !== undefined && blockSize !== 'auto') return widest(least, sizeOver(blockSize, setting));
+  if (blockSize !== undefined && typeof blockSize !== 'string')
+    return widest(least, sizeOver(blockSize, setting));
   const padding = times(sizeOver(paddingOf(box.layout).block, setting), 2);
   return widest(least, total(inside(box, setting), padding, setting.measures.px(above + below)));
 }

@@ -35,6 +35,8 @@ export interface PlacedBox extends Place {
   of: readonly PlacedBox[];
   /** The lines of a text, each as high as its font. */
   lines?: readonly Place[];
+  /** Whether its lines run from top to bottom. */
+  turned?: boolean;
 }
 
 /** What is measured at one width of the viewport. */
@@ -166,7 +168,7 @@ function placeRow(box: Box, room: number, height: number | null, setting: Settin
   const of: PlacedBox[] = [];
   let y = 0;
   let baseline: number | null = null;
-  for (const line of lines) {
+  const rows = lines.map((line) => {
     const sizes = rowSizes(line, room - gap * (line.length - 1), room, setting);
     const beside = line.map((each) => margins(each, setting));
     const widthOf = (index: number) => sizes[index]! - beside[index]!.start - beside[index]!.end;
@@ -176,7 +178,13 @@ function placeRow(box: Box, room: number, height: number | null, setting: Settin
     const above = Math.max(0, ...onBaseline.map(baselineOf));
     const below = Math.max(0, ...onBaseline.map((each) => each.height - baselineOf(each)));
     const needed = Math.max(above + below, ...placed.map((each) => each.height));
-    const high = lines.length === 1 && height !== null ? height : needed;
+    return { line, sizes, beside, widthOf, placed, alignOf, onBaseline, above, needed };
+  });
+  const used = rows.reduce((sum, { needed }) => sum + needed, 0) + gap * Math.max(0, rows.length - 1);
+  // Lines share what is left of a height (CSS Flexbox 1, 9.4, `align-content: stretch`).
+  const more = height === null ? 0 : Math.max(0, height - used) / Math.max(1, rows.length);
+  for (const { line, sizes, beside, widthOf, placed, alignOf, onBaseline, above, needed } of rows) {
+    const high = rows.length === 1 && height !== null ? height : needed + more;
     const free = room - sizes.reduce((sum, each) => sum + each, 0) - gap * (line.length - 1);
     const { start, between } = spread(free, line.length, layout.justifyContent);
     let x = start;
@@ -411,13 +419,14 @@ function rotated(placed: PlacedBox): PlacedBox {
 function placeIn(box: Box, width: number, outside: Setting, stretched: number | null = null): PlacedBox {
   if (box.turned) {
     const plain = { ...box, turned: false };
-    return turned(placeIn(plain, stretched ?? widths(plain, outside).preferred, outside, width));
+    const placed = placeIn(plain, stretched ?? widths(plain, outside).preferred, outside, width);
+    return { ...turned(placed), turned: true };
   }
   const setting = settingIn(outside, box);
   const { blockSize, minBlockSize = 0 } = box.layout;
   const edges = around(box, setting);
   const given =
-    blockSize === undefined || blockSize === 'auto'
+    blockSize === undefined || typeof blockSize === 'string'
       ? stretched
       : Math.max(edges.block, size(blockSize, setting));
   const room = width - edges.inline;
@@ -444,12 +453,16 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
 }
 
 /** A placed box, and all that is in it, as they stand where lines run from right to left. */
-export function mirrored(placed: PlacedBox): PlacedBox {
-  const turned = <T extends Place>(each: T): T => ({ ...each, x: placed.width - each.x - each.width });
+export function mirrored(placed: PlacedBox, upright = placed.turned ?? false): PlacedBox {
+  // Lines that run from top to bottom begin at the bottom then.
+  const other = <T extends Place>(each: T): T =>
+    upright
+      ? { ...each, y: placed.height - each.y - each.height }
+      : { ...each, x: placed.width - each.x - each.width };
   return {
     ...placed,
-    of: placed.of.map((each) => turned(mirrored(each))),
-    ...(placed.lines ? { lines: placed.lines.map(turned) } : {}),
+    of: placed.of.map((each) => other(mirrored(each, upright || each.turned))),
+    ...(placed.lines ? { lines: placed.lines.map(other) } : {}),
   };
 }
 

@@ -6,7 +6,7 @@ import type { Layout, Size } from './layout';
 export interface Setting {
   measures: Measures;
   type: SetOtherwise;
-  lineHeight?: number;
+  lineHeight?: Layout['lineHeight'];
   breaks: boolean;
   textAlign?: Layout['textAlign'];
 }

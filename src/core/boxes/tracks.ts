@@ -57,6 +57,30 @@ function grown(sized: readonly Sized[], free: number): number[] {
   }
 }
 
+/** Makes columns wider by so much in all: in equal parts up to the limit of each, then all of them alike (CSS Grid 2, 12.5.1). */
+function widen(columns: readonly Sized[], by: number): void {
+  if (by <= 0 || columns.length === 0) return;
+  const within = grown(columns, by);
+  const left = by - sum(within) + sum(columns.map(({ base }) => base));
+  columns.forEach((each, index) => {
+    each.base = within[index]! + left / columns.length;
+    each.limit = Math.max(each.limit, each.base);
+  });
+}
+
+/** Makes columns with shares wider by so much in all: those first that have least for their share. */
+function level(columns: readonly Sized[], by: number): void {
+  if (by <= 0) return;
+  const most = Math.max(...columns.map(({ base, fr }) => base / fr));
+  const lacking = ({ base, fr }: Sized) => most * fr - base;
+  const short = sum(columns.map(lacking));
+  const shares = sum(columns.map(({ fr }) => fr));
+  // Up to the widest in proportion to what each lacks, beyond it by shares.
+  const part = short === 0 ? 0 : Math.min(1, by / short);
+  const beyond = Math.max(0, by - short) / shares;
+  for (const each of columns) each.base += lacking(each) * part + beyond * each.fr;
+}
+
 /** The columns that get wider for what spans several: those with shares, where there are any, else those that are as their content. */
 function opened(spanned: readonly Sized[], tracks: readonly Track[]): readonly Sized[] {
   const flexible = spanned.filter((_, index) => isFlexible(tracks[index]!));
@@ -85,13 +109,12 @@ export function sizedTracks(
     const spanned = sized.slice(first, last + 1);
     const shared = opened(spanned, tracks.slice(first, last + 1));
     const gaps = gap * (last - first);
-    const limit = (each: Sized) => (each.limit === Infinity ? each.base : each.limit);
-    const wanted = (preferred - gaps - sum(spanned.map(limit))) / shared.length;
-    const short = (least - gaps - sum(spanned.map(({ base }) => base))) / shared.length;
-    for (const each of shared) {
-      each.base += Math.max(0, short);
-      each.limit = Math.max(each.base, each.limit + Math.max(0, wanted));
-    }
+    const short = least - gaps - sum(spanned.map(({ base }) => base));
+    if (shared.some(({ fr }) => fr > 0)) level(shared, short);
+    else widen(shared, short);
+    const limits = sum(spanned.map(({ limit, base }) => (limit === Infinity ? base : limit)));
+    const more = Math.max(0, preferred - gaps - limits) / shared.length;
+    for (const each of shared) each.limit += more;
   }
   if (sized.some(({ fr }) => fr > 0)) {
     const limited = sized.map((each) => (each.fr > 0 ? { ...each, limit: each.base } : each));

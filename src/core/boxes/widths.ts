@@ -92,46 +92,93 @@ function columnOf(track: Track, parts: readonly Widths[], setting: Setting): Col
   return { least, preferred: widest(least, upTo) };
 }
 
-/** In columns: what spans several of them asks one that has no size of its own for what the others do not have (CSS Grid 2, 12.5). */
-function gridWidths(
-  { layout }: Box,
-  placed: readonly (InGrid & { widths: Widths })[],
-  setting: Setting,
-): Inner {
+/** A box in a grid with its widths. */
+type Spanning = InGrid & { widths: Widths };
+
+/** What a span has beyond the columns that it spans, for each of so many of them. */
+const beyond = (wanted: Piecewise, had: readonly Piecewise[], gaps: Piecewise, parts: number) =>
+  times(widest(times(gaps, 0), less(wanted, gaps, ...had)), 1 / parts);
+
+/** Columns as wide as what spans several of them asks: those with shares get wider, or where there are none, those that are as their content (CSS Grid 2, 12.5). */
+function spanned(
+  columns: readonly Column[],
+  tracks: readonly Track[],
+  { first, last, widths }: Spanning,
+  gap: Piecewise,
+): readonly Column[] {
+  const within = (index: number) => index >= first && index <= last;
+  const flexes = tracks.some((track, index) => within(index) && isFlexible(track));
+  const opens = (index: number) =>
+    within(index) && (flexes ? isFlexible(tracks[index]!) : tracks[index] === 'auto');
+  const open = columns.filter((_, index) => opens(index)).length;
+  if (open === 0) return columns;
+  const had = columns.slice(first, last + 1);
+  const gaps = times(gap, last - first);
+  const least = beyond(
+    widths.least,
+    had.map((each) => each.least),
+    gaps,
+    open,
+  );
+  const more = beyond(
+    widths.preferred,
+    had.map((each) => each.preferred),
+    gaps,
+    open,
+  );
+  return columns.map((column, index) => {
+    if (!opens(index)) return column;
+    const floor = total(column.least, least);
+    // What a share is as its content is looked at for all of them together (shareOver).
+    return {
+      least: floor,
+      preferred: widest(floor, flexes ? column.preferred : total(column.preferred, more)),
+    };
+  });
+}
+
+/** How wide one share is where everything is as wide as it prefers (CSS Grid 2, 12.7.1, under a max-content constraint). */
+function shareOver(
+  columns: readonly Column[],
+  tracks: readonly Track[],
+  spans: readonly Spanning[],
+  gap: Piecewise,
+): Piecewise {
+  const alone = tracks.flatMap((track, index) =>
+    isFlexible(track) ? [times(columns[index]!.preferred, 1 / track.fr)] : [],
+  );
+  const across = spans.flatMap(({ first, last, widths }) => {
+    const crossed = tracks.slice(first, last + 1);
+    const shares = crossed.reduce((sum, track) => sum + (isFlexible(track) ? track.fr : 0), 0);
+    if (shares === 0) return [];
+    const fixed = crossed.flatMap((track, index) =>
+      isFlexible(track) ? [] : [columns[first + index]!.preferred],
+    );
+    return [times(less(widths.preferred, times(gap, last - first), ...fixed), 1 / shares)];
+  });
+  return widest(times(gap, 0), ...alone, ...across);
+}
+
+/** In columns, some of which may be spanned. */
+function gridWidths({ layout }: Box, placed: readonly Spanning[], setting: Setting): Inner {
   const tracks = tracksOf(layout);
   const alone = (column: number) =>
     placed.filter(({ first, last }) => first === column && last === column).map(({ widths }) => widths);
-  const columns = tracks.map((track, index) => columnOf(track, alone(index), setting));
-  for (const { first, last, widths } of placed) {
-    if (first === last) continue;
-    const spanned = tracks.map((_, index) => index).filter((index) => index >= first && index <= last);
-    const open =
-      spanned.find((index) => isFlexible(tracks[index]!)) ??
-      spanned.find((index) => tracks[index] === 'auto');
-    if (open === undefined) continue;
-    const others = spanned.filter((index) => index !== open).map((index) => columns[index]!);
-    const { preferred, least } = columns[open]!;
-    const asked = less(widths.least, ...others.map((each) => each.least));
-    columns[open] = {
-      least: widest(least, asked),
-      preferred: widest(preferred, asked, less(widths.preferred, ...others.map((each) => each.preferred))),
-    };
-  }
-  const gap = times(sizeOver(layout.columnGap ?? layout.gap ?? 0, setting), tracks.length - 1);
-  const none = setting.measures.px(0);
-  const share = widest(
-    none,
-    ...tracks.flatMap((track, index) =>
-      isFlexible(track) ? [times(columns[index]!.preferred, 1 / track.fr)] : [],
-    ),
+  const gap = sizeOver(layout.columnGap ?? layout.gap ?? 0, setting);
+  const spans = placed.filter(({ first, last }) => first !== last);
+  const columns = spans.reduce(
+    (all, span) => spanned(all, tracks, span, gap),
+    tracks.map((track, index): Column => columnOf(track, alone(index), setting)) as readonly Column[],
   );
+  const share = shareOver(columns, tracks, spans, gap);
   const wanted = tracks.map((track, index) =>
     isFlexible(track) ? times(share, track.fr) : columns[index]!.preferred,
   );
-  const preferred = total(gap, ...wanted);
+  const gaps = times(gap, tracks.length - 1);
+  const preferred = total(gaps, ...wanted);
   return {
     preferred,
-    least: total(gap, ...columns.map(({ least }) => least)),
+    least: total(gaps, ...columns.map(({ least }) => least)),
     ideal: widest(preferred, ...placed.map(({ widths }) => widths.ideal)),
     wraps: placed.some(({ widths }) => widths.wraps),
   };
@@ -142,7 +189,10 @@ function innerWidths(box: Box, setting: Setting): Inner {
   if (box.text !== undefined) return textWidths(box, setting);
   if (box.ratio !== undefined) {
     const height = layout.blockSize;
-    const width = times(sizeOver(height === undefined || height === 'auto' ? 0 : height, setting), box.ratio);
+    const width = times(
+      sizeOver(height === undefined || typeof height === 'string' ? 0 : height, setting),
+      box.ratio,
+    );
     return layout.maxInlineSize === '100%' ? { ...same(width), least: setting.measures.px(0) } : same(width);
   }
   const shown = shownIn(box);

@@ -187,6 +187,13 @@ export function pieceContent(
     words.endsWith(' ')
       ? less(letters(words, otherwise), letters(' ', otherwise))
       : letters(words, otherwise);
+  const font = (otherwise?: SetOtherwise) => {
+    const style = styled(otherwise);
+    const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
+    const size = keptSize(valueAt(sizeIn(otherwise), span.from)) * (adjust ?? 1);
+    const { ascent, descent } = fontMetrics(site, advances, inStandIn ? standInFace(style) : style, language);
+    return asDrawn(ascent * size, descent * size);
+  };
   return {
     px,
     length,
@@ -198,22 +205,15 @@ export function pieceContent(
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
     line(otherwise, lineHeight) {
+      if (lineHeight === 'normal') {
+        const { ascent, descent } = font(otherwise);
+        return px(ascent + descent);
+      }
       const size = settled(sizeIn(otherwise), nearest);
       const line = times(size, lineHeight ?? styled(otherwise).lineHeight);
       return isFlat(line) ? px(laidOut(line.values[0]!)) : line;
     },
-    font(otherwise) {
-      const style = styled(otherwise);
-      const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
-      const size = keptSize(valueAt(sizeIn(otherwise), span.from)) * (adjust ?? 1);
-      const { ascent, descent } = fontMetrics(
-        site,
-        advances,
-        inStandIn ? standInFace(style) : style,
-        language,
-      );
-      return asDrawn(ascent * size, descent * size);
-    },
+    font,
     lines: (words, room, otherwise) =>
       lineWidths(onOneLine(words), room + UNSEEN, (line) => valueAt(lineOf(line, otherwise), span.from)),
     border: (border) => (border === null ? 0 : site.brand.borders[border]!.value.width),

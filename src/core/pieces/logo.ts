@@ -165,7 +165,7 @@ const layouts = (values: Values) => {
   const artworkAlone = shows === 'artwork';
   return {
     '': logoLayout,
-    '> :is(img, picture)': { display: shows === 'text' ? 'none' : 'block' },
+    '> :is(img, picture)': { display: shows === 'text' ? 'none' : undefined, flexShrink: 0 },
     img: {
       inlineSize: artworkWidth ?? 'auto',
       maxInlineSize: 'none',
@@ -173,7 +173,7 @@ const layouts = (values: Values) => {
     },
     '> .logo-text:not(:only-child)': { display: artworkAlone && !hasTail(values) ? 'none' : 'block' },
     '> .logo-text:not(:only-child) > .logo-name': {
-      display: artworkAlone && hasTail(values) ? 'none' : 'inline',
+      display: artworkAlone && hasTail(values) ? 'none' : undefined,
     },
     '.logo-tagline': {
       display: values.taglineSeen ? 'block' : 'none',

@@ -169,10 +169,20 @@ export const search = kindOfPiece<Values>({
         ),
       ]);
     const { edge } = dressedBox(values, fieldPart.prefix, content);
-    // As a field the form stands in the flow; else it is a popover, out of it.
-    const inFlow = { ...laid['.search-form'], display: 'flex', inlineSize: '100%' } as const;
-    // A field has its words on its middle line by itself.
-    const field = { ...laid.input, alignContent: 'center', whiteSpace: 'nowrap' } as const;
+    // As a field the form stands in the flow; else it is a popover, out of it. What can be one is as high as its content.
+    const inFlow = {
+      ...laid['.search-form'],
+      display: 'flex',
+      inlineSize: '100%',
+      blockSize: 'fit-content',
+    } as const;
+    // A field has its words on its middle line by itself, as high as their font.
+    const field = {
+      ...laid.input,
+      alignContent: 'center',
+      whiteSpace: 'nowrap',
+      lineHeight: 'normal',
+    } as const;
     const inside = [
       box('input', field, [words(values.words || 'Search')], { edge }),
       box('.search-go', laid['.search-go'], [sign({})]),

@@ -43,7 +43,11 @@ export const menuPieceProperties = propertyList(
     by: 'width',
     initial: false,
     css: (value) => ({
-      '& .menu-list > li': { 'writing-mode': value ? 'vertical-rl' : AS_IT_COMES },
+      '& .menu-list > li': {
+        'writing-mode': value ? 'vertical-rl' : AS_IT_COMES,
+        // No sign stands upright among others, so that a line is as long as it is without being turned.
+        'text-orientation': value ? 'sideways' : AS_IT_COMES,
+      },
       '& .menu-list > li > .menu-link': { rotate: value ? '180deg' : AS_IT_COMES },
     }),
   }),
