@@ -6,6 +6,7 @@ import { el, type Node } from '../markup/html';
 import type { Layout } from '../boxes/layout';
 import { LOGO_STYLE, logoLayout } from './logo';
 import type { PieceContent } from './content';
+import { pictureHtml } from './step-picture';
 import type { PieceContext } from './piece';
 
 /** The room beside a logo that a menu draws, in CSS px at the usual text size. */
@@ -25,22 +26,16 @@ export function brandLogoBox(content: PieceContent, version: LogoVersion, height
 }
 
 /**
- * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, and from a band
- * on, where one is named, the compact one.
+ * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, or in the steps that say
+ * so the compact one.
  */
-export function brandLogoHtml(context: Omit<PieceContext, 'brandLogo'>, compactFrom: Id | null): Node {
-  const pictured = (version: LogoVersion) => {
-    const id = context.logo(version);
-    return id === null ? null : context.artwork(id);
-  };
-  const full = pictured('full');
-  const compact = compactFrom === null ? null : pictured('compact');
-  const media = compactFrom === null ? null : context.narrower(compactFrom);
-  const link = (...sign: Node[]) => el('a', { class: 'logo menu-logo', href: context.homeHref }, ...sign);
-  if (!full) return link(context.siteName);
-  const { src, width, height, alt } = full;
-  const image = el('img', { src, width, height, alt: alt || context.siteName });
-  if (!compact || media === null) return link(image);
-  const narrow = el('source', { media, srcset: compact.src, width: compact.width, height: compact.height });
-  return link(el('picture', {}, narrow, image));
+export function brandLogoHtml(
+  context: PieceContext,
+  versions: readonly { media: string | null; compact: boolean }[],
+): Node {
+  const link = (sign: Node) => el('a', { class: 'logo menu-logo', href: context.homeHref }, sign);
+  const full = context.logo('full');
+  if (full === null) return link(context.siteName);
+  const shown = versions.map(({ compact }) => (compact ? (context.logo('compact') ?? full) : full));
+  return link(pictureHtml(versions, shown, context, false));
 }

@@ -12,7 +12,8 @@ import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { kindOfPiece, pieceClass, type PieceContext, type SettledPiece } from './piece';
+import { pictureHtml } from './step-picture';
+import { kindOfPiece, pieceClass, type PieceContext, type PieceVersion } from './piece';
 
 /** Between artwork and words, in CSS px at the usual text size. */
 const GAP = 12;
@@ -30,44 +31,17 @@ function artworkOf(
 }
 
 /**
- * The artwork of each band, widest first: a band whose version has none shows that of the next wider band, and where the widest
+ * The artwork of each step, widest first: a step whose version has none shows that of the next wider one, and where the widest
  * has none, the first there is. Empty when there is none at all.
  */
 function shownArtwork(
-  bands: readonly { values: { artwork: Id | null; version: LogoVersion } }[],
+  versions: readonly { values: { artwork: Id | null; version: LogoVersion } }[],
   context: PieceContext,
 ): string[] {
-  const shown = bands.map(({ values }) => artworkOf(values, context));
+  const shown = versions.map(({ values }) => artworkOf(values, context));
   let last = shown.find((id) => id !== null);
   if (last === undefined) return [];
   return shown.map((id) => (last = id ?? last)!);
-}
-
-/**
- * The picture of each band; null for none. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The
- * picture element"); the narrowest band comes first, since the first source that matches is taken. `when` is a class that tells
- * the phase of scrolling that it is for, where there is one for each.
- */
-function pictureHtml(
-  bands: readonly { band: Id }[],
-  shown: readonly string[],
-  context: PieceContext,
-  when: string | false,
-): Node {
-  if (shown.length === 0) return null;
-  const picture = (id: string) => context.artwork(id)!;
-  const sources = bands
-    .map((band, index) => ({ media: context.narrower(band.band), index }))
-    .filter(({ index }) => index > 0 && shown[index] !== shown[index - 1])
-    .reverse()
-    .map(({ media, index }) => {
-      const { src, width, height } = picture(shown[index]!);
-      return el('source', { media, srcset: src, width, height });
-    });
-  const { src, width, height, alt } = picture(shown[0]!);
-  const alone = sources.length === 0;
-  const image = el('img', { class: alone && when, src, width, height, alt: alt || context.siteName });
-  return alone ? image : el('picture', { class: when }, ...sources, image);
 }
 
 /** The type style of a logo in letters where nothing is said of it. */
@@ -210,17 +184,17 @@ export const logo = kindOfPiece<Values>({
   form: 'version',
   summary: (values) => (values.artwork === null ? logoVersions[values.version] : 'its own'),
   caption: () => '',
-  html(piece, context, bands) {
-    const atTop = shownArtwork(bands, context);
-    const later = context.scrolled(piece.id) as readonly SettledPiece<Values>[] | null;
-    const scrolled = shownArtwork(later ?? bands, context);
+  html(piece, context, versions) {
+    const atTop = shownArtwork(versions, context);
+    const later = context.scrolled(piece.id) as readonly PieceVersion<Values>[] | null;
+    const scrolled = shownArtwork(later ?? versions, context);
     const differs = scrolled.join() !== atTop.join();
     const pictures = [
-      pictureHtml(bands, atTop, context, differs && 'at-top'),
-      differs && pictureHtml(bands, scrolled, context, 'when-scrolled'),
+      pictureHtml(versions, atTop, context, differs && 'at-top'),
+      differs && pictureHtml(versions, scrolled, context, 'when-scrolled'),
     ].filter(Boolean);
     const { text, tagline } = piece.values;
-    const words = bands.some((band) => band.values.shows !== 'artwork') || pictures.length === 0;
+    const words = versions.some(({ values }) => values.shows !== 'artwork') || pictures.length === 0;
     const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
     const name = text || context.siteName;
     const link = (...inside: Node[]) =>

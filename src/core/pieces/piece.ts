@@ -21,6 +21,12 @@ export interface SettledPiece<V = Record<string, unknown>> {
   counts: Counts;
 }
 
+/** A piece as it is settled for one step of its way, from the widest viewport to the narrowest. */
+export interface PieceVersion<V = Record<string, unknown>> extends SettledPiece<V> {
+  /** The media query that holds in the step and all narrower ones; null for the widest, and for what a script begins whatever the width. */
+  media: string | null;
+}
+
 /** Where something leads on the page where it stands; null when it only opens what stands below it. */
 export type Target =
   { as: 'link'; href: string; language?: string; dialog?: string } | { as: 'drawer'; drawer: string } | null;
@@ -62,18 +68,14 @@ export interface PieceContext {
   content(piece: Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object }): PieceContent;
   /** The artwork of a version of the brand’s logo; null where there is none. */
   logo(version: LogoVersion): Id | null;
-  /** The brand’s logo with a link home, to stand inside another piece; the compact one in a band and all narrower ones, where one is named. */
-  brandLogo(compactFrom: Id | null): Node;
   /** The id of a drawer’s element on the page. */
   drawer(id: Id): string | null;
   /** The languages of the site by their tags, each named in itself. */
   languages: readonly { tag: string; name: string; current: boolean }[];
   /** The address of the page that answers searches; asking for it makes the site have one. */
   searchHref(): string;
-  /** A piece as it is while the page is scrolled, settled for every band; null where its header bears no phases. */
-  scrolled(id: Id): readonly SettledPiece[] | null;
-  /** The media query that holds in a band and all narrower ones; null for the widest. */
-  narrower(band: Id): string | null;
+  /** A piece as it is while the page is scrolled, settled for every step; null where its header bears no phases. */
+  scrolled(id: Id): readonly PieceVersion[] | null;
 }
 
 /** What tells the variants of a piece apart, beside its own values. */
@@ -129,8 +131,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   caption(values: V, nameOf: (id: Id) => string | null): string;
   /** The drawer that the piece opens in a band with these values; null when it opens none there. */
   opens?(values: V): Id | null;
-  /** The piece's markup; `bands` holds it settled for every band, widest first, for what has to stand in the HTML for a narrower one. */
-  html(piece: SettledPiece<V>, context: PieceContext, bands: readonly SettledPiece<V>[]): Element | null;
+  /** The piece's markup; `versions` holds it settled for every step, widest first, for what has to stand in the HTML for a narrower one. */
+  html(piece: SettledPiece<V>, context: PieceContext, versions: readonly PieceVersion<V>[]): Element | null;
 }
 
 /** States a kind of piece with the type of its values, which follows from its properties; among others they are values by name. */

@@ -3,8 +3,7 @@ import { NARROWEST, widthBelow } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { markedEntries, markIndex, menuEntries, pageTitle } from '../menus/entries';
 import { pieceKind } from '../pieces';
-import { brandLogoHtml } from '../pieces/brand-logo';
-import type { MenuEntry, PieceContext, Target } from '../pieces/piece';
+import type { MenuEntry, PieceContext, PieceVersion, Target } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
 import { telephoneDigits, type Link } from '../properties/link';
@@ -18,7 +17,7 @@ import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import { heldBars } from '../fit/heights';
 import { measuredLevels, settledMeasured } from '../fit/measured-rules';
-import { wayDown } from '../fit/way-down';
+import { wayDown, type WayStep } from '../fit/way-down';
 import { pieceContent } from '../fit/piece-content';
 import { folderOf, type Folder } from './folder';
 import { settleNames, slug, type Names } from './names';
@@ -125,7 +124,7 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
     noteOpened(state, link);
     return linkTarget(state, link);
   };
-  const context: Omit<PieceContext, 'brandLogo'> = {
+  return {
     siteName: site.name,
     homeHref: folder.href(pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
@@ -164,36 +163,38 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
       return names.get(id)!;
     },
     scrolled(id) {
-      const settled = perStep(state, kind, assembly, 'scrolled');
-      if (!settled[0]!.phased) return null;
-      return settled.map((each) => settledPieces(each).find((piece) => piece.id === id)!);
-    },
-    narrower(band) {
-      const index = site.bands.findIndex((each) => each.id === band);
-      return index === 0 ? null : widthBelow(site.bands[index - 1]!.from);
+      if (!resolveAssembly(site, kind, assembly, site.bands[0]!.id).phased) return null;
+      const steps = piecesPerStep(state, kind, assembly, 'scrolled');
+      return steps.map((pieces) => pieces.find((piece) => piece.id === id)!);
     },
   };
-  return { ...context, brandLogo: (compactFrom) => brandLogoHtml(context, compactFrom) };
 }
 
 /** One assembly settled for every step of its way, widest first: the markup has to hold what any of them shows. */
 type PerStep = readonly SettledAssembly[];
 
+/** The media query of each step of a way; null for the widest. */
+const stepMedia = (steps: readonly WayStep[]) =>
+  steps.map(({ below }) => (below === null ? null : widthBelow(below)));
+
 /** A bar settled for every step, and where rules are measured in the browser, for each level of them. */
 interface BarVersions {
   bands: readonly SettledBar[];
+  /** The media query of each step. */
+  media: readonly (string | null)[];
   measured: readonly SettledBar[];
 }
 
 /** The bay of a place in the markup, wherever it is seen. */
 const nthBay = ({ bays }: SettledBar, nth: number) => bays.find((bay) => bay.nth === nth)!;
 
-function bayHtml({ bands, measured }: BarVersions, nth: number, context: PieceContext): Node {
+function bayHtml({ bands, media, measured }: BarVersions, nth: number, context: PieceContext): Node {
   const pieces = nthBay(bands[0]!, nth).pieces.map((piece, index) => {
     // Of what rules turn, only the forms of a menu are a matter of the markup.
-    const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map(
-      (version) => nthBay(version, nth).pieces[index]!,
-    );
+    const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map((version, step) => ({
+      ...nthBay(version, nth).pieces[index]!,
+      media: media[step] ?? null,
+    }));
     return pieceKind(piece.kind).html(piece, context, versions);
   });
   return pieces.length > 0 && el('div', { class: `bay bay-${nth}` }, ...pieces);
@@ -206,7 +207,8 @@ function barsHtml({ site, advances }: PageState, assembly: PerStep, context: Pie
   return assembly[0]!.bars.map((bar, index) => {
     const levels = measuredLevels(site, own, own.bars[bar.id]!, steps);
     const measured = settledMeasured(site, kind, own, steps).map((each) => each.bars[index]!);
-    const versions = { bands: assembly.map((band) => band.bars[index]!), measured };
+    const bands = assembly.map((step) => step.bars[index]!);
+    const versions = { bands, media: stepMedia(steps), measured };
     const bays = bar.bays.map((_, bay) => bayHtml(versions, bay + 1, context)).filter(Boolean);
     return el(
       'div',
@@ -241,11 +243,24 @@ function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): 
   );
 }
 
+/** The pieces of an assembly as they are listed, settled for every step of its way, with the media query of each. */
+function piecesPerStep(
+  state: PageState,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  phase: Phase = 'top',
+): PieceVersion[][] {
+  const media = stepMedia(wayDown(state.site, state.advances, kind, assembly).steps);
+  return perStep(state, kind, assembly, phase).map((settled, step) =>
+    settledPieces(settled).map((piece) => ({ ...piece, media: media[step]! })),
+  );
+}
+
 /** The pieces that leave the header for the drawer at some width, to stand once more in the first drawer that the header opens. */
 function leftPieces(state: PageState, drawer: Assembly): Node[] {
   const { header, names } = state;
   if (!header) return [];
-  const steps = perStep(state, 'headers', header).map(settledPieces);
+  const steps = piecesPerStep(state, 'headers', header);
   const opened = steps.flat().flatMap(({ kind, values }) => pieceKind(kind).opens?.(values) ?? []);
   if (opened[0] !== drawer.id) return [];
   const context = {

@@ -252,3 +252,26 @@ test.each(['search', 'basket', 'account', 'language', 'social', 'text', 'notice'
     expect(page(site)).toContain(`class="${kind} main-header-${kind}`);
   },
 );
+
+test('a menu that a rule collapses in the widest band draws the compact logo from there on, and no wider', () => {
+  const site = withMenu({ around: { desktop: 'around' } });
+  const picture = (id: string) => ({
+    id,
+    type: 'image/svg+xml' as const,
+    width: 120,
+    height: 40,
+    bytes: 1,
+    hash: id.repeat(64).slice(0, 64),
+    name: id,
+    alt: '',
+  });
+  site.artwork = { a: picture('a'), b: picture('b') };
+  site.brand.logo = { ...site.brand.logo, full: 'a', compact: 'b' };
+  const header = site.headers.h!;
+  const [piece] = Object.values(header.pieces).filter(({ values }) => values.around);
+  const turns = [{ piece: piece!.id, property: 'shownAs', value: 'button' }];
+  header.bars.b!.rules = [{ id: 'r', when: { by: 'width', below: 1400 }, turns }];
+  const html = page(site);
+  expect(html).toMatch(/<source media="\(width &lt; 87\.5em\)" srcset="[^"]*b-b\.svg"/);
+  expect(html).toMatch(/<img [^>]*src="[^"]*a-a\.svg"/);
+});

@@ -43,10 +43,11 @@ export interface SettledAssembly {
   bars: SettledBar[];
 }
 
-/** What was settled of something, as long as the bands and menus that it was settled with are the same. */
+/** What was settled of something, as long as what it was settled with is the same: bands, menus, and the type styles that rules start from. */
 interface Known<T> {
   bands: Site['bands'];
   menus: Site['menus'];
+  typeStyles: Site['brand']['typeStyles'];
   byCell: Map<string, T>;
 }
 
@@ -72,9 +73,10 @@ function settledOnce<From extends object, T>(
   const known = new WeakMap<From, Known<T>>();
   return (site: Site, from: From, place: WayPlace, phase: Phase): T => {
     const { bands, menus } = site;
+    const { typeStyles } = site.brand;
     let kept = known.get(from);
-    if (kept?.bands !== bands || kept.menus !== menus) {
-      kept = { bands, menus, byCell: new Map() };
+    if (kept?.bands !== bands || kept.menus !== menus || kept.typeStyles !== typeStyles) {
+      kept = { bands, menus, typeStyles, byCell: new Map() };
       known.set(from, kept);
     }
     const cell = phaseCell(place.begun.join(' '), phase);

@@ -2,6 +2,8 @@ import { expect, test } from '@jest/globals';
 import * as fc from 'fast-check';
 import { lengthAt, type Length } from '../lengths/formula';
 import { sampleSite } from '../site/sample.test-data';
+import type { Site } from '../site/site';
+import { resolveAssembly } from './assembly';
 import { distance, lengthOf, levelId, towards } from './turns';
 
 const px = fc.integer({ min: 8, max: 80 });
@@ -61,4 +63,23 @@ test('a size of text that was not said is that of its style; what is no length i
   expect(lengthAt(of('textSize')!, 1200)).toBeGreaterThan(8);
   expect(of('shownAs')).toBeNull();
   expect(of('nothing of the kind')).toBeNull();
+});
+
+test('what a rule makes smaller step by step follows the style that it starts from', () => {
+  const site = sampleSite();
+  const header = site.headers.h!;
+  const turns = [{ piece: 'menu', property: 'textSize', value: 8, step: -1 }];
+  header.bars.b!.rules = [{ id: 'r', when: { by: 'width', below: 1400 }, turns }];
+  const sizeIn = (of: Site) => {
+    const place = { band: 'desktop', begun: ['desktop', 'r'] };
+    const { bars } = resolveAssembly(of, 'headers', header, place);
+    const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
+    return pieces.find(({ id }) => id === 'menu')!.values.textSize;
+  };
+  const style = site.brand.typeStyles['type-nav']!;
+  const larger = { ...style, values: { ...style.values, size: { desktop: 30 } } };
+  const grown = { ...site.brand, typeStyles: { ...site.brand.typeStyles, 'type-nav': larger } };
+  const before = sizeIn(site);
+  expect(sizeIn({ ...site, brand: grown })).toBe(29);
+  expect(sizeIn(site)).toBe(before);
 });

@@ -4,7 +4,15 @@ import { iconHtml } from '../../icons/icons';
 import { leavingRanks, leftOf } from './leaving';
 import { reservedWeight } from './parts';
 import { splitAfter } from './boxes';
-import { leading, pieceClass, type MenuEntry, type PieceContext, type SettledPiece } from '../piece';
+import { brandLogoHtml } from '../brand-logo';
+import {
+  leading,
+  pieceClass,
+  type MenuEntry,
+  type PieceContext,
+  type PieceVersion,
+  type SettledPiece,
+} from '../piece';
 import type { MenuValues } from './properties';
 import { variantsOf, type Variant } from '../variants';
 
@@ -164,10 +172,10 @@ export function openedBy({ shownAs, opens }: Pick<MenuValues, 'shownAs' | 'opens
 function buttonWhereAsked(
   piece: SettledPiece<MenuValues>,
   context: PieceContext,
-  bands: readonly SettledPiece<MenuValues>[],
+  versions: readonly PieceVersion<MenuValues>[],
 ): Node {
   const { buttonLabel } = piece.values;
-  const opens = bands.map((band) => openedBy(band.values)).find((id) => id !== null);
+  const opens = versions.map((band) => openedBy(band.values)).find((id) => id !== null);
   const drawer = opens === undefined ? null : context.drawer(opens);
   return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
 }
@@ -176,12 +184,12 @@ function buttonWhereAsked(
 function listHtml(
   { settled: piece, name }: Variant<MenuValues>,
   context: PieceContext,
-  { alone, logo, bands }: { alone: boolean; logo: Node; bands: readonly SettledPiece<MenuValues>[] },
+  { alone, logo, versions }: { alone: boolean; logo: Node; versions: readonly PieceVersion<MenuValues>[] },
 ): Node[] {
   const { id, values, band } = piece;
   const shown = values.menu === null ? null : context.menu(values.menu, band);
   if (!shown || shown.entries.length === 0) return [];
-  const left = bands.map((each) => leftOf(each.values));
+  const left = versions.map((each) => leftOf(each.values));
   const needs = {
     prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
@@ -199,24 +207,27 @@ function listHtml(
   return alone ? lists : [el('div', { class: `for-${name}` }, ...lists)];
 }
 
-/** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any band. */
-function ownLogo(context: PieceContext, bands: readonly SettledPiece<MenuValues>[]): Node {
-  const drawn = bands.filter(({ values }) => values.around);
-  if (drawn.length === 0) return null;
-  const collapsed = drawn.find(({ values }) => values.shownAs === 'button');
-  return context.brandLogo(collapsed?.band ?? null);
+/** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any step. */
+function ownLogo(context: PieceContext, versions: readonly PieceVersion<MenuValues>[]): Node {
+  if (!versions.some(({ values }) => values.around)) return null;
+  // What a script begins has no width of its own, by which the markup could choose.
+  const steps = versions.filter(({ media }, index) => index === 0 || media !== null);
+  return brandLogoHtml(
+    context,
+    steps.map(({ media, values }) => ({ media, compact: values.shownAs === 'button' })),
+  );
 }
 
 /** The markup of a menu: its button, where some form of it is one, and a list for each of its variants; null where it has nothing to show. */
 export function menuHtml(
   piece: SettledPiece<MenuValues>,
   context: PieceContext,
-  bands: readonly SettledPiece<MenuValues>[],
+  versions: readonly PieceVersion<MenuValues>[],
 ): Element | null {
-  const variants = variantsOf(bands);
+  const variants = variantsOf(versions);
   const alone = variants.length === 1;
-  const logo = ownLogo(context, bands);
-  const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, logo, bands }));
+  const logo = ownLogo(context, versions);
+  const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, logo, versions }));
   if (lists.length === 0) return null;
   const { settled: named } = variants.find(({ settled }) => settled.values.menu !== null)!;
   const { name } = context.menu(named.values.menu!, named.band)!;
@@ -226,7 +237,7 @@ export function menuHtml(
       class: pieceClass(piece, context),
       'aria-label': context.landmark(name),
     },
-    buttonWhereAsked(piece, context, bands),
+    buttonWhereAsked(piece, context, versions),
     ...lists,
   );
 }
