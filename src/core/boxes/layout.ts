@@ -66,8 +66,13 @@ export interface Layout {
 
 /** Layouts that hold for one box, put together: a later one wins in what it says. */
 export function cascaded(...layouts: readonly Layout[]): Layout {
-  const said = layouts.map((layout) => Object.entries(layout).filter(([, value]) => value !== undefined));
-  return Object.fromEntries(said.flat()) as Layout;
+  const all: Record<string, unknown> = {};
+  for (const layout of layouts)
+    for (const name in layout) {
+      const value = layout[name as keyof Layout];
+      if (value !== undefined) all[name] = value;
+    }
+  return all;
 }
 
 /** Layouts by where they are drawn: a selector below the piece, empty for the piece itself. */

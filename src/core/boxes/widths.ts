@@ -213,14 +213,17 @@ const each = (widths: Widths, change: (width: Piecewise) => Piecewise): Widths =
   wraps: widths.wraps,
 });
 
-/** What is known of boxes: each stands in one place, so what is around it is always the same. */
-const known = new WeakMap<Box, Widths>();
+/** What is known of boxes, by what they were measured with: each stands in one place, so what is around it is always the same. */
+const known = new WeakMap<Box, { measures: Measures; widths: Widths }>();
 
 /** The widths of a box in others that set its text so, with its margins. */
 export function widthsIn(box: Box, around: Setting): Widths {
-  const found = known.get(box) ?? newWidths(box, around);
-  known.set(box, found);
-  return found;
+  const measures = box.measures ?? around.measures;
+  const found = known.get(box);
+  if (found?.measures === measures) return found.widths;
+  const widths = newWidths(box, around);
+  known.set(box, { measures, widths });
+  return widths;
 }
 
 function newWidths(box: Box, around: Setting): Widths {

@@ -3,7 +3,6 @@ import { cascaded, type Layout } from '../boxes/layout';
 import { mirrored, placeBox, type PlacedBox } from '../boxes/places';
 import type { Id } from '../ids/id';
 import { valueAt } from '../lengths/piecewise';
-import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { placeLayout } from '../properties/place';
 import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
@@ -17,6 +16,7 @@ import {
 } from '../resolve/bar-layouts';
 import { directionOf } from '../site/language';
 import { barFrame, panelWidth, type Frame } from './frame';
+import { pieceBoxes } from './piece-boxes';
 import { pieceContent, type Circumstances } from './piece-content';
 
 /** An assembly that is placed: under what circumstances, in which band, and at which width of the viewport in CSS px. */
@@ -28,9 +28,9 @@ interface Placing {
 
 /** The boxes of a piece as it stands in its bay; null where it shows nothing. */
 function pieceBox(piece: SettledPiece, { circumstances, at }: Placing): Box | null {
-  const { id, kind, values } = piece;
+  const { id, values } = piece;
   const content = pieceContent({ ...circumstances, sizedAt: at }, piece, { from: at, to: at });
-  const own = values.shown === 'shown' ? pieceKind(kind).box(values, content) : null;
+  const own = pieceBoxes(circumstances, piece);
   return own && { ...own, layout: cascaded(placeLayout(values), own.layout), id, measures: content };
 }
 

@@ -16,6 +16,7 @@ import { dividedWidth, rowConditions } from './bars-in-row';
 import { bayRoom, type BayRoom } from './bay-room';
 import { divisionConditions } from './division-fit';
 import { worstFit, type Condition, type FitStatus } from './fit-status';
+import { pieceBoxes } from './piece-boxes';
 import { pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** What is the matter with a bar at the width at which it is worst. */
@@ -70,7 +71,10 @@ function baysOf(
   { span, tally }: Within,
 ): BayRoom[] {
   return bays.map((bay) =>
-    bayRoom(bay, values.pieceGap as Length, span, (piece) => pieceContent(circumstances, piece, span, tally)),
+    bayRoom(bay, values.pieceGap as Length, span, (piece) => ({
+      box: pieceBoxes(circumstances, piece),
+      content: pieceContent(circumstances, piece, span, tally),
+    })),
   );
 }
 

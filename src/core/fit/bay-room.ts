@@ -10,7 +10,7 @@ import {
   type Piecewise,
   type Span,
 } from '../lengths/piecewise';
-import { pieceKind } from '../pieces';
+import type { Box } from '../boxes/box';
 import type { SettledPiece } from '../pieces/piece';
 import { widthsOf, type Widths } from '../boxes/widths';
 import type { PieceContent } from '../pieces/content';
@@ -48,8 +48,11 @@ export function idsIn(bays: readonly Pick<BayRoom, 'pieces'>[]): Id[] {
   return bays.flatMap(({ pieces }) => pieces.map(({ id }) => id));
 }
 
-/** Makes what a piece may ask about its boxes. */
-export type ContentFor = (piece: SettledPiece) => PieceContent;
+/** The boxes of a piece, with what they are measured with. */
+export interface MeasuredPiece {
+  box: Box | null;
+  content: PieceContent;
+}
 
 /** A piece that was given a width has that; what stands in it may need more. */
 function heldConditions(id: Id, width: Piecewise, { preferred, least, wraps }: Widths): Condition[] {
@@ -69,10 +72,9 @@ function heldConditions(id: Id, width: Piecewise, { preferred, least, wraps }: W
 }
 
 function pieceRoom(
-  { id, kind, values }: SettledPiece,
-  content: PieceContent,
+  { id, values }: SettledPiece,
+  { box, content }: MeasuredPiece,
 ): { room: PieceRoom; conditions: Condition[] } | null {
-  const box = values.shown === 'shown' ? pieceKind(kind).box(values, content) : null;
   if (box === null) return null;
   const own = widthsOf(box, content);
   const beside = total(content.length(values.gapBefore as Length), content.length(values.gapAfter as Length));
@@ -107,9 +109,14 @@ export function gapsOf({ bayGap }: Record<string, unknown>, count: number, span:
 }
 
 /** The room of a bay whose pieces stand beside each other with a gap between them. */
-export function bayRoom(bay: SettledBay, gap: Length, span: Span, contentFor: ContentFor): BayRoom {
+export function bayRoom(
+  bay: SettledBay,
+  gap: Length,
+  span: Span,
+  measuredOf: (piece: SettledPiece) => MeasuredPiece,
+): BayRoom {
   const found = bay.pieces
-    .map((piece) => pieceRoom(piece, contentFor(piece)))
+    .map((piece) => pieceRoom(piece, measuredOf(piece)))
     .filter((each) => each !== null);
   const pieces = found.map(({ room }) => room);
   const gaps = times(lengthOver(gap, span), Math.max(0, pieces.length - 1));

@@ -52,6 +52,8 @@ export interface Circumstances {
 export interface Tally {
   /** Whether all texts had been measured. */
   complete: boolean;
+  /** Whether any text was asked for. */
+  asked?: boolean;
   /** Whether letters grow with the viewport. */
   grows?: boolean;
   /** The characters that fonts lack, by piece and family, where they are wanted. */
@@ -163,6 +165,7 @@ export function pieceContent(
   /** The size at which letters are set, at a scale of their style's. */
   const setOver = (style: TextStyle, scale: number) => settled(times(sizeOf(style), scale), setSize);
   const letters = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
+    tally.asked = true;
     const style = styleOf(site, piece, own(), otherwise);
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
     const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);

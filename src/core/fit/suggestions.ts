@@ -17,6 +17,7 @@ import type { Assembly, Piece } from '../site/assembly';
 import { bayRoom } from './bay-room';
 import { breaks } from './fit-status';
 import { menusOf, menusShown, type BarPlace } from './forecasts';
+import { pieceBoxes } from './piece-boxes';
 import { pieceContent, type Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
 
@@ -247,8 +248,10 @@ function neededShares(today: Circumstances, { kind, assembly, bar }: BarPlace, b
   const listed = own.bays.toSorted((one, other) => one.nth - other.nth);
   const needs = listed.map(
     (bay) =>
-      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => pieceContent(today, piece, span, tally))
-        .floor.values[0]!,
+      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => ({
+        box: pieceBoxes(today, piece),
+        content: pieceContent(today, piece, span, tally),
+      })).floor.values[0]!,
   );
   const least = Math.min(...needs);
   if (needs.length < 2 || !(least > 0)) return null;

@@ -67,7 +67,7 @@ interface Unit {
   larger: number;
 }
 
-const round = (value: number) => Number(plainNumber(value));
+const round = (value: number) => (Number.isInteger(value) ? value : Number(plainNumber(value)));
 /** A number of CSS px as it is written in a unit: browsers know no other. */
 const written = (value: number, { px: unit, larger }: Unit) => round(value / unit) * unit * larger;
 /** A share of the window as it is written in `vw`. */

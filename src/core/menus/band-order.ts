@@ -65,3 +65,21 @@ export function itemsByBand(menu: Menu, chain: readonly string[]): Map<Id, ItemB
   ]);
   return new Map(entries.filter(([, { hidden, childless }]) => hidden.length + childless.length > 0));
 }
+
+const structures = new WeakMap<Menu, string>();
+
+/** What of a menu decides which of its items stand where, as one text: it is the same for menus that differ in words alone. */
+export function menuStructure(menu: Menu): string {
+  const known = structures.get(menu);
+  if (known !== undefined) return known;
+  const items = Object.values(menu.items).map(({ id, children, values: { order, shown, leaves } }) => [
+    id,
+    children,
+    order,
+    shown,
+    leaves,
+  ]);
+  const structure = JSON.stringify([menu.id, menu.top, menu.values, items]);
+  structures.set(menu, structure);
+  return structure;
+}

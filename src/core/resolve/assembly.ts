@@ -1,5 +1,5 @@
 import { bandChain } from '../bands/band';
-import { itemShown, orderInBand, orderKey } from '../menus/band-order';
+import { itemShown, menuStructure, orderInBand, orderKey } from '../menus/band-order';
 import { leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { leavingRanks } from '../pieces/menu/leaving';
@@ -43,13 +43,18 @@ export interface SettledAssembly {
   bars: SettledBar[];
 }
 
-/** What was settled of something, as long as what it was settled with is the same: bands, menus, and the type styles that rules start from. */
+/** What was settled of something, as long as what it was settled with is the same: the bands, the structures of the menus that it shows, and the type styles that rules start from. */
 interface Known<T> {
-  bands: Site['bands'];
-  menus: Site['menus'];
-  typeStyles: Site['brand']['typeStyles'];
+  with: readonly unknown[];
   byCell: Map<string, T>;
 }
+
+/** The structures of the menus that a piece shows at some width. */
+const menusOf = (site: Site, { values }: Piece) =>
+  Object.values(values.menu ?? {}).map((id) => {
+    const menu = site.menus[id as Id];
+    return menu && menuStructure(menu);
+  });
 
 /**
  * A place on the way from the widest viewport to the narrowest: the band, and what has begun so far, the widest band first. Beside
@@ -66,17 +71,20 @@ export function bandPlace(site: Site, band: Id): WayPlace {
   return { band, begun: chain.slice(0, chain.indexOf(band) + 1) };
 }
 
+const same = (one: readonly unknown[], other: readonly unknown[]) =>
+  one.length === other.length && one.every((each, index) => each === other[index]);
+
 /** Settles things once a place and phase, until they or what they are settled with are others. */
 function settledOnce<From extends object, T>(
+  menusIn: (site: Site, from: From) => unknown[],
   settle: (site: Site, from: From, place: WayPlace, phase: Phase) => T,
 ) {
   const known = new WeakMap<From, Known<T>>();
   return (site: Site, from: From, place: WayPlace, phase: Phase): T => {
-    const { bands, menus } = site;
-    const { typeStyles } = site.brand;
+    const settledWith = [site.bands, site.brand.typeStyles, ...menusIn(site, from)];
     let kept = known.get(from);
-    if (kept?.bands !== bands || kept.menus !== menus || kept.typeStyles !== typeStyles) {
-      kept = { bands, menus, typeStyles, byCell: new Map() };
+    if (!kept || !same(kept.with, settledWith)) {
+      kept = { with: settledWith, byCell: new Map() };
       known.set(from, kept);
     }
     const cell = phaseCell(place.begun.join(' '), phase);
@@ -112,14 +120,20 @@ function settlePiece(
   };
 }
 
-const resolvePiece = settledOnce((site, piece: Piece, place, phase) =>
+const resolvePiece = settledOnce(menusOf, (site, piece: Piece, place, phase) =>
   settlePiece(site, piece, piece.values, place, phase),
 );
 
+const assemblyOnce = (kind: AssemblyKind) =>
+  settledOnce(
+    (site, { pieces }: Assembly) => Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
+    (site, assembly, ...at) => settleAssembly(site, kind, assembly, ...at),
+  );
+
 const resolveOf = {
-  headers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'headers', assembly, ...at)),
-  drawers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'drawers', assembly, ...at)),
-  footers: settledOnce((site, assembly: Assembly, ...at) => settleAssembly(site, 'footers', assembly, ...at)),
+  headers: assemblyOnce('headers'),
+  drawers: assemblyOnce('drawers'),
+  footers: assemblyOnce('footers'),
 };
 
 /** An assembly settled for a band, or for a place on the way down, and a phase of scrolling; what did not change since is not settled again. */

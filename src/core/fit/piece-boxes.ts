@@ -1,0 +1,62 @@
+import { NARROWEST } from '../bands/band';
+import type { Box } from '../boxes/box';
+import { ROOT_TEXT_PX } from '../lengths/length';
+import { pieceKind } from '../pieces';
+import type { SettledPiece } from '../pieces/piece';
+import { pieceContent, type Circumstances, type Tally } from './piece-content';
+
+/** The boxes of a piece, as long as everything that they were made of is the same. */
+interface Known {
+  madeOf: readonly unknown[];
+  box: Box | null;
+}
+const known = new WeakMap<SettledPiece, Map<string, Known>>();
+
+/** What of a site boxes are made of, beside the values of the piece. */
+function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
+  const { brand, artwork, languages, name, pages, fonts } = site;
+  const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
+  return [
+    menu,
+    // A label that is not said is the title of a page.
+    menu && pages,
+    brand.logo,
+    brand.borders,
+    artwork,
+    languages,
+    name,
+    ...(measures ? [advances, fonts, brand.typeStyles] : []),
+  ];
+}
+
+const same = (one: readonly unknown[], other: readonly unknown[]) =>
+  one.length === other.length && one.every((each, index) => each === other[index]);
+
+/**
+ * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
+ * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
+ */
+export function pieceBoxes(circumstances: Circumstances, piece: SettledPiece): Box | null {
+  if (piece.values.shown !== 'shown') return null;
+  const { site, language, page } = circumstances;
+  const kept = known.get(piece) ?? new Map<string, Known>();
+  known.set(piece, kept);
+  const on = `${language} ${page}`;
+  const found = kept.get(on);
+  if (found) {
+    const now = madeOf(
+      circumstances,
+      piece,
+      found.madeOf.length > madeOf(circumstances, piece, false).length,
+    );
+    if (same(found.madeOf, now)) return found.box;
+  }
+  const { from } = site.bands.find(({ id }) => id === piece.band)!;
+  const at = Math.max(from, NARROWEST);
+  const tally: Tally = { complete: true, asked: false };
+  const usual = { site, advances: circumstances.advances, language, page, root: ROOT_TEXT_PX };
+  const content = pieceContent(usual, piece, { from: at, to: at }, tally);
+  const box = pieceKind(piece.kind).box(piece.values, content);
+  if (tally.complete) kept.set(on, { madeOf: madeOf(circumstances, piece, tally.asked!), box });
+  return box;
+}
