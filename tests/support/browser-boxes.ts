@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import type { Place, PlacedBox } from '../../src/core/boxes/places';
+import type { Place, PlacedBox } from '../../src/core/boxes/placed';
 import { placedAssembly } from '../../src/core/fit/assembly-boxes';
 import { usually } from '../../src/core/fit/heights';
 import { settledOver } from '../../src/core/fit/steps';

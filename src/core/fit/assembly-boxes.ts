@@ -1,6 +1,7 @@
 import { box, type Box } from '../boxes/box';
 import { cascaded, type Layout } from '../boxes/layout';
-import { mirrored, placeBox, type PlacedBox } from '../boxes/places';
+import { mirrored, type PlacedBox } from '../boxes/placed';
+import { placeBox } from '../boxes/places';
 import type { Id } from '../ids/id';
 import { valueAt } from '../lengths/piecewise';
 import type { SettledPiece } from '../pieces/piece';

@@ -1,6 +1,5 @@
 import { box, words, type Box } from '../boxes/box';
 import type { LogoVersion } from '../brand/logo-versions';
-import type { Id } from '../ids/id';
 import type { Length } from '../lengths/formula';
 import { el, type Node } from '../markup/html';
 import type { Layout } from '../boxes/layout';
