@@ -68,19 +68,6 @@ function widen(columns: readonly Sized[], by: number): void {
   });
 }
 
-/** Makes columns with shares wider by so much in all: those first that have least for their share. */
-function level(columns: readonly Sized[], by: number): void {
-  if (by <= 0) return;
-  const most = Math.max(...columns.map(({ base, fr }) => base / fr));
-  const lacking = ({ base, fr }: Sized) => most * fr - base;
-  const short = sum(columns.map(lacking));
-  const shares = sum(columns.map(({ fr }) => fr));
-  // Up to the widest in proportion to what each lacks, beyond it by shares.
-  const part = short === 0 ? 0 : Math.min(1, by / short);
-  const beyond = Math.max(0, by - short) / shares;
-  for (const each of columns) each.base += lacking(each) * part + beyond * each.fr;
-}
-
 /** The columns that get wider for what spans several: those with shares, where there are any, else those that are as their content. */
 function opened(spanned: readonly Sized[], tracks: readonly Track[]): readonly Sized[] {
   const flexible = spanned.filter((_, index) => isFlexible(tracks[index]!));
@@ -109,9 +96,9 @@ export function sizedTracks(
     const spanned = sized.slice(first, last + 1);
     const shared = opened(spanned, tracks.slice(first, last + 1));
     const gaps = gap * (last - first);
-    const short = least - gaps - sum(spanned.map(({ base }) => base));
-    if (shared.some(({ fr }) => fr > 0)) level(shared, short);
-    else widen(shared, short);
+    // What crosses a share may be as narrow as it leaves it (CSS Grid 2, 6.6 "Automatic Minimum Size of Grid Items").
+    const crosses = shared.some(({ fr }) => fr > 0);
+    if (!crosses) widen(shared, least - gaps - sum(spanned.map(({ base }) => base)));
     const limits = sum(spanned.map(({ limit, base }) => (limit === Infinity ? base : limit)));
     const more = Math.max(0, preferred - gaps - limits) / shared.length;
     for (const each of shared) each.limit += more;

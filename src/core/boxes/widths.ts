@@ -114,12 +114,15 @@ function spanned(
   if (open === 0) return columns;
   const had = columns.slice(first, last + 1);
   const gaps = times(gap, last - first);
-  const least = beyond(
-    widths.least,
-    had.map((each) => each.least),
-    gaps,
-    open,
-  );
+  // What crosses a share may be as narrow as it leaves it (CSS Grid 2, 6.6 "Automatic Minimum Size of Grid Items").
+  const least = flexes
+    ? times(gap, 0)
+    : beyond(
+        widths.least,
+        had.map((each) => each.least),
+        gaps,
+        open,
+      );
   const more = beyond(
     widths.preferred,
     had.map((each) => each.preferred),

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evenLetters } from '@/core/fit/even-letters.test-data';
@@ -39,7 +39,5 @@ const sites: Record<string, () => Site> = {
 };
 
 test.each(Object.keys(sites))('the stylesheet of %s keeps to its bytes', (id) => {
-  if (process.env.DUMP)
-    writeFileSync(`${process.env.DUMP}/${id}.css`, renderStylesheet(sites[id]!(), evenLetters));
   expect(renderStylesheet(sites[id]!(), evenLetters).length).toBeLessThanOrEqual(stylesheetBytes[id]!);
 });

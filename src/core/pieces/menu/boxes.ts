@@ -60,8 +60,7 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
   const { values, laid } = making;
   const { icon, badge, description, label } = entry;
   const { weight, edge } = dressOfEntry(making, entry, below);
-  // The style of headings decides their weight in every state.
-  const type = heading === null ? { weight } : { heading };
+  const type = heading === null ? { weight } : { heading, weight };
   const rich = icon !== null || badge !== '' || description !== '';
   // Only those of the first level, which stand in the bar itself.
   const alone = values.signsAlone && icon !== null && !below;

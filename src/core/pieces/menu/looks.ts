@@ -24,12 +24,12 @@ function belowCss(dropped: boolean): Declarations {
   };
 }
 
-/** The entries of the first level as headings of columns, in the type style that the menu has for these. */
+/** The entries of the first level as headings of columns, in the type style that the menu has for these: what their states say wins over it. */
 function headingCss(headed: boolean): Declarations {
   return Object.fromEntries(
-    headingParts.map(([css, part]) => [
-      css,
-      headed ? `var(--heading-${part}, var(--type-column-${part}))` : 'inherit',
+    headingParts.map(([, part]) => [
+      `--head-${part}`,
+      headed ? `var(--heading-${part}, var(--type-column-${part}))` : 'initial',
     ]),
   );
 }
@@ -43,8 +43,8 @@ function formCss(value: ShownAs): Rules {
       'overflow-x': scrolls ? 'auto' : 'visible',
       animation: scrolls ? 'scrolled-edges linear both' : 'none',
       'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
+      ...headingCss(below === 'under a heading'),
     },
-    '& .menu-list > li > .menu-link': headingCss(below === 'under a heading'),
     '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
   };
 }
@@ -109,7 +109,12 @@ export function shownAsCss(value: ShownAs): Rules {
 }
 
 /** What a row says that is so anyway: only said by forms that are otherwise. */
-const anyway = ['overflow-x', 'animation', 'animation-timeline'];
+const anyway = [
+  'overflow-x',
+  'animation',
+  'animation-timeline',
+  ...headingParts.map(([, part]) => `--head-${part}`),
+];
 
 /** The same for `.menu` itself. */
 const rowOfMenu = Object.fromEntries(
@@ -123,6 +128,9 @@ const rowOfMenu = Object.fromEntries(
 export const menuCss: Rules = joinRules(rowOfMenu, {
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
   '.menu li': { position: 'relative' },
+  '.menu-list > li > .menu-link': Object.fromEntries(
+    headingParts.map(([css, part]) => [css, `var(--head-${part}, inherit)`]),
+  ),
   '.menu-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   // The width of the label in its heaviest state, where one is heavier: no height, and nothing to be seen or said.
   '.menu-link::after': {
