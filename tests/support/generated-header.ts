@@ -361,12 +361,26 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
     },
   });
   const styles = Object.keys(site.brand.typeStyles).map(style);
+  /** Lines of parts of a px, as they may come from elsewhere. */
+  const borders = () => {
+    const { 'border-hairline': hairline } = site.brand.borders;
+    return rich
+      ? {
+          ...site.brand.borders,
+          'border-hairline': {
+            ...hairline!,
+            value: { ...hairline!.value, width: one([0.5, 1, 1.5, 2.75]) },
+          },
+        }
+      : site.brand.borders;
+  };
   return {
     ...site,
     languages: [language, language === 'en' ? 'de' : 'en'],
     artwork: artwork ?? {},
     brand: {
       ...site.brand,
+      borders: borders(),
       typeStyles: Object.fromEntries(styles.map((each) => [each.id, each])),
       values: composeValues(
         {

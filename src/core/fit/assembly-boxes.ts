@@ -18,7 +18,7 @@ import {
 import { directionOf } from '../site/language';
 import { barFrame, panelWidth, type Frame } from './frame';
 import { pieceBoxes } from './piece-boxes';
-import { pieceContent, type Circumstances } from './piece-content';
+import { lineWidth, pieceContent, type Circumstances } from './piece-content';
 
 /** An assembly that is placed: under what circumstances, in which band, and at which width of the viewport in CSS px. */
 interface Placing {
@@ -41,9 +41,6 @@ function bayBox(bay: SettledBay, layouts: readonly (Layout | undefined)[], placi
   return box(bayAt(bay), layout, pieces);
 }
 
-const lineWidth = ({ site }: Circumstances, border: unknown) =>
-  border === null ? 0 : site.brand.borders[border as Id]!.value.width;
-
 /** The boxes of a bar: its bays in their columns, with what stands in them. */
 function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box {
   const own = ownBarLayouts(bar.values);
@@ -62,8 +59,8 @@ function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box
       id: bar.id,
       edge: {
         start: 0,
-        above: lineWidth(placing.circumstances, lineAbove),
-        below: lineWidth(placing.circumstances, lineBelow),
+        above: lineWidth(placing.circumstances.site, lineAbove as Id | null),
+        below: lineWidth(placing.circumstances.site, lineBelow as Id | null),
       },
     },
   );

@@ -132,8 +132,15 @@ function asDrawn(ascent: number, descent: number): { ascent: number; descent: nu
     : { ascent: above, descent: below };
 }
 
-/** Less than a browser tells apart: its lengths are in 1/64 px. */
-const UNSEEN = 1 / 64;
+/** Less than this is nothing but the rounding of sums. */
+const ROUNDING = 1e-6;
+
+/** The width of the line of a border as it is drawn, in whole px: a thinner one is one px (CSS Backgrounds 3, 3.3, "snap as a border width"). */
+export function lineWidth(site: Site, border: Id | null): number {
+  if (border === null) return 0;
+  const { width } = site.brand.borders[border]!.value;
+  return width > 0 && width < 1 ? 1 : Math.floor(width);
+}
 
 /** A piece, as far as that decides how its texts are set and what it shows. */
 export type ContentOf = Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object };
@@ -218,8 +225,8 @@ export function pieceContent(
     },
     font,
     lines: (words, room, otherwise) =>
-      lineWidths(onOneLine(words), room + UNSEEN, (line) => valueAt(lineOf(line, otherwise), span.from)),
-    border: (border) => (border === null ? 0 : site.brand.borders[border]!.value.width),
+      lineWidths(onOneLine(words), room + ROUNDING, (line) => valueAt(lineOf(line, otherwise), span.from)),
+    border: (border) => lineWidth(site, border),
     entries: (menu) => roomEntries(circumstances, menu, piece.band),
     artwork: (id) => site.artwork[id] ?? null,
     logo: (version) => site.brand.logo[version],
