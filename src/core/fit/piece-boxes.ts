@@ -7,6 +7,8 @@ import { pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** The boxes of a piece, as long as everything that they were made of is the same. */
 interface Known {
+  /** Whether texts were measured to make them. */
+  measures: boolean;
   madeOf: readonly unknown[];
   box: Box | null;
 }
@@ -43,20 +45,14 @@ export function pieceBoxes(circumstances: Circumstances, piece: SettledPiece): B
   known.set(piece, kept);
   const on = `${language} ${page}`;
   const found = kept.get(on);
-  if (found) {
-    const now = madeOf(
-      circumstances,
-      piece,
-      found.madeOf.length > madeOf(circumstances, piece, false).length,
-    );
-    if (same(found.madeOf, now)) return found.box;
-  }
+  if (found && same(found.madeOf, madeOf(circumstances, piece, found.measures))) return found.box;
   const { from } = site.bands.find(({ id }) => id === piece.band)!;
   const at = Math.max(from, NARROWEST);
-  const tally: Tally = { complete: true, asked: false };
+  const tally: Tally = { complete: true };
   const usual = { site, advances: circumstances.advances, language, page, root: ROOT_TEXT_PX };
   const content = pieceContent(usual, piece, { from: at, to: at }, tally);
   const box = pieceKind(piece.kind).box(piece.values, content);
-  if (tally.complete) kept.set(on, { madeOf: madeOf(circumstances, piece, tally.asked!), box });
+  const measures = tally.asked === true;
+  if (tally.complete) kept.set(on, { measures, madeOf: madeOf(circumstances, piece, measures), box });
   return box;
 }

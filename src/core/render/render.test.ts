@@ -470,3 +470,23 @@ test('a piece that leaves for the drawer stands once more in the one that its he
   // Without such a piece nothing stands there twice.
   expect(renderPage(edited(opens(drawer)), site.pages[site.pageOrder[0]!]!)).not.toContain('left-piece');
 });
+
+test('the room that a jump leaves is of texts as they are measured, whatever was written before they were', () => {
+  const made = () => {
+    const site = sampleSite();
+    const header = site.headers.h!;
+    header.values = { scrolling: { desktop: 'stays' }, phaseAt: { all: 40 } };
+    const words = Array.from({ length: 40 }, () => 'Sailings').join(' ');
+    header.pieces.long = { id: 'long', kind: 'text', values: { text: { all: [words] } } };
+    header.bars.b!.bays[0]!.pieces.push('long');
+    return site;
+  };
+  const even = { of: (_: unknown, text: string) => [...text].length / 2 };
+  const jump = (css: string) => /scroll-padding-block-start: [^;]+/.exec(css)?.[0];
+  const site = made();
+  const before = jump(renderStylesheet(site));
+  const after = jump(renderStylesheet(site, even));
+  expect(before).toBeDefined();
+  expect(after).not.toBe(before);
+  expect(after).toBe(jump(renderStylesheet(made(), even)));
+});

@@ -169,12 +169,11 @@ const assemblyRules = writtenOnce<SettledAssembly>(
   (input, settled, steps) => {
     const { names, css } = input;
     const [widest] = settled;
-    const whole = settled.map(({ id, kind, values, phased }, index) =>
+    const whole = settled.map(({ id, kind, values, phased }) =>
       scopeRules(
         joinRules(
           propertyRules(assemblyProperties[kind], values, css),
           phased ? scrollRules(values, css) : {},
-          phased ? jumpRules(input, id, steps[index]!) : {},
         ),
         `.${names.get(id)!}`,
       ),
@@ -200,6 +199,21 @@ const assemblyRules = writtenOnce<SettledAssembly>(
     ]);
   },
 );
+
+/**
+ * The room that jumps leave, step by step. It is of texts as they are measured, so it is worked out anew whatever was written of the
+ * header before.
+ */
+function jumpsOf(
+  input: ValuesInput,
+  settled: readonly SettledAssembly[],
+  steps: readonly WayStep[],
+): RulesByStep[] {
+  const { id, phased } = settled[0]!;
+  if (!phased) return [];
+  const header = `.${input.names.get(id)!}`;
+  return [byStep(steps.map((step) => scopeRules(jumpRules(input, id, step), header)))];
+}
 
 /** A type style as custom properties that bear its name. */
 function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: string): Rules {
@@ -230,7 +244,10 @@ export function valuesCss(input: ValuesInput): CssNode[] {
   return atWidths([
     ...rulesBelow(bandSteps, byStep(bands.map(({ id }) => brandRules(input, id)))),
     ...input.assemblies.flatMap(({ steps, settled }) =>
-      rulesBelow(steps, assemblyRules(input, settled, steps)),
+      rulesBelow(
+        steps,
+        joinBySteps([assemblyRules(input, settled, steps), ...jumpsOf(input, settled, steps)]),
+      ),
     ),
   ]);
 }
