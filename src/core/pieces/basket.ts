@@ -6,15 +6,14 @@ import { dressedBox } from './content';
 import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { flagKind } from '../properties/kinds/flag';
-import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
-import { linkKind } from '../properties/kinds/link';
 import { numberKind } from '../properties/kinds/number';
 import { textKind } from '../properties/kinds/text';
-import { NOWHERE } from '../properties/link';
 import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
 import { iconSize } from '../properties/icon-size';
+import { leadsTo } from '../properties/leads-to';
+import { ownIcon } from '../properties/own-icon';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -24,14 +23,7 @@ import { labelCss } from './unseen';
 const part = statedPart({ label: 'Basket', prefix: 'basket', selector: '&' });
 
 const properties = propertyList(
-  property({
-    name: 'link',
-    label: 'Leads to',
-    group: 'Content',
-    kind: linkKind(),
-    by: null,
-    initial: NOWHERE,
-  }),
+  leadsTo(),
   property({
     name: 'label',
     label: 'Label',
@@ -49,14 +41,7 @@ const properties = propertyList(
     initial: false,
     css: (value) => ({ '& .basket-label': labelCss(value) }),
   }),
-  property({
-    name: 'icon',
-    label: 'Icon',
-    group: 'Content',
-    kind: iconKind(),
-    by: null,
-    initial: 'shopping-basket',
-  }),
+  ownIcon('shopping-basket'),
   property({
     name: 'count',
     label: 'Count, until the shop says it',

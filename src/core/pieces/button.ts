@@ -3,18 +3,17 @@ import { iconHtml } from '../icons/icons';
 import { dressedCss, dressProperties, markerProperties, stateSuffix } from '../properties/dress';
 import { choiceKind } from '../properties/kinds/choice';
 import { flagKind } from '../properties/kinds/flag';
-import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
-import { linkKind } from '../properties/kinds/link';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { iconSize } from '../properties/icon-size';
+import { leadsTo } from '../properties/leads-to';
+import { ownIcon } from '../properties/own-icon';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import type { Id } from '../ids/id';
 import type { BareLook, State } from '../properties/states';
 import { typeProperties } from '../properties/type';
-import { NOWHERE } from '../properties/link';
 import { box } from '../boxes/box';
 import { signAndWords, signThenWords } from '../boxes/sign';
 import { dressedBox } from './content';
@@ -54,14 +53,7 @@ const properties = propertyList(
     by: null,
     initial: 'Button',
   }),
-  property({
-    name: 'link',
-    label: 'Leads to',
-    group: 'Content',
-    kind: linkKind(),
-    by: null,
-    initial: NOWHERE,
-  }),
+  leadsTo(),
   property({
     name: 'rank',
     label: 'Rank',
@@ -81,14 +73,7 @@ const properties = propertyList(
       };
     },
   }),
-  property({
-    name: 'icon',
-    label: 'Icon',
-    group: 'Content',
-    kind: iconKind(),
-    by: null,
-    initial: null,
-  }),
+  ownIcon(null),
   property({
     name: 'iconAfter',
     label: 'Icon stands',

@@ -2,12 +2,12 @@ import { box } from '../boxes/box';
 import { signAndWords, signThenWords } from '../boxes/sign';
 import { dressedBox } from './content';
 import { iconHtml } from '../icons/icons';
-import { iconKind } from '../properties/kinds/icon';
-import { linkKind } from '../properties/kinds/link';
 import { textKind } from '../properties/kinds/text';
-import { NOWHERE, type Link } from '../properties/link';
+import { type Link } from '../properties/link';
 import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
 import { iconSize } from '../properties/icon-size';
+import { leadsTo } from '../properties/leads-to';
+import { ownIcon } from '../properties/own-icon';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -28,14 +28,7 @@ function shownWords({ words, link }: { words: string; link: Link }): string {
 }
 
 const properties = propertyList(
-  property({
-    name: 'link',
-    label: 'Telephone or e-mail',
-    group: 'Content',
-    kind: linkKind(),
-    by: null,
-    initial: NOWHERE,
-  }),
+  leadsTo('Telephone or e-mail'),
   property({
     name: 'words',
     label: 'As people read it',
@@ -44,14 +37,7 @@ const properties = propertyList(
     by: null,
     initial: '',
   }),
-  property({
-    name: 'icon',
-    label: 'Icon',
-    group: 'Content',
-    kind: iconKind(),
-    by: null,
-    initial: 'phone',
-  }),
+  ownIcon('phone'),
   iconSize,
   dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
   markerProperties('&'),

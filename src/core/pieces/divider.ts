@@ -6,7 +6,7 @@ import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { placeProperties } from '../properties/place';
-import { property, propertyList, type ValuesOf } from '../properties/property';
+import { property, propertyList, without, type ValuesOf } from '../properties/property';
 import { kindOfPiece, pieceClass } from './piece';
 
 const properties = propertyList(
@@ -41,15 +41,16 @@ const properties = propertyList(
     by: 'width',
     initial: null,
   }),
-  placeProperties.filter((each) => each.name !== 'pieceWidth'),
+  without(placeProperties, 'pieceWidth'),
 );
 type Values = ValuesOf<typeof properties>;
 
 /** It keeps its length whatever room there is: a line that gives way would be one that says something else. */
-const layouts = ({ stands, length }: Values) =>
+const layouts = ({ stands, length, alignSelf }: Values) =>
   ({
     '': {
-      alignSelf: 'stretch',
+      // All across its bay, unless something else is said of its place.
+      alignSelf: alignSelf ?? 'stretch',
       flexShrink: 0,
       inlineSize: stands === 'upright' ? 0 : (length ?? 'auto'),
       blockSize: stands === 'upright' ? (length ?? 'auto') : 0,

@@ -3,10 +3,9 @@ import type { Layouts } from '../boxes/layout';
 import { el } from '../markup/html';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
-import { linkKind } from '../properties/kinds/link';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
-import { NOWHERE } from '../properties/link';
+import { leadsTo } from '../properties/leads-to';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { leading, kindOfPiece, pieceClass } from './piece';
@@ -20,14 +19,7 @@ const properties = propertyList(
     by: null,
     initial: null,
   }),
-  property({
-    name: 'link',
-    label: 'Leads to',
-    group: 'Content',
-    kind: linkKind(),
-    by: null,
-    initial: NOWHERE,
-  }),
+  leadsTo(),
   property({
     name: 'decorative',
     label: 'Said to readers',

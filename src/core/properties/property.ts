@@ -84,6 +84,14 @@ export function propertyList<L extends readonly (Property | readonly Property[])
   return parts.flat();
 }
 
+/** A list of properties but the one of a name. */
+export function without<V, Name extends keyof V & string>(
+  list: PropertyList<V>,
+  name: Name,
+): PropertyList<Omit<V, Name>> {
+  return list.filter((each) => each.name !== name);
+}
+
 /** Property name to the values of its cells; what has no entry has its initial value. */
 export type Values = Readonly<Record<string, CellValues<unknown>>>;
 

@@ -20,7 +20,7 @@ export function sharedLayoutRules({ kind, layouts, properties }: PieceKind): Rul
   return withoutIdle(rulesOf(initial, selector));
 }
 
-/** Where the boxes of a piece with some values stand, and it in its bay; `&` stands for the piece. */
+/** Where the boxes of a piece with some values stand, and it in its bay, as far as its kind leaves that to its place; `&` stands for the piece. */
 export function ownLayoutRules(
   { layouts }: PieceKind,
   values: Record<string, unknown>,

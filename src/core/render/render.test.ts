@@ -5,6 +5,7 @@ import { HtmlValidate } from 'html-validate/node';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import type { Link } from '../properties/link';
+import { pieceKinds } from '../pieces';
 import { newBay, newItem, newMenu } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
@@ -489,4 +490,31 @@ test('the room that a jump leaves is of texts as they are measured, whatever was
   expect(before).toBeDefined();
   expect(after).not.toBe(before);
   expect(after).toBe(jump(renderStylesheet(made(), even)));
+});
+
+test('how a piece stands in its bay is the designer’s to say, whatever its kind', () => {
+  const said = {
+    takesRest: { desktop: true },
+    alignSelf: { desktop: 'end' },
+    gapBefore: { desktop: 7 },
+    order: { desktop: 2 },
+  };
+  for (const { kind } of pieceKinds) {
+    const site = sampleSite();
+    const header = site.headers.h!;
+    header.pieces.placed = { id: 'placed', kind, values: said };
+    header.bars.b!.bays[0]!.pieces.push('placed');
+    const own = settleNames(site).get('placed')!;
+    const css = renderStylesheet(site);
+    const rule = css.slice(css.indexOf('@layer values'));
+    const [, inside] = new RegExp(`\\.${own} \\{([^}]*)\\}`).exec(rule)!;
+    const declared = (name: string) => new RegExp(`${name}: ([^;]+)`).exec(inside!)?.[1];
+    expect([kind, ...['flex-grow', 'align-self', 'margin-inline-start', 'order'].map(declared)]).toEqual([
+      kind,
+      '1',
+      'end',
+      '7px',
+      '2',
+    ]);
+  }
 });

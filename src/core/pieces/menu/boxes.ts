@@ -3,38 +3,19 @@ import { cascaded } from '../../boxes/layout';
 import { sign } from '../../boxes/sign';
 import { widthsOf } from '../../boxes/widths';
 import type { Id } from '../../ids/id';
-import type { Length } from '../../lengths/formula';
 import { valueAt } from '../../lengths/piecewise';
-import type { ByState } from '../../properties/property';
 import type { State } from '../../properties/states';
 import { brandLogoBox } from '../brand-logo';
 import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
-import { menuLayouts, moreLayout, TOGGLE_SIGN, type LaidValues } from './layouts';
+import { menuLayouts, moreLayout, TOGGLE_SIGN } from './layouts';
 import { countsOf, standing } from './leaving';
 import { belowPart, itemPart, menuButtonPart, reservedWeight } from './parts';
+import type { MenuValues } from './properties';
 import { balancedSplit } from './split';
-
-/** What of a menu's values decides which boxes it has, and how wide they are. */
-export interface BoxedValues extends LaidValues {
-  menu: Id | null;
-  opens: Id | null;
-  splitAfter: number | null;
-  balancedBy: 'count' | 'width';
-  buttonLabel: string;
-  moreLabel: string;
-  iconSize: Length | null;
-  headingStyle: Id;
-  itemWeight: ByState<number | null>;
-  itemEdge: ByState<Id | null>;
-  belowWeight: ByState<number | null>;
-  belowEdge: ByState<Id | null>;
-  menuButtonWeight: ByState<number | null>;
-  menuButtonEdge: ByState<Id | null>;
-}
 
 /** What the boxes of a menu are made with. */
 interface Making {
-  values: BoxedValues;
+  values: MenuValues;
   content: PieceContent;
   laid: ReturnType<typeof menuLayouts>;
 }
@@ -155,11 +136,7 @@ function buttonBox({ values, content, laid }: Making): Box | null {
 }
 
 /** After how many entries a menu is split: as was said, half of them, or where both sides come nearest to the same width where the band begins. */
-export function splitAfter(
-  values: BoxedValues,
-  entries: readonly RoomEntry[],
-  content: PieceContent,
-): number {
+export function splitAfter(values: MenuValues, entries: readonly RoomEntry[], content: PieceContent): number {
   if (values.splitAfter !== null) return values.splitAfter;
   const half = Math.ceil(entries.length / 2);
   if (values.balancedBy !== 'width') return half;
@@ -183,7 +160,7 @@ function withLogo(making: Making, entries: readonly RoomEntry[]): Box[] {
 }
 
 /** The boxes of a menu in the form in which it is shown; null where it has nothing to show in any band. */
-export function menuBox(values: BoxedValues, content: PieceContent): Box | null {
+export function menuBox(values: MenuValues, content: PieceContent): Box | null {
   const entries = values.menu === null ? [] : content.entries(values.menu);
   if (entries.length === 0) return null;
   const laid = menuLayouts(values, countsOf(entries));
