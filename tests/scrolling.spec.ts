@@ -5,6 +5,7 @@ import { contrast } from '../src/core/colour/contrast';
 import { barHeights, usually } from '../src/core/fit/heights';
 import { unmeasured } from '../src/core/text/advances';
 import { resolveAssembly } from '../src/core/resolve/assembly';
+import { bandStage } from '../src/core/resolve/stage';
 import type { Site } from '../src/core/site/site';
 import { copyOfDemo, openCell, pick, saved, view } from './support/site';
 import { test } from './support/test';
@@ -114,7 +115,10 @@ test('bars are as high as was worked out, at several widths and places', async (
       [240, 'scrolled'],
     ] as const) {
       const shown = await scrollTo(page, top);
-      const settled = resolveAssembly(site, 'headers', site.headers['h-main']!, band, phase);
+      const settled = resolveAssembly(site, 'headers', site.headers['h-main']!, {
+        ...bandStage(site, band),
+        phase,
+      });
       const height = barHeights(usually(site, unmeasured), settled, band, width).get(main!)!;
       expect(shown.phase).toBe(phase);
       expect(Math.abs(shown.main.height - height)).toBeLessThanOrEqual(0.5);

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import type { Place, PlacedBox } from '../../src/core/boxes/placed';
 import { placedAssembly } from '../../src/core/fit/assembly-boxes';
 import { usually } from '../../src/core/fit/heights';
-import { settledOver } from '../../src/core/fit/steps';
+import { settledOver } from '../../src/core/fit/settled-over';
 import { settleNames } from '../../src/core/render/names';
 import type { Site } from '../../src/core/site/site';
 import type { Db } from '../../src/server/db/open';

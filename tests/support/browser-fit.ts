@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { bandAt } from '../../src/core/bands/band';
-import { resolveAssembly } from '../../src/core/resolve/assembly';
+import { resolveAssembly, type SettledBar } from '../../src/core/resolve/assembly';
 import { divisionOf } from '../../src/core/resolve/places';
 import { renderFiles } from '../../src/core/render/files';
 import type { Site } from '../../src/core/site/site';
@@ -90,7 +90,7 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
     .sort((a, b) => a - b);
   const at = widths.map((width) => {
     const { bars } = resolveAssembly(site, 'headers', header, bandAt(site.bands, width).id);
-    return { width, edges: bars.map((bar) => divisionOf(bar).by === 'edges') };
+    return { width, middles: bars.map(middlesIn) };
   });
   const seen = new Map((await seenAt(page, at)).map((bars, index) => [widths[index]!, bars]));
   const bands = site.bands.map(({ from }) => from);
@@ -155,10 +155,14 @@ function beside(change: number): number[] {
 }
 const REGULAR = Array.from({ length: 7 }, (_, index) => 320 + 266 * index);
 
-/** A width of the viewport, and which of the bars are divided by edges there. */
+/** The bays of a bar that stand between its edges, by their number in the markup; none where it is divided otherwise. */
+const middlesIn = (bar: SettledBar): number[] =>
+  divisionOf(bar).by === 'edges' ? bar.bays.slice(1, -1).map(({ nth }) => nth) : [];
+
+/** A width of the viewport, and which bays of each bar stand between its edges there. */
 interface At {
   width: number;
-  edges: boolean[];
+  middles: number[][];
 }
 
 /** How the bars of the header (or of another part of the page) stand at these widths of the viewport, by width and bar. */
@@ -231,14 +235,20 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
   const near = (one: number, other: number) => Math.abs(one - other) <= 0.06;
 
   /** What in a bar is not as it was designed; null where all of it is. */
-  function whatIsTight(bays: Element, pieces: HTMLElement[], byEdges: boolean): string | null {
+  function whatIsTight(bays: Element, pieces: HTMLElement[], between: readonly number[]): string | null {
     const narrowed = pieces.find((piece) => box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN);
     if (narrowed) return `${narrowed.className} is ${box(narrowed).width}`;
-    const columns = style(bays).gridTemplateColumns.split(' ').length;
-    const centre = bays.querySelector(`:scope > .bay-${Math.ceil(columns / 2)}`);
-    const beside = centre !== null && style(centre).gridRowStart === 'auto';
-    if (byEdges && columns % 2 === 1 && columns > 1 && beside && !near(middle(centre), middle(bays)))
-      return `the middle is at ${middle(centre) - middle(bays)}`;
+    // What has a row of its own lies below.
+    const first = (bay: Element) => ['auto', '1'].includes(style(bay).gridRowStart);
+    const beside = [...bays.children].filter((bay) => shows(bay) && first(bay));
+    const middles = beside.filter((bay) => between.some((nth) => bay.matches(`.bay-${nth}`)));
+    if (middles.length > 0 && beside.length > 1) {
+      const [from, to] = [middles, middles].map((of, end) =>
+        of.map((bay) => (end ? box(bay).right : box(bay).left)),
+      );
+      const off = (Math.min(...from!) + Math.max(...to!)) / 2 - middle(bays);
+      if (!near(off, 0)) return `the middle is at ${off}`;
+    }
     return pieces.find((piece) => unevenCells(piece) || logoOffCentre(piece))?.className ?? null;
   }
 
@@ -253,7 +263,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     return logo !== undefined && !near(middle(logo), middle(piece));
   }
 
-  function seen(bar: Element, byEdges: boolean): Omit<SeenBar, 'sideways'> {
+  function seen(bar: Element, between: readonly number[]): Omit<SeenBar, 'sideways'> {
     const bays = bar.querySelector(':scope > .bays') as HTMLElement | null;
     if (bays === null || !shows(bays)) return { status: 'fits', available: 0, preferred: 0, tight: null };
     const available = box(bays).width;
@@ -277,7 +287,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
           new Set([...piece.querySelectorAll('.menu-list > li')].filter(shows).map((item) => box(item).top))
             .size > 1),
     );
-    const tight = whatIsTight(bays, pieces, byEdges);
+    const tight = whatIsTight(bays, pieces, between);
     const status = out ? 'overflows' : wraps ? 'wraps' : tight === null ? 'fits' : 'tight';
     return { status, available, preferred, tight };
   }
@@ -292,13 +302,13 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     });
 
   const all: SeenBar[][] = [];
-  for (const { width, edges } of at) {
+  for (const { width, middles } of at) {
     frame.style.inlineSize = `${width}px`;
     while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
     const root = inside.documentElement;
     const sideways = root.scrollWidth - root.clientWidth;
     const bars = [...inside.querySelectorAll(`${within} .bar`)];
-    all.push(bars.map((bar, index) => ({ ...seen(bar, edges[index]!), sideways })));
+    all.push(bars.map((bar, index) => ({ ...seen(bar, middles[index]!), sideways })));
   }
   return all;
 }

@@ -14,9 +14,13 @@ export function tracksOf({ gridTemplateColumns: columns }: Layout): readonly Tra
   return columns === undefined || columns === 'none' ? ['auto'] : columns;
 }
 
-/** Whether a column has a share of what is left, at least as wide as its content. */
-export const isFlexible = (track: Track): track is { fr: number } =>
-  typeof track === 'object' && 'fr' in track;
+/** How many shares of what is left a column has; none where it has no part in that. */
+export function flexOf(track: Track): number {
+  if (track === 'auto') return 0;
+  if ('fr' in track) return track.fr;
+  const { most } = track;
+  return typeof most === 'object' && 'fr' in most ? most.fr : 0;
+}
 
 /** The columns that a box asks for by number, or null where it takes the next that is free. */
 function asked(column: string | undefined, count: number): { first: number; last: number } | null {

@@ -1,11 +1,10 @@
 import {
   across,
-  around,
   inOrder,
   isStretched,
   lineHeight,
   margins,
-  mostOf,
+  number,
   size,
   spread,
   widths,
@@ -13,50 +12,17 @@ import {
   type Inside,
 } from './at-width';
 import type { Box } from './box';
+import { flexed } from './flex';
 import { baselineOf, moved, type PlacedBox } from './placed';
-import { settingIn, shownIn, type Setting } from './setting';
+import { itemAt, rowItem } from './row-items';
+import { shownIn, type Setting } from './setting';
 
-/** How narrow a box may get in a row: no narrower than what is in it, whatever width it was given (CSS Flexbox 1, 4.5). */
-function leastInRow(box: Box, setting: Setting): number {
-  const { least } = widths(box, setting);
-  const { inlineSize, minInlineSize } = box.layout;
-  // One that is said takes the place of what is in it.
-  if (minInlineSize !== undefined) return size(minInlineSize, settingIn(setting, box));
-  if (inlineSize === undefined || typeof inlineSize === 'string') return least;
-  const content = { ...box, layout: { ...box.layout, inlineSize: undefined } };
-  return Math.min(least, widths(content, setting).least);
-}
-
-/** What of a box's size it gives way by: that of its inside. */
-function insideOf(box: Box, preferred: number, outside: Setting): number {
-  const { start, end } = margins(box, outside);
-  return Math.max(0, preferred - start - end - around(box, settingIn(outside, box)).inline);
-}
-
-/** The widths of what stands in a row, where it grows or gives way (CSS Flexbox 1, 9.7). */
-function rowSizes(boxes: readonly Box[], room: number, whole: number, setting: Setting): number[] {
-  const asked = boxes.map((each) => ({ ...widths(each, setting), least: leastInRow(each, setting) }));
-  const cells = boxes.map(({ layout }) => layout.flex === '1 1 0');
-  const base = asked.map(({ preferred }, index) => (cells[index] ? 0 : preferred));
-  const hypothetical = asked.map(({ preferred, least }, index) => (cells[index] ? least : preferred));
-  const grows = hypothetical.reduce((sum, each) => sum + each, 0) < room;
-  const factor = boxes.map(({ layout }, index) => {
-    if (grows) return cells[index] ? 1 : (layout.flexGrow ?? 0);
-    return (layout.flexShrink ?? 1) * insideOf(boxes[index]!, base[index]!, setting);
-  });
-  const sizes = [...hypothetical];
-  const open = new Set(boxes.map((_, index) => index).filter((index) => factor[index]! > 0));
-  for (const index of open) sizes[index] = base[index]!;
-  while (open.size > 0) {
-    const sum = [...open].reduce((all, index) => all + factor[index]!, 0);
-    const free = room - sizes.reduce((all, each, index) => all + (open.has(index) ? base[index]! : each), 0);
-    const wanted = [...open].map((index) => ({ index, width: base[index]! + (free * factor[index]!) / sum }));
-    const short = wanted.filter(({ index, width }) => width < asked[index]!.least - 1e-6);
-    for (const { index, width } of wanted) sizes[index] = Math.max(width, asked[index]!.least);
-    if (short.length === 0) break;
-    for (const { index } of short) open.delete(index);
-  }
-  return sizes.map((each, index) => Math.min(each, mostOf(boxes[index]!, whole, setting)));
+/** The widths of what stands in a row of so much room, of which `free` is left by the gaps. */
+function rowSizes(boxes: readonly Box[], free: number, room: number, setting: Setting): number[] {
+  return flexed(
+    boxes.map((each) => itemAt(rowItem(each, setting), room, number)),
+    free,
+  );
 }
 
 /** Boxes in lines: all in one, or where they wrap, each line as long as there is room. */

@@ -1,4 +1,4 @@
-import { times, type Piecewise } from '../lengths/piecewise';
+import { times, total, type Piecewise } from '../lengths/piecewise';
 import type { Box, Edges, Measures, SetOtherwise } from './box';
 import type { Layout, Size } from './layout';
 
@@ -65,6 +65,25 @@ export function edgesOf({ layout: { border }, edge }: Box): Edges & { end: numbe
 export function marginsOf({ layout }: Box): { start: Size; end: Size } | null {
   const { marginInlineStart: start = 0, marginInlineEnd: end = 0 } = layout;
   return start === 0 && end === 0 ? null : { start, end };
+}
+
+/** The padding and the lines at both sides of a box together, with its text set so, in CSS px over the viewport width. */
+export function besideOver(box: Box, setting: Setting): Piecewise {
+  const { start, end } = paddingOf(box.layout);
+  const lines = edgesOf(box);
+  return total(
+    sizeOver(start, setting),
+    sizeOver(end, setting),
+    setting.measures.px(lines.start + lines.end),
+  );
+}
+
+/** Both margins of a box together, in CSS px over the viewport width. */
+export function marginsOver(box: Box, outside: Setting): Piecewise {
+  const of = marginsOf(box);
+  if (of === null) return outside.measures.px(0);
+  const setting = settingIn(outside, box);
+  return total(sizeOver(of.start, setting), sizeOver(of.end, setting));
 }
 
 /** The boxes in a box that take room. */

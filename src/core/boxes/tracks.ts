@@ -1,4 +1,4 @@
-import { isFlexible } from './grid';
+import { flexOf } from './grid';
 import type { Size, Track } from './layout';
 
 /** What stands in the columns of a grid: from which to which, and how wide it wants to be and has to be, in CSS px. */
@@ -21,12 +21,13 @@ function initial(track: Track, own: readonly Asked[], size: (of: Size) => number
   const least = Math.max(0, ...own.map((each) => each.least));
   const preferred = Math.max(least, ...own.map((each) => each.preferred));
   if (track === 'auto') return { base: least, limit: preferred, fr: 0 };
-  if ('fr' in track) return { base: least, limit: Infinity, fr: track.fr };
+  const fr = flexOf(track);
+  if ('fr' in track) return { base: least, limit: Infinity, fr };
   const from = size(track.least);
   const { most } = track;
-  if (most === 'max-content') return { base: from, limit: Math.max(from, preferred), fr: 0 };
-  if (typeof most === 'object' && 'fr' in most) return { base: from, limit: Infinity, fr: most.fr };
-  return { base: from, limit: Math.max(from, size(most)), fr: 0 };
+  if (typeof most === 'object' && 'fr' in most) return { base: from, limit: Infinity, fr };
+  const upTo = most === 'max-content' ? preferred : size(most);
+  return { base: from, limit: Math.max(from, upTo), fr };
 }
 
 /** What is to be had of one share: none of the columns that have shares is narrower than its content (CSS Grid 2, 12.7.1). */
@@ -70,7 +71,7 @@ function widen(columns: readonly Sized[], by: number): void {
 
 /** The columns that get wider for what spans several: those with shares, where there are any, else those that are as their content. */
 function opened(spanned: readonly Sized[], tracks: readonly Track[]): readonly Sized[] {
-  const flexible = spanned.filter((_, index) => isFlexible(tracks[index]!));
+  const flexible = spanned.filter((_, index) => flexOf(tracks[index]!) > 0);
   return flexible.length > 0 ? flexible : spanned.filter((_, index) => tracks[index] === 'auto');
 }
 

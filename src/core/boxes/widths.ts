@@ -1,15 +1,15 @@
 import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
 import type { Box, Measures } from './box';
 import { heightOver } from './one-line';
-import { inGrid, isFlexible, tracksOf, type InGrid } from './grid';
+import { inGrid, flexOf, tracksOf, type InGrid } from './grid';
 import type { Size, Track } from './layout';
 import {
-  edgesOf,
+  besideOver,
   isGrid,
   isRow,
   marginsOf,
+  marginsOver,
   ownSetting,
-  paddingOf,
   settingIn,
   shownIn,
   sizeOver,
@@ -107,9 +107,9 @@ function spanned(
   gap: Piecewise,
 ): readonly Column[] {
   const within = (index: number) => index >= first && index <= last;
-  const flexes = tracks.some((track, index) => within(index) && isFlexible(track));
+  const flexes = tracks.some((track, index) => within(index) && flexOf(track) > 0);
   const opens = (index: number) =>
-    within(index) && (flexes ? isFlexible(tracks[index]!) : tracks[index] === 'auto');
+    within(index) && (flexes ? flexOf(tracks[index]!) > 0 : tracks[index] === 'auto');
   const open = columns.filter((_, index) => opens(index)).length;
   if (open === 0) return columns;
   const had = columns.slice(first, last + 1);
@@ -148,22 +148,39 @@ function shareOver(
   gap: Piecewise,
 ): Piecewise {
   const alone = tracks.flatMap((track, index) =>
-    isFlexible(track) ? [times(columns[index]!.preferred, 1 / track.fr)] : [],
+    flexOf(track) > 0 ? [times(columns[index]!.preferred, 1 / Math.max(1, flexOf(track)))] : [],
   );
   const across = spans.flatMap(({ first, last, widths }) => {
     const crossed = tracks.slice(first, last + 1);
-    const shares = crossed.reduce((sum, track) => sum + (isFlexible(track) ? track.fr : 0), 0);
+    const shares = crossed.reduce((sum, track) => sum + flexOf(track), 0);
     if (shares === 0) return [];
     const fixed = crossed.flatMap((track, index) =>
-      isFlexible(track) ? [] : [columns[first + index]!.preferred],
+      flexOf(track) > 0 ? [] : [columns[first + index]!.preferred],
     );
-    return [times(less(widths.preferred, times(gap, last - first), ...fixed), 1 / shares)];
+    const room = less(widths.preferred, times(gap, last - first), ...fixed);
+    return [times(room, 1 / Math.max(1, shares))];
   });
   return widest(times(gap, 0), ...alone, ...across);
 }
 
 /** In columns, some of which may be spanned. */
-function gridWidths({ layout }: Box, placed: readonly Spanning[], setting: Setting): Inner {
+function gridWidths(box: Box, placed: readonly Spanning[], setting: Setting): Inner {
+  const { preferred, least } = columnsWidths(box, placed, setting);
+  const designed = placed.map((each) => {
+    const { ideal } = each.widths;
+    return { ...each, widths: { ...each.widths, preferred: widest(ideal, each.widths.preferred) } };
+  });
+  const more = placed.some(({ widths }) => widths.ideal !== widths.preferred);
+  return {
+    preferred,
+    least,
+    ideal: more ? columnsWidths(box, designed, setting).preferred : preferred,
+    wraps: placed.some(({ widths }) => widths.wraps),
+  };
+}
+
+/** The columns of a grid as what stands in them asks for them. */
+function columnsOf({ layout }: Box, placed: readonly Spanning[], setting: Setting) {
   const tracks = tracksOf(layout);
   const alone = (column: number) =>
     placed.filter(({ first, last }) => first === column && last === column).map(({ widths }) => widths);
@@ -173,18 +190,35 @@ function gridWidths({ layout }: Box, placed: readonly Spanning[], setting: Setti
     (all, span) => spanned(all, tracks, span, gap),
     tracks.map((track, index): Column => columnOf(track, alone(index), setting)) as readonly Column[],
   );
+  return { tracks, spans, gap, columns };
+}
+
+function columnsWidths(
+  box: Box,
+  placed: readonly Spanning[],
+  setting: Setting,
+): { preferred: Piecewise; least: Piecewise } {
+  const { tracks, spans, gap, columns } = columnsOf(box, placed, setting);
   const share = shareOver(columns, tracks, spans, gap);
   const wanted = tracks.map((track, index) =>
-    isFlexible(track) ? times(share, track.fr) : columns[index]!.preferred,
+    flexOf(track) > 0
+      ? widest(columns[index]!.least, times(share, flexOf(track)))
+      : columns[index]!.preferred,
   );
   const gaps = times(gap, tracks.length - 1);
-  const preferred = total(gaps, ...wanted);
-  return {
-    preferred,
-    least: total(gaps, ...columns.map(({ least }) => least)),
-    ideal: widest(preferred, ...placed.map(({ widths }) => widths.ideal)),
-    wraps: placed.some(({ widths }) => widths.wraps),
-  };
+  return { preferred: total(gaps, ...wanted), least: total(gaps, ...columns.map(({ least }) => least)) };
+}
+
+/** What stands in a grid, with its widths. */
+export function spanningIn(box: Box, setting: Setting): Spanning[] {
+  const placed = inGrid(shownIn(box), tracksOf(box.layout).length);
+  return placed.map((each) => ({ ...each, widths: widthsIn(each.box, setting) }));
+}
+
+/** What the columns of a grid need at least, up to one of them and with the gaps between them. */
+export function leastUpTo(box: Box, last: number, setting: Setting): Piecewise {
+  const { columns, gap } = columnsOf(box, spanningIn(box, setting), setting);
+  return total(times(gap, last), ...columns.slice(0, last + 1).map(({ least }) => least));
 }
 
 function innerWidths(box: Box, setting: Setting): Inner {
@@ -200,10 +234,7 @@ function innerWidths(box: Box, setting: Setting): Inner {
   }
   const shown = shownIn(box);
   const of = (each: Box) => widthsIn(each, setting);
-  if (isGrid(layout)) {
-    const placed = inGrid(shown, tracksOf(layout).length).map((each) => ({ ...each, widths: of(each.box) }));
-    return gridWidths(box, placed, setting);
-  }
+  if (isGrid(layout)) return gridWidths(box, spanningIn(box, setting), setting);
   const parts = shown.map(of);
   if (isRow(layout)) return rowWidths(box, parts, setting);
   const none = setting.measures.px(0);
@@ -234,9 +265,7 @@ function newWidths(box: Box, around: Setting): Widths {
   if (box.turned) return same(heightOver({ ...box, turned: false }, around));
   const over = (size: Size) => sizeOver(size, setting);
   const { inlineSize, minInlineSize, maxInlineSize } = box.layout;
-  const { start, end } = paddingOf(box.layout);
-  const lines = edgesOf(box);
-  const beside = total(over(start), over(end), setting.measures.px(lines.start + lines.end));
+  const beside = besideOver(box, setting);
   const sized = inlineSize !== undefined && typeof inlineSize !== 'string';
   let widths = sized
     ? same(widest(over(inlineSize), beside))
@@ -249,9 +278,8 @@ function newWidths(box: Box, around: Setting): Widths {
     const least = over(minInlineSize);
     widths = each(widths, (width) => widest(width, least));
   }
-  const margins = marginsOf(box);
-  if (margins === null) return widths;
-  const room = total(over(margins.start), over(margins.end));
+  if (marginsOf(box) === null) return widths;
+  const room = marginsOver(box, around);
   return each(widths, (width) => total(width, room));
 }
 

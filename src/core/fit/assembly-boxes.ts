@@ -1,9 +1,9 @@
-import { box, type Box } from '../boxes/box';
+import { box, type Box, type Measures } from '../boxes/box';
 import { cascaded, type Layout } from '../boxes/layout';
 import { mirrored, type PlacedBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
 import type { Id } from '../ids/id';
-import { valueAt } from '../lengths/piecewise';
+import { valueAt, type Span } from '../lengths/piecewise';
 import type { SettledPiece } from '../pieces/piece';
 import { placeLayout } from '../properties/place';
 import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
@@ -16,38 +16,53 @@ import {
   ownBarLayouts,
 } from '../resolve/bar-layouts';
 import { directionOf } from '../site/language';
-import { barFrame, panelWidth, type Frame } from './frame';
+import { barFrame, panelWidth } from './frame';
 import { pieceBoxes } from './piece-boxes';
-import { lineWidth, pieceContent, type Circumstances } from './piece-content';
+import { lineWidth, pieceContent, type Circumstances, type Tally } from './piece-content';
 
-/** An assembly that is placed: under what circumstances, in which band, and at which width of the viewport in CSS px. */
-interface Placing {
-  circumstances: Circumstances;
+/** What is looked at of an assembly: in which band, over which widths of the viewport, and what comes about of its texts. */
+export interface Within {
   band: Id;
-  at: number;
+  span: Span;
+  tally: Tally;
 }
 
 /** The boxes of a piece as it stands in its bay; null where it shows nothing. */
-function pieceBox(piece: SettledPiece, { circumstances, at }: Placing): Box | null {
-  const { id, values } = piece;
-  const content = pieceContent({ ...circumstances, sizedAt: at }, piece, { from: at, to: at });
+function pieceBox(piece: SettledPiece, circumstances: Circumstances, { span, tally }: Within): Box | null {
   const own = pieceBoxes(circumstances, piece);
-  return own && { ...own, layout: cascaded(placeLayout(values), own.layout), id, measures: content };
+  if (own === null) return null;
+  const measures = pieceContent(circumstances, piece, span, tally);
+  return { ...own, layout: cascaded(placeLayout(piece.values), own.layout), id: piece.id, measures };
 }
 
-function bayBox(bay: SettledBay, layouts: readonly (Layout | undefined)[], placing: Placing): Box {
-  const pieces = bay.pieces.map((piece) => pieceBox(piece, placing));
+/** The boxes of a bay, within layouts that its bar has for it. */
+export function bayBox(
+  bay: SettledBay,
+  layouts: readonly (Layout | undefined)[],
+  circumstances: Circumstances,
+  within: Within,
+): Box {
+  const pieces = bay.pieces.map((piece) => pieceBox(piece, circumstances, within));
   const layout = cascaded(bayLayoutAlike, ...layouts.filter((each) => each !== undefined));
   return box(bayAt(bay), layout, pieces);
 }
 
 /** The boxes of a bar: its bays in their columns, with what stands in them. */
-function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box {
+export function barBox(
+  assembly: SettledAssembly,
+  bar: SettledBar,
+  circumstances: Circumstances,
+  within: Within,
+): Box {
+  const { site } = circumstances;
+  const { gutter, most } = barFrame(site, assembly, bar, within.band);
   const own = ownBarLayouts(bar.values);
   const division = divisionLayouts(bar);
   // A bay that never holds anything is not there at all.
   const held = bar.bays.filter(({ pieces }) => pieces.length > 0);
-  const bays = held.map((bay) => bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], placing));
+  const bays = held.map((bay) =>
+    bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], circumstances, within),
+  );
   const limited = most === null ? {} : { maxInlineSize: most };
   const inside = box('.bays', cascaded(baysLayout, own['> .bays'], division['> .bays']!, limited), bays);
   const { lineAbove, lineBelow } = bar.values;
@@ -59,11 +74,20 @@ function barBox(bar: SettledBar, { gutter, most }: Frame, placing: Placing): Box
       id: bar.id,
       edge: {
         start: 0,
-        above: lineWidth(placing.circumstances.site, lineAbove as Id | null),
-        below: lineWidth(placing.circumstances.site, lineBelow as Id | null),
+        above: lineWidth(site, lineAbove as Id | null),
+        below: lineWidth(site, lineBelow as Id | null),
       },
     },
   );
+}
+
+/** What bars are measured with: they have no texts of their own. */
+export function barMeasures(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  { band, span }: Within,
+): Measures {
+  return pieceContent(circumstances, { id: assembly.id, kind: '', band, values: {} }, span);
 }
 
 /** How the bars of an assembly stand to each other: one at the side is as high as the window. */
@@ -76,10 +100,20 @@ function barsLayout({ stands }: SettledAssembly['values'], windowHeight: number)
     : column;
 }
 
+/** The boxes of an assembly: its bars with all that is in them. */
+export function assemblyBox(
+  assembly: SettledAssembly,
+  circumstances: Circumstances,
+  within: Within,
+  windowHeight = 0,
+): Box {
+  const bars = assembly.bars.map((bar) => barBox(assembly, bar, circumstances, within));
+  return box('', barsLayout(assembly.values, windowHeight), bars, { id: assembly.id });
+}
+
 /**
- * Where everything in an assembly stands, settled for a place on the way and a phase of scrolling: its bars, bays and pieces and all that
- * is in these, in CSS px from its own top left corner, at a width of the viewport in that band; `windowHeight` is that of the
- * window, for what stands at its side.
+ * Where everything in an assembly stands, settled for a stage: its bars, bays and pieces and all that is in these, in CSS px from its own
+ * top left corner, at a width of the viewport in that band; `windowHeight` is that of the window, for what stands at its side.
  */
 export function placedAssembly(
   circumstances: Circumstances,
@@ -88,19 +122,11 @@ export function placedAssembly(
   at: number,
   windowHeight = 0,
 ): PlacedBox {
-  const { site } = circumstances;
-  const placing = { circumstances, band, at };
-  const bars = assembly.bars.map((bar) => barBox(bar, barFrame(site, assembly, bar, band), placing));
-  const width = valueAt(panelWidth(site, assembly, band, { from: at, to: at }), at);
-  const measures = pieceContent(
-    circumstances,
-    { id: assembly.id, kind: '', band, values: {} },
-    { from: at, to: at },
-  );
-  const placed = placeBox(
-    box('', barsLayout(assembly.values, windowHeight), bars, { id: assembly.id }),
-    width,
-    measures,
-  );
+  const span = { from: at, to: at };
+  const within = { band, span, tally: { complete: true } };
+  const there = { ...circumstances, sizedAt: at };
+  const width = valueAt(panelWidth(circumstances.site, assembly, band, span), at);
+  const whole = assemblyBox(assembly, there, within, windowHeight);
+  const placed = placeBox(whole, width, barMeasures(there, assembly, within));
   return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
 }

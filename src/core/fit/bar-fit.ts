@@ -1,23 +1,10 @@
-import { lengthOver, type Length } from '../lengths/formula';
-import {
-  constant,
-  less,
-  narrowest,
-  times,
-  valueAt,
-  zeros,
-  type Piecewise,
-  type Span,
-} from '../lengths/piecewise';
+import { less, narrowest, valueAt, zeros, type Piecewise, type Span } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
-import { type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { barFrame, panelWidth } from './frame';
-import { dividedWidth, rowConditions } from './bars-in-row';
-import { bayRoom, type BayRoom } from './bay-room';
-import { divisionConditions } from './division-fit';
+import type { SettledAssembly } from '../resolve/assembly';
+import type { Within } from './assembly-boxes';
+import { barsInRoom, conditionsIn, designedWidth, piecesOf } from './bar-conditions';
 import { worstFit, type Condition, type FitStatus } from './fit-status';
-import { pieceBoxes } from './piece-boxes';
-import { pieceContent, type Circumstances, type Tally } from './piece-content';
+import type { Circumstances } from './piece-content';
 
 /** What is the matter with a bar at the width at which it is worst. */
 export interface Cause extends Pick<Condition, 'trouble' | 'pieces' | 'status'> {
@@ -35,70 +22,14 @@ export interface FitStretch extends Span {
 /** Less than a browser tells apart: its lengths are in 1/64 px. */
 const UNSEEN = 1 / 64;
 
-/** Something within one band: the span of widths of it that is looked at, and whether its texts were measured. */
-export interface Within {
-  band: Id;
-  span: Span;
-  tally: Tally;
-}
-
-/** What is beside a bar's bays and the most that they take, in CSS px over the viewport width. */
-function limitsOf(
-  { site }: Circumstances,
-  assembly: SettledAssembly,
-  bar: SettledBar,
-  { band, span }: Pick<Within, 'band' | 'span'>,
-): { gutter: Piecewise; most: Piecewise | null } {
-  const { gutter, most } = barFrame(site, assembly, bar, band);
-  return { gutter: lengthOver(gutter, span), most: most === null ? null : lengthOver(most, span) };
-}
-
-/** The width that a bar has for its bays, in CSS px over the viewport width. */
-function availableWidth(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  bar: SettledBar,
-  { band, span }: Pick<Within, 'band' | 'span'>,
-): Piecewise {
-  const { gutter, most } = limitsOf(circumstances, assembly, bar, { band, span });
-  const inside = less(panelWidth(circumstances.site, assembly, band, span), times(gutter, 2));
-  return most === null ? inside : narrowest(most, inside);
-}
-
-function baysOf(
-  circumstances: Circumstances,
-  { bays, values }: SettledBar,
-  { span, tally }: Within,
-): BayRoom[] {
-  return bays.map((bay) =>
-    bayRoom(bay, values.pieceGap as Length, span, (piece) => ({
-      box: pieceBoxes(circumstances, piece),
-      content: pieceContent(circumstances, piece, span, tally),
-    })),
-  );
-}
-
-/** Everything that has to hold for a bar of an assembly to fit within a span of widths of one band. */
+/** Everything that has to hold for a bar of an assembly to fit within a span of widths of one stage. */
 function conditionsOf(
   circumstances: Circumstances,
   assembly: SettledAssembly,
-  bar: SettledBar,
+  bar: Id,
   within: Within,
 ): readonly Condition[] {
-  const { bars, values } = assembly;
-  const shown = (each: SettledBar) => each.values.shown !== 'hidden';
-  if (!shown(bar)) return [];
-  if (values.stands === 'row') {
-    const inRow = bars.filter(shown).map((each) => ({
-      bar: each,
-      bays: baysOf(circumstances, each, within),
-      ...limitsOf(circumstances, assembly, each, within),
-    }));
-    return rowConditions(inRow, within.span);
-  }
-  const available = availableWidth(circumstances, assembly, bar, within);
-  const bays = baysOf(circumstances, bar, within);
-  return divisionConditions({ bar, bays, available, span: within.span });
+  return barsInRoom(circumstances, assembly, within, [bar]).flatMap(conditionsIn);
 }
 
 function causesAt(conditions: readonly Condition[], status: FitStatus, { from, to }: Span): Cause[] {
@@ -187,40 +118,35 @@ export interface BarRoom {
   pieces: readonly { id: Id; least: Piecewise; preferred: Piecewise }[];
 }
 
-/** What a bar needs and has within a span of widths of one band; null where nothing of it shows. */
+/** What a bar needs and has within a span of widths of one stage; null where nothing of it shows. */
 export function barRoom(
   circumstances: Circumstances,
   assembly: SettledAssembly,
-  bar: SettledBar,
+  bar: Id,
   within: Within,
 ): BarRoom | null {
-  const conditions = conditionsOf(circumstances, assembly, bar, within);
-  if (conditions.length === 0) return null;
-  const { span } = within;
-  const available = availableWidth(circumstances, assembly, bar, within);
+  const [inRoom] = barsInRoom(circumstances, assembly, within, [bar]);
+  if (!inRoom?.bays) return null;
+  const { available } = inRoom;
   // What sticks out is short by just as much as it would need more.
-  const short = conditions.filter(({ status }) => status === 'overflows').map(({ slack }) => slack);
-  const bays = baysOf(circumstances, bar, within);
+  const short = conditionsIn(inRoom).flatMap(({ status, slack }) => (status === 'overflows' ? [slack] : []));
   return {
-    span,
+    span: within.span,
     available,
-    least:
-      short.length === 0
-        ? constant(0, span)
-        : less(
-            available,
-            short.reduce((a, b) => narrowest(a, b)),
-          ),
-    designed: dividedWidth({ bar, bays }, span, ({ ideal }) => ideal),
-    pieces: bays.flatMap((bay) => bay.pieces.map(({ id, least, preferred }) => ({ id, least, preferred }))),
+    least: less(
+      available,
+      short.reduce((a, b) => narrowest(a, b)),
+    ),
+    designed: designedWidth(inRoom),
+    pieces: piecesOf(inRoom).map(({ id, least, preferred }) => ({ id, least, preferred })),
   };
 }
 
-/** How a bar stands over a span of widths of one band: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
+/** How a bar stands over a span of widths of one stage: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
 export function barFit(
   circumstances: Circumstances,
   assembly: SettledAssembly,
-  bar: SettledBar,
+  bar: Id,
   within: Within,
   lookedAt: (condition: Condition) => boolean = () => true,
 ): FitStretch[] {

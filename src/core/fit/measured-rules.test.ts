@@ -32,12 +32,12 @@ function edited(...edits: Edit[]): Site {
 }
 const way = (site: Site) => wayDown(site, evenLetters, 'headers', site.headers.h!);
 
-test('a rule that is measured in the browser begins at no width of the stylesheet; each of its steps has a name there', () => {
+test('a rule that is measured in the browser begins at no width of the stylesheet; each of its stages has a name there', () => {
   const site = edited(rule('r1', behind), rule('r2', button));
-  const { steps } = way(site);
-  expect(steps.map(({ below }) => below)).toEqual([null, 1024, 640]);
+  const { stages } = way(site);
+  expect(stages.map(({ below }) => below)).toEqual([null, 1024, 640]);
   const header = site.headers.h!;
-  expect(measuredLevels(site, header, header.bars.b!, steps).map(({ token }) => token)).toEqual([
+  expect(measuredLevels(site, header, header.bars.b!, stages).map(({ token }) => token)).toEqual([
     '1',
     '1.2',
     '2',

@@ -1,6 +1,7 @@
 import type { Id } from '../ids/id';
 import type { AssemblyKind } from '../properties/assembly';
-import { resolveAssembly, type SettledAssembly, type WayPlace } from '../resolve/assembly';
+import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
+import type { Stage } from '../resolve/stage';
 import { levelId, levelsOf } from '../resolve/turns';
 import type { Assembly, Bar } from '../site/assembly';
 import type { CollapseRule } from '../site/collapse-rule';
@@ -16,15 +17,15 @@ export interface MeasuredLevel {
 
 const isMeasured = ({ when }: CollapseRule) => when.by === 'browser';
 
-/** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there: as many as they have at any of the places. */
+/** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there: as many as they have in any of the stages. */
 export function measuredLevels(
   site: Site,
   assembly: Assembly,
   { rules = [] }: Bar,
-  places: readonly WayPlace[],
+  stages: readonly Stage[],
 ): MeasuredLevel[] {
   return rules.filter(isMeasured).flatMap((rule, index) => {
-    const levels = Math.max(...places.map(({ begun }) => levelsOf(site, assembly, rule, begun)));
+    const levels = Math.max(...stages.map(({ begun }) => levelsOf(site, assembly, rule, begun)));
     return Array.from({ length: levels }, (_, level) => ({
       token: levelId(String(index + 1), level + 1),
       id: levelId(rule.id, level + 1),
@@ -37,11 +38,11 @@ export function settledMeasured(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
-  places: readonly WayPlace[],
+  stages: readonly Stage[],
 ): SettledAssembly[] {
-  const [widest] = places;
+  const [widest] = stages;
   return assembly.order.flatMap((bar) => {
-    const levels = measuredLevels(site, assembly, assembly.bars[bar]!, places).map(({ id }) => id);
+    const levels = measuredLevels(site, assembly, assembly.bars[bar]!, stages).map(({ id }) => id);
     return levels.map((_, level) =>
       resolveAssembly(site, kind, assembly, {
         ...widest!,

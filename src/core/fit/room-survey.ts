@@ -2,7 +2,7 @@ import type { Span } from '../lengths/piecewise';
 import { barRoom, type BarRoom } from './bar-fit';
 import type { BarPlace } from './forecasts';
 import type { Circumstances, Tally } from './piece-content';
-import { settledOver } from './steps';
+import { settledOver } from './settled-over';
 
 /** The room of a bar at every width of a span, from the narrowest: what it needs and has, in each stretch between bands and rules. */
 export function surveyRoom(
@@ -13,8 +13,7 @@ export function surveyRoom(
   const tally: Tally = { complete: true };
   return settledOver(circumstances, kind, circumstances.site[kind][assembly]!, { span, tally }).flatMap(
     ({ settled, within }) => {
-      const found = settled.bars.find(({ id }) => id === bar);
-      const room = found ? barRoom(circumstances, settled, found, within) : null;
+      const room = barRoom(circumstances, settled, bar, within);
       return room === null ? [] : [room];
     },
   );

@@ -1,9 +1,9 @@
-import { bandAt } from '../bands/band';
 import { beginsWithPicture } from '../site/page';
 import type { Assembly } from '../site/assembly';
 import { resolveAssembly } from '../resolve/assembly';
 import { coveredHeight } from './heights';
 import type { Circumstances } from './piece-content';
+import { stageAt, wayDown } from './way-down';
 
 /** A size of screen that pages are looked at on, in CSS px as it is held upright; `turns` where it is also held sideways. */
 export interface Screen {
@@ -37,11 +37,12 @@ export interface ScreenShare {
 
 /** The share of every screen’s height that a header takes while the page is scrolled: where it returns, when it has. */
 export function screenShares(today: Circumstances, header: Assembly): ScreenShare[] {
-  const { site } = today;
+  const { site, advances } = today;
+  const way = wayDown(site, advances, 'headers', header);
   const shareOf = (screen: string, held: ScreenShare['held'], width: number, height: number): ScreenShare => {
-    const band = bandAt(site.bands, width).id;
-    const settled = resolveAssembly(site, 'headers', header, band, 'returning');
-    const covered = coveredHeight(today, settled, band, width);
+    const stage = { ...stageAt(way, width), phase: 'returning' as const };
+    const settled = resolveAssembly(site, 'headers', header, stage);
+    const covered = coveredHeight(today, settled, stage.band, width);
     return { screen, held, width, height, covered, share: covered / height };
   };
   return screens.flatMap(({ name, width, height, turns }) => {

@@ -4,21 +4,23 @@ import type { Edit } from '../edit';
 import type { Place } from '../edit/place';
 import type { Length } from '../lengths/formula';
 import { itemLabel } from '../menus/entries';
+import { widthsOf } from '../boxes/widths';
 import { pieceKind } from '../pieces';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../ids/id';
 import { divisionText, type Division } from '../properties/kinds/division';
-import { bandPlace, resolveAssembly } from '../resolve/assembly';
+import { resolveAssembly } from '../resolve/assembly';
+import { ownBarLayouts } from '../resolve/bar-layouts';
+import { bandStage } from '../resolve/stage';
 import { settledValue } from '../resolve/settled-values';
 import { distance, lengthOf, towards } from '../resolve/turns';
 import { EVERYWHERE } from '../bands/follow';
 import { USUAL_MARGIN } from '../site/collapse-rule';
 import type { Assembly, Piece } from '../site/assembly';
-import { bayRoom } from './bay-room';
+import { barMeasures, bayBox } from './assembly-boxes';
 import { breaks } from './fit-status';
 import { menusOf, menusShown, type BarPlace } from './forecasts';
-import { pieceBoxes } from './piece-boxes';
-import { pieceContent, type Circumstances } from './piece-content';
+import type { Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
 
 /** What could be changed, as far as it goes. */
@@ -127,7 +129,7 @@ function pieceAttempts(
   piece: Piece,
 ): { inLengths: Attempt[]; others: Attempt[] } {
   const at: Place = { on: 'piece', in: place.kind, assembly: place.assembly, piece: piece.id };
-  const { begun } = bandPlace(site, band);
+  const { begun } = bandStage(site, band);
   const { properties } = pieceKind(piece.kind);
   const inLengths = lengths.flatMap((length) => {
     const found = properties.find(({ name, by }) => name === length.property && by === 'width');
@@ -242,17 +244,14 @@ function neededShares(today: Circumstances, { kind, assembly, bar }: BarPlace, b
   const width = (site.bands[index - 1]?.from ?? WHOLE_RULER.to) - 1;
   const settled = resolveAssembly(site, kind, site[kind][assembly]!, band);
   const own = settled.bars.find(({ id }) => id === bar)!;
-  const span = { from: width, to: width };
-  const tally = { complete: true };
+  const within = { band, span: { from: width, to: width }, tally: { complete: true } };
+  const measures = barMeasures(today, settled, within);
   // Shares are said in the order in which bays are listed, whichever way round they are seen.
   const listed = own.bays.toSorted((one, other) => one.nth - other.nth);
-  const needs = listed.map(
-    (bay) =>
-      bayRoom(bay, own.values.pieceGap as Length, span, (piece) => ({
-        box: pieceBoxes(today, piece),
-        content: pieceContent(today, piece, span, tally),
-      })).floor.values[0]!,
-  );
+  const needs = listed.map((bay) => {
+    const box = bayBox(bay, [ownBarLayouts(own.values)['> .bays > .bay']], today, within);
+    return widthsOf(box, measures).least.values[0]!;
+  });
   const least = Math.min(...needs);
   if (needs.length < 2 || !(least > 0)) return null;
   return needs.map((need) => Math.min(12, Math.ceil((10 * need) / least) / 10));

@@ -6,7 +6,7 @@ import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { asForeseen } from './measured-rules';
 import type { Circumstances, Tally } from './piece-content';
-import { settledOver } from './steps';
+import { settledOver } from './settled-over';
 import { wayDown, type RuleOutcome } from './way-down';
 
 /** How a bar stands at every width. */
@@ -59,7 +59,7 @@ export function surveyFit(
   const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
   for (const { settled, within } of settledOver(circumstances, kind, assembly, { span: whole, tally }))
     for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
-      perBar.get(bar.id)?.push(...barFit(circumstances, settled, bar, within));
+      perBar.get(bar.id)?.push(...barFit(circumstances, settled, bar.id, within));
   const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
     [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
   );

@@ -21,28 +21,28 @@ export function undoneTurns(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
-  { steps, rules }: WayDown,
+  { stages, rules }: WayDown,
 ): Undone[] {
-  const settled = steps.map((step) => settledPieces(resolveAssembly(site, kind, assembly, step)));
+  const settled = stages.map((stage) => settledPieces(resolveAssembly(site, kind, assembly, stage)));
   const valueAt = (index: number, piece: Id, property: string) =>
     JSON.stringify(settled[index]!.find(({ id }) => id === piece)!.values[property]);
   const all = Object.values(assembly.bars).flatMap(({ rules: of = [] }) => of);
   return rules.flatMap(({ rule: id, below }): Undone[] => {
-    const begins = steps.findIndex(({ begun }) => begun.at(-1) === id);
+    const begins = stages.findIndex(({ begun }) => begun.at(-1) === id);
     if (below === null || begins < 1) return [];
     return all
       .find((rule) => rule.id === id)!
       .turns.flatMap(({ piece, property }): Undone[] => {
         const [before, turned] = [begins - 1, begins].map((index) => valueAt(index, piece, property));
         if (before === turned) return [];
-        const index = steps.findIndex(
+        const index = stages.findIndex(
           (_, each) => each > begins && valueAt(each, piece, property) === before,
         );
-        const step = steps[index];
-        if (!step) return [];
-        const by = step.begun.at(-1)!;
+        const stage = stages[index];
+        if (!stage) return [];
+        const by = stage.begun.at(-1)!;
         const band = site.bands.some((each) => each.id === by) ? by : null;
-        return [{ rule: id, piece, property, band, below: step.below! }];
+        return [{ rule: id, piece, property, band, below: stage.below! }];
       });
   });
 }

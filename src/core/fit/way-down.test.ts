@@ -54,8 +54,8 @@ const stops = survey(edited(...longMenu)).bars[0]!.stretches.findLast(
 )!.to;
 
 test('without rules the way is that of the bands', () => {
-  const { steps, rules } = way(sampleSite());
-  expect(steps.map(({ below, band }) => [below, band])).toEqual([
+  const { stages, rules } = way(sampleSite());
+  expect(stages.map(({ below, band }) => [below, band])).toEqual([
     [null, 'desktop'],
     [1024, 'tablet'],
     [640, 'phone'],
@@ -74,7 +74,7 @@ test('with it, the bar overflows in no band that follows it, and what it turned 
   const site = edited(...longMenu, setRule(rule('r1', { by: 'fit', margin: 0 })));
   const wider = survey(site).bars[0]!.stretches.filter(({ to }) => to > 640);
   expect(wider.map(({ status }) => status)).not.toContain('overflows');
-  const shown = way(site).steps.map(
+  const shown = way(site).stages.map(
     (step) =>
       settledPieces(resolveAssembly(site, 'headers', site.headers.h!, step)).find(({ id }) => id === 'menu')!
         .values.shownAs,
@@ -161,7 +161,7 @@ test('a rule waits for texts that were not measured; it is not guessed', () => {
   expect(way(site, unmeasured).rules).toEqual([
     expect.objectContaining({ below: null, reason: 'unmeasured' }),
   ]);
-  expect(way(site, unmeasured).steps).toHaveLength(3);
+  expect(way(site, unmeasured).stages).toHaveLength(3);
   expect(way(site).rules[0]!.below).toBe(Math.ceil(stops));
 });
 
@@ -283,7 +283,7 @@ test('a rule that goes step by step goes only as far as the room asks for, and t
   // Both paddings of each entry get 1 px narrower with each step, so the bar stops fitting that much later.
   expect(padding!.below! - padding!.further[0]!).toBeGreaterThan(0);
   expect(button!.below).toBeLessThan(padding!.further[0]!);
-  expect(chained.steps.map(({ begun }) => begun.at(-1))).toEqual(
+  expect(chained.stages.map(({ begun }) => begun.at(-1))).toEqual(
     expect.arrayContaining(['r1', 'r1.2', 'r2']),
   );
 });

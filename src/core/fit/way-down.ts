@@ -2,7 +2,8 @@ import { NARROWEST } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
-import { resolveAssembly, type WayPlace } from '../resolve/assembly';
+import { resolveAssembly } from '../resolve/assembly';
+import type { Stage } from '../resolve/stage';
 import { levelId, levelsOf } from '../resolve/turns';
 import type { Assembly, Bar } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
@@ -12,8 +13,8 @@ import { barFit } from './bar-fit';
 import { waitedFor, type Condition } from './fit-status';
 import type { Tally } from './piece-content';
 
-/** A step on the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
-export interface WayStep extends WayPlace {
+/** A stage of the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
+export interface WayStage extends Stage {
   below: number | null;
 }
 
@@ -35,7 +36,7 @@ export interface RuleOutcome {
 }
 
 export interface WayDown {
-  steps: readonly WayStep[];
+  stages: readonly WayStage[];
   rules: readonly RuleOutcome[];
 }
 
@@ -62,12 +63,11 @@ interface Stop {
 /** The widest viewport at which something of a bar ceases to hold between two widths, as it is at a place, in any language, with the site's fonts or before they have come; null where all of it holds. */
 function stopsHolding(
   { site, advances, kind, assembly, bar }: Solving,
-  place: WayPlace,
+  place: Stage,
   { from, to }: { from: number; to: number },
   waited: (condition: Condition) => boolean,
 ): Stop | 'unmeasured' | null {
   const settled = resolveAssembly(site, kind, assembly, place);
-  const index = assembly.order.indexOf(bar.id);
   const tally: Tally = { complete: true };
   const page = site.pageOrder[0] ?? null;
   const cases = site.languages.flatMap((language) => [
@@ -77,7 +77,7 @@ function stopsHolding(
   const stops = cases.flatMap((each): Stop[] => {
     const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
     const within = { band: place.band, span: { from, to }, tally };
-    const stretches = barFit(circumstances, settled, settled.bars[index]!, within, waited);
+    const stretches = barFit(circumstances, settled, bar.id, within, waited);
     return stretches.filter(({ status }) => status !== 'fits').map(({ to: at }) => ({ at, ...each }));
   });
   if (!tally.complete) return 'unmeasured';
@@ -116,7 +116,7 @@ function ruleBeginnings(solving: Solving): RuleOutcome[] {
   let waiting: Waiting[] = (bar.rules ?? [])
     .filter(({ when }) => when.by !== 'browser')
     .map((rule) => ({ rule, level: 1 }));
-  let place: WayPlace = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
+  let place: Stage = { band: site.bands[0]!.id, begun: [site.bands[0]!.id] };
   let top = RULE_LIMITS.most;
   const bands = bandBeginnings(site);
   const fixedOf = ({ rule, level }: Waiting) => (level === 1 ? fixedWidth(site, rule) : null);
@@ -209,7 +209,7 @@ export function inOrderOfEffect(
 }
 
 /** Bands and rules in the order in which they begin; where both begin together, the rule comes after the band. */
-function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
+function stagesOf(site: Site, outcomes: readonly RuleOutcome[]): WayStage[] {
   const rules = outcomes.flatMap(({ rule, below: first, further }): Beginning[] =>
     first === null
       ? []
@@ -219,25 +219,25 @@ function stepsOf(site: Site, outcomes: readonly RuleOutcome[]): WayStep[] {
     (a, b) => b.below - a.below || Number(a.band === null) - Number(b.band === null),
   );
   const widest = site.bands[0]!.id;
-  return beginnings.reduce<WayStep[]>(
-    (steps, { below, id, band }) => {
-      const last = steps.at(-1)!;
-      return [...steps, { below, band: band ?? last.band, begun: [...last.begun, id] }];
+  return beginnings.reduce<WayStage[]>(
+    (stages, { below, id, band }) => {
+      const last = stages.at(-1)!;
+      return [...stages, { below, band: band ?? last.band, begun: [...last.begun, id] }];
     },
     [{ below: null, band: widest, begun: [widest] }],
   );
 }
 
-/** The steps with the widths of the viewport over which they hold, in CSS px: from the one to below the other, widest first; those that no width is left for are none. */
-export function stepsDown({ steps }: WayDown): { step: WayStep; from: number; to: number }[] {
-  return steps
-    .map((step, index) => ({ step, from: steps[index + 1]?.below ?? 0, to: step.below ?? Infinity }))
+/** The stages with the widths of the viewport over which they hold, in CSS px: from the one to below the other, widest first; those that no width is left for are none. */
+export function stagesDown({ stages }: WayDown): { stage: WayStage; from: number; to: number }[] {
+  return stages
+    .map((stage, index) => ({ stage, from: stages[index + 1]?.below ?? 0, to: stage.below ?? Infinity }))
     .filter(({ from, to }) => from < to);
 }
 
-/** The step that holds at a width of the viewport, in CSS px. */
-export function stepAt({ steps }: WayDown, width: number): WayStep {
-  return steps.findLast(({ below }) => below === null || width < below)!;
+/** The stage that holds at a width of the viewport, in CSS px. */
+export function stageAt({ stages }: WayDown, width: number): WayStage {
+  return stages.findLast(({ below }) => below === null || width < below)!;
 }
 
 const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDown }>();
@@ -252,7 +252,7 @@ export function wayDown(site: Site, advances: Advances, kind: AssemblyKind, asse
   const rules = assembly.order.flatMap((id) =>
     ruleBeginnings({ site, advances, kind, assembly, bar: assembly.bars[id]! }),
   );
-  const way = { steps: stepsOf(site, rules), rules };
+  const way = { stages: stagesOf(site, rules), rules };
   if (rules.every(({ reason }) => reason !== 'unmeasured')) known.set(assembly, { site, advances, way });
   return way;
 }

@@ -5,7 +5,7 @@ import { el, type Node } from '../markup/html';
 import type { Layout } from '../boxes/layout';
 import { LOGO_STYLE, logoLayout } from './logo';
 import type { PieceContent } from './content';
-import { pictureHtml } from './step-picture';
+import { pictureHtml } from './stage-picture';
 import type { PieceContext } from './piece';
 
 /** The room beside a logo that a menu draws, in CSS px at the usual text size. */
@@ -25,7 +25,7 @@ export function brandLogoBox(content: PieceContent, version: LogoVersion, height
 }
 
 /**
- * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, or in the steps that say
+ * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, or in the stages that say
  * so the compact one.
  */
 export function brandLogoHtml(

@@ -12,7 +12,7 @@ import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { pictureHtml } from './step-picture';
+import { pictureHtml } from './stage-picture';
 import { kindOfPiece, pieceClass, type PieceContext, type PieceVersion } from './piece';
 
 /** Between artwork and words, in CSS px at the usual text size. */
@@ -31,7 +31,7 @@ function artworkOf(
 }
 
 /**
- * The artwork of each step, widest first: a step whose version has none shows that of the next wider one, and where the widest
+ * The artwork of each stage, widest first: a stage whose version has none shows that of the next wider one, and where the widest
  * has none, the first there is. Empty when there is none at all.
  */
 function shownArtwork(

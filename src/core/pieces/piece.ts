@@ -21,9 +21,9 @@ export interface SettledPiece<V = Record<string, unknown>> {
   counts: Counts;
 }
 
-/** A piece as it is settled for one step of its way, from the widest viewport to the narrowest. */
+/** A piece as it is settled for one stage of its way, from the widest viewport to the narrowest. */
 export interface PieceVersion<V = Record<string, unknown>> extends SettledPiece<V> {
-  /** The media query that holds in the step and all narrower ones; null for the widest, and for what a script begins whatever the width. */
+  /** The media query that holds in the stage and all narrower ones; null for the widest, and for what a script begins whatever the width. */
   media: string | null;
 }
 
@@ -74,7 +74,7 @@ export interface PieceContext {
   languages: readonly { tag: string; name: string; current: boolean }[];
   /** The address of the page that answers searches; asking for it makes the site have one. */
   searchHref(): string;
-  /** A piece as it is while the page is scrolled, settled for every step; null where its header bears no phases. */
+  /** A piece as it is while the page is scrolled, settled for every stage; null where its header bears no phases. */
   scrolled(id: Id): readonly PieceVersion[] | null;
 }
 
@@ -131,7 +131,7 @@ export interface PieceKind<V = Record<string, unknown>> {
   caption(values: V, nameOf: (id: Id) => string | null): string;
   /** The drawer that the piece opens in a band with these values; null when it opens none there. */
   opens?(values: V): Id | null;
-  /** The piece's markup; `versions` holds it settled for every step, widest first, for what has to stand in the HTML for a narrower one. */
+  /** The piece's markup; `versions` holds it settled for every stage, widest first, for what has to stand in the HTML for a narrower one. */
   html(piece: SettledPiece<V>, context: PieceContext, versions: readonly PieceVersion<V>[]): Element | null;
 }
 

@@ -9,13 +9,13 @@ export interface Variant<V = Record<string, unknown>> {
 }
 
 /**
- * The variants of a piece; `steps` holds the piece settled for every step of its way, widest first. What differs between
- * variants stands in the markup more than once, in elements of the class `for-NAME`, of which each step shows one: the order
+ * The variants of a piece; `stages` holds the piece settled for every stage of its way, widest first. What differs between
+ * variants stands in the markup more than once, in elements of the class `for-NAME`, of which each stage shows one: the order
  * of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
  */
-export function variantsOf<V>(steps: readonly SettledPiece<V>[]): Variant<V>[] {
-  const first = steps.filter(
-    ({ variant }, index) => steps.findIndex((other) => other.variant === variant) === index,
+export function variantsOf<V>(stages: readonly SettledPiece<V>[]): Variant<V>[] {
+  const first = stages.filter(
+    ({ variant }, index) => stages.findIndex((other) => other.variant === variant) === index,
   );
   return first.map((settled, index) => {
     const before = first.slice(0, index).filter(({ band }) => band === settled.band).length;
@@ -23,9 +23,9 @@ export function variantsOf<V>(steps: readonly SettledPiece<V>[]): Variant<V>[] {
   });
 }
 
-/** The rules that show in a step the variant that it needs; `&` stands for the piece. Empty when there is one for all. */
-export function variantRules(steps: readonly SettledPiece[], { variant }: SettledPiece): Rules {
-  const variants = variantsOf(steps);
+/** The rules that show in a stage the variant that it needs; `&` stands for the piece. Empty when there is one for all. */
+export function variantRules(stages: readonly SettledPiece[], { variant }: SettledPiece): Rules {
+  const variants = variantsOf(stages);
   if (variants.length === 1) return {};
   return Object.fromEntries(
     variants.map(({ settled, name }) => [

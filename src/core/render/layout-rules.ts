@@ -3,7 +3,7 @@ import type { Rules } from '../markup/css';
 import type { Counts, PieceKind } from '../pieces/piece';
 import { placeLayout } from '../properties/place';
 import { initialValues } from '../resolve/settled-values';
-import { withoutIdle } from './rules-by-step';
+import { withoutIdle } from './rules-by-stage';
 
 function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
   return Object.fromEntries(Object.entries(layouts).map(([at, layout]) => [selector(at), layoutCss(layout)]));

@@ -1,10 +1,10 @@
 import { measuredLevels } from '../fit/measured-rules';
-import type { WayStep } from '../fit/way-down';
+import type { WayStage } from '../fit/way-down';
 import type { Rules } from '../markup/css';
 import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import type { Site } from '../site/site';
 import type { Names } from './names';
-import { saidOver, type RulesByStep, type SettledWay } from './rules-by-step';
+import { saidOver, type RulesByStage, type SettledWay } from './rules-by-stage';
 
 /** Writes the rules of a bar and of what stands in it as they are settled at a place. */
 type BarRulesIn = (bar: SettledBar) => Rules;
@@ -15,21 +15,21 @@ type BarRulesIn = (bar: SettledBar) => Rules;
  */
 export function measuredRules(
   { site, names }: { site: Site; names: Names },
-  { steps, settled }: Pick<SettledWay, 'steps' | 'settled'>,
+  { stages, settled }: Pick<SettledWay, 'stages' | 'settled'>,
   rulesIn: BarRulesIn,
-): RulesByStep[] {
+): RulesByStage[] {
   const { id, kind } = settled[0]!;
   const assembly = site[kind][id]!;
   return assembly.order.flatMap((barId, index) => {
-    const levels = measuredLevels(site, assembly, assembly.bars[barId]!, steps);
+    const levels = measuredLevels(site, assembly, assembly.bars[barId]!, stages);
     const bar = `.${names.get(barId)!}`;
-    const begunTo = (level: number) => (step: WayStep) => {
-      const begun = [...step.begun, ...levels.slice(0, level).map((each) => each.id)];
-      return rulesIn(resolveAssembly(site, kind, assembly, { ...step, begun }).bars[index]!);
+    const begunTo = (level: number) => (stage: WayStage) => {
+      const begun = [...stage.begun, ...levels.slice(0, level).map((each) => each.id)];
+      return rulesIn(resolveAssembly(site, kind, assembly, { ...stage, begun }).bars[index]!);
     };
     return levels.map(({ token }, level) => {
       const short = `${bar}[data-short~='${token}']`;
-      return saidOver(steps, begunTo(level), begunTo(level + 1), (selector) =>
+      return saidOver(stages, begunTo(level), begunTo(level + 1), (selector) =>
         selector.startsWith(`${bar} `) ? selector.replace(bar, short) : `${short} ${selector}`,
       );
     });

@@ -17,7 +17,7 @@ import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import { heldBars } from '../fit/heights';
 import { measuredLevels, settledMeasured } from '../fit/measured-rules';
-import { wayDown, type WayStep } from '../fit/way-down';
+import { wayDown, type WayStage } from '../fit/way-down';
 import { pieceContent } from '../fit/piece-content';
 import { folderOf, type Folder } from './folder';
 import { settleNames, slug, type Names } from './names';
@@ -164,23 +164,23 @@ function pieceContext(state: PageState, kind: AssemblyKind, assembly: Assembly):
     },
     scrolled(id) {
       if (!resolveAssembly(site, kind, assembly, site.bands[0]!.id).phased) return null;
-      const steps = piecesPerStep(state, kind, assembly, 'scrolled');
-      return steps.map((pieces) => pieces.find((piece) => piece.id === id)!);
+      const stages = piecesPerStage(state, kind, assembly, 'scrolled');
+      return stages.map((pieces) => pieces.find((piece) => piece.id === id)!);
     },
   };
 }
 
-/** One assembly settled for every step of its way, widest first: the markup has to hold what any of them shows. */
+/** One assembly settled for every stage of its way, widest first: the markup has to hold what any of them shows. */
 type PerStep = readonly SettledAssembly[];
 
-/** The media query of each step of a way; null for the widest. */
-const stepMedia = (steps: readonly WayStep[]) =>
-  steps.map(({ below }) => (below === null ? null : widthBelow(below)));
+/** The media query of each stage of a way; null for the widest. */
+const stageMedia = (stages: readonly WayStage[]) =>
+  stages.map(({ below }) => (below === null ? null : widthBelow(below)));
 
-/** A bar settled for every step, and where rules are measured in the browser, for each level of them. */
+/** A bar settled for every stage, and where rules are measured in the browser, for each level of them. */
 interface BarVersions {
   bands: readonly SettledBar[];
-  /** The media query of each step. */
+  /** The media query of each stage. */
   media: readonly (string | null)[];
   measured: readonly SettledBar[];
 }
@@ -191,9 +191,9 @@ const nthBay = ({ bays }: SettledBar, nth: number) => bays.find((bay) => bay.nth
 function bayHtml({ bands, media, measured }: BarVersions, nth: number, context: PieceContext): Node {
   const pieces = nthBay(bands[0]!, nth).pieces.map((piece, index) => {
     // Of what rules turn, only the forms of a menu are a matter of the markup.
-    const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map((version, step) => ({
+    const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map((version, stage) => ({
       ...nthBay(version, nth).pieces[index]!,
-      media: media[step] ?? null,
+      media: media[stage] ?? null,
     }));
     return pieceKind(piece.kind).html(piece, context, versions);
   });
@@ -203,12 +203,12 @@ function bayHtml({ bands, media, measured }: BarVersions, nth: number, context: 
 function barsHtml({ site, advances }: PageState, assembly: PerStep, context: PieceContext): Element[] {
   const { kind, id } = assembly[0]!;
   const own = site[kind][id]!;
-  const { steps } = wayDown(site, advances, kind, own);
+  const { stages } = wayDown(site, advances, kind, own);
   return assembly[0]!.bars.map((bar, index) => {
-    const levels = measuredLevels(site, own, own.bars[bar.id]!, steps);
-    const measured = settledMeasured(site, kind, own, steps).map((each) => each.bars[index]!);
-    const bands = assembly.map((step) => step.bars[index]!);
-    const versions = { bands, media: stepMedia(steps), measured };
+    const levels = measuredLevels(site, own, own.bars[bar.id]!, stages);
+    const measured = settledMeasured(site, kind, own, stages).map((each) => each.bars[index]!);
+    const bands = assembly.map((stage) => stage.bars[index]!);
+    const versions = { bands, media: stageMedia(stages), measured };
     const bays = bar.bays.map((_, bay) => bayHtml(versions, bay + 1, context)).filter(Boolean);
     return el(
       'div',
@@ -221,14 +221,14 @@ function barsHtml({ site, advances }: PageState, assembly: PerStep, context: Pie
   });
 }
 
-function perStep(
+function perStage(
   { site, advances }: Pick<PageState, 'site' | 'advances'>,
   kind: AssemblyKind,
   assembly: Assembly,
   phase: Phase = 'top',
 ): PerStep {
-  return wayDown(site, advances, kind, assembly).steps.map((step) =>
-    resolveAssembly(site, kind, assembly, step, phase),
+  return wayDown(site, advances, kind, assembly).stages.map((stage) =>
+    resolveAssembly(site, kind, assembly, { ...stage, phase }),
   );
 }
 
@@ -238,21 +238,21 @@ function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): 
     'dialog',
     { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
     el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
-    ...barsHtml(state, perStep(state, 'drawers', drawer), context),
+    ...barsHtml(state, perStage(state, 'drawers', drawer), context),
     ...leftPieces(state, drawer),
   );
 }
 
-/** The pieces of an assembly as they are listed, settled for every step of its way, with the media query of each. */
-function piecesPerStep(
+/** The pieces of an assembly as they are listed, settled for every stage of its way, with the media query of each. */
+function piecesPerStage(
   state: PageState,
   kind: AssemblyKind,
   assembly: Assembly,
   phase: Phase = 'top',
 ): PieceVersion[][] {
-  const media = stepMedia(wayDown(state.site, state.advances, kind, assembly).steps);
-  return perStep(state, kind, assembly, phase).map((settled, step) =>
-    settledPieces(settled).map((piece) => ({ ...piece, media: media[step]! })),
+  const media = stageMedia(wayDown(state.site, state.advances, kind, assembly).stages);
+  return perStage(state, kind, assembly, phase).map((settled, stage) =>
+    settledPieces(settled).map((piece) => ({ ...piece, media: media[stage]! })),
   );
 }
 
@@ -260,15 +260,15 @@ function piecesPerStep(
 function leftPieces(state: PageState, drawer: Assembly): Node[] {
   const { header, names } = state;
   if (!header) return [];
-  const steps = piecesPerStep(state, 'headers', header);
-  const opened = steps.flat().flatMap(({ kind, values }) => pieceKind(kind).opens?.(values) ?? []);
+  const stages = piecesPerStage(state, 'headers', header);
+  const opened = stages.flat().flatMap(({ kind, values }) => pieceKind(kind).opens?.(values) ?? []);
   if (opened[0] !== drawer.id) return [];
   const context = {
     ...pieceContext(state, 'headers', header),
     idOf: (piece: Id) => `${names.get(piece)!}-in-drawer`,
   };
-  return steps[0]!.flatMap((piece, index) => {
-    const versions = steps.map((step) => step[index]!);
+  return stages[0]!.flatMap((piece, index) => {
+    const versions = stages.map((stage) => stage[index]!);
     return versions.some(({ values }) => values.shown === 'drawer')
       ? [el('div', { class: 'left-piece' }, pieceKind(piece.kind).html(piece, context, versions))]
       : [];
@@ -368,7 +368,7 @@ function phasedHeaderHtml(state: PageState, bands: PerStep, bars: Element[]): No
 /** A header or footer on the page. */
 function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node[] {
   if (!assembly) return [];
-  const bars = perStep(state, `${tag}s`, assembly);
+  const bars = perStage(state, `${tag}s`, assembly);
   const name = state.names.get(assembly.id)!;
   const html = barsHtml(state, bars, pieceContext(state, `${tag}s`, assembly));
   if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);

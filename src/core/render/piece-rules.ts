@@ -6,7 +6,7 @@ import { states, type State, type StatedPart } from '../properties/states';
 import { initialValues, type StatedValues } from '../resolve/settled-values';
 import { ownLayoutRules } from './layout-rules';
 import type { Names } from './names';
-import { scopeRules, withoutIdle } from './rules-by-step';
+import { scopeRules, withoutIdle } from './rules-by-stage';
 
 /** What properties say that are the same in every state. */
 export function propertyRules(

@@ -6,7 +6,7 @@ import { initialValues } from '../resolve/settled-values';
 import type { Site } from '../site/site';
 import { measuredRules } from './measured-css';
 import type { Names } from './names';
-import { atWidths, byStep, joinBySteps, rulesBelow, scopeRules, type SettledWay } from './rules-by-step';
+import { atWidths, byStage, joinByStages, rulesBelow, scopeRules, type SettledWay } from './rules-by-stage';
 
 /** What a piece leaves out, as it is settled at a place. */
 function shortRulesIn(names: Names, { id, kind, values, counts }: SettledPiece): Rules {
@@ -25,26 +25,26 @@ export function shortCss({
 }): CssNode[] {
   return atWidths(
     assemblies.flatMap((way) => {
-      const { steps, settled } = way;
+      const { stages, settled } = way;
       const pieces = settled.map(settledPieces);
       const measuredPieces = way.measured.map(settledPieces);
       const leaving = pieces[0]!.flatMap((_, index) => {
-        const perStep = pieces.map((each) => each[index]!);
-        const { shortCss: short, properties } = pieceKind(perStep[0]!.kind);
+        const perStage = pieces.map((each) => each[index]!);
+        const { shortCss: short, properties } = pieceKind(perStage[0]!.kind);
         if (!short) return [];
         const initially = initialValues(properties);
-        const leaves = [...perStep, ...measuredPieces.map((each) => each[index]!)].some(
+        const leaves = [...perStage, ...measuredPieces.map((each) => each[index]!)].some(
           ({ values, counts }) =>
             Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
         );
         if (!leaves) return [];
-        return [byStep(perStep.map((piece) => shortRulesIn(names, piece)))];
+        return [byStage(perStage.map((piece) => shortRulesIn(names, piece)))];
       });
       const measured = measuredRules({ site, names }, way, ({ bays }) =>
         joinRules(...bays.flatMap(({ pieces: held }) => held.map((piece) => shortRulesIn(names, piece)))),
       );
       const all = [...leaving, ...measured];
-      return all.length === 0 ? [] : rulesBelow(steps, joinBySteps(all));
+      return all.length === 0 ? [] : rulesBelow(stages, joinByStages(all));
     }),
   );
 }

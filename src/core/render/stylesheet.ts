@@ -23,7 +23,7 @@ import { standInCss } from './stand-in';
 import { unmeasured, type Advances } from '../text/advances';
 import { standInSize } from '../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
-import { scopeRules, withoutIdle, type SettledWay } from './rules-by-step';
+import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
 import { sharedLayoutRules } from './layout-rules';
 import { initialPieceRules } from './piece-rules';
@@ -32,15 +32,15 @@ import { initialBarRules, valuesCss } from './values-css';
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
 
-/** Every assembly of the site, settled for each step of its way. */
+/** Every assembly of the site, settled for each stage of its way. */
 function settleAll(site: Site, advances: Advances): SettledWay[] {
   return assemblyKinds.flatMap((kind) =>
     Object.values(site[kind]).map((assembly) => {
-      const { steps } = wayDown(site, advances, kind, assembly);
+      const { stages } = wayDown(site, advances, kind, assembly);
       return {
-        steps,
-        settled: steps.map((step) => resolveAssembly(site, kind, assembly, step)),
-        measured: settledMeasured(site, kind, assembly, steps),
+        stages,
+        settled: stages.map((stage) => resolveAssembly(site, kind, assembly, stage)),
+        measured: settledMeasured(site, kind, assembly, stages),
       };
     }),
   );

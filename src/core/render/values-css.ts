@@ -1,7 +1,7 @@
 import { bandChain } from '../bands/band';
 import { typeStyleProperties } from '../brand/type-style';
 import { bandEnd, coveredHeight, usually } from '../fit/heights';
-import type { WayStep } from '../fit/way-down';
+import type { WayStage } from '../fit/way-down';
 import { px } from '../lengths/length';
 import { joinRules, type CssNode, type Rules } from '../markup/css';
 import type { SettledPiece } from '../pieces/piece';
@@ -26,19 +26,19 @@ import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from './names';
 import {
   atWidths,
-  byStep,
-  joinBySteps,
+  byStage,
+  joinByStages,
   rulesBelow,
   saidOver,
   scopeRules,
-  type RulesByStep,
+  type RulesByStage,
   type SettledWay,
-} from './rules-by-step';
+} from './rules-by-stage';
 
 /** What the values of a site are written with. */
 export interface ValuesInput {
   site: Site;
-  /** Every assembly of the site, settled for each step of its way, widest first. */
+  /** Every assembly of the site, settled for each stage of its way, widest first. */
   assemblies: readonly SettledWay[];
   styles: readonly TypeStyle[];
   names: Names;
@@ -48,30 +48,30 @@ export interface ValuesInput {
   advances: Advances;
 }
 
-/** What was written of something settled, as long as it is the same in every step and bears the same names. */
+/** What was written of something settled, as long as it is the same in every stage and bears the same names. */
 interface Known {
   named: string;
   settled: readonly object[];
   css: CssNames;
-  rules: RulesByStep;
+  rules: RulesByStage;
 }
 
-function sameSteps(before: readonly object[], now: readonly object[]): boolean {
+function sameStages(before: readonly object[], now: readonly object[]): boolean {
   return before.length === now.length && before.every((settled, index) => settled === now[index]);
 }
 
-/** Writes things once, by what they are settled to in every step, until that or their names are others. */
+/** Writes things once, by what they are settled to in every stage, until that or their names are others. */
 function writtenOnce<T extends object>(
   nameOf: (input: ValuesInput, settled: readonly T[]) => string,
-  write: (input: ValuesInput, settled: readonly T[], steps: readonly WayStep[]) => RulesByStep,
+  write: (input: ValuesInput, settled: readonly T[], stages: readonly WayStage[]) => RulesByStage,
 ) {
   const known = new WeakMap<T, Known>();
-  return (input: ValuesInput, settled: readonly T[], steps: readonly WayStep[]): RulesByStep => {
+  return (input: ValuesInput, settled: readonly T[], stages: readonly WayStage[]): RulesByStage => {
     const named = nameOf(input, settled);
     const kept = known.get(settled[0]!);
-    if (kept?.named === named && kept.css === input.css && sameSteps(kept.settled, settled))
+    if (kept?.named === named && kept.css === input.css && sameStages(kept.settled, settled))
       return kept.rules;
-    const rules = write(input, settled, steps);
+    const rules = write(input, settled, stages);
     known.set(settled[0]!, { named, settled, css: input.css, rules });
     return rules;
   };
@@ -80,7 +80,7 @@ function writtenOnce<T extends object>(
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
   (input, bands) =>
-    byStep(
+    byStage(
       bands.map((piece) =>
         joinRules(
           pieceRulesIn(input, piece),
@@ -111,21 +111,21 @@ function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
 }
 
 /** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
-function jumpRules({ site, advances }: ValuesInput, header: Id, step: WayStep): Rules {
+function jumpRules({ site, advances }: ValuesInput, header: Id, stage: WayStage): Rules {
   const covered = (['scrolled', 'returning'] as const).map((phase) =>
     coveredHeight(
       usually(site, advances),
-      resolveAssembly(site, 'headers', site.headers[header]!, step, phase),
-      step.band,
-      step.below ?? bandEnd(site, step.band),
+      resolveAssembly(site, 'headers', site.headers[header]!, { ...stage, phase }),
+      stage.band,
+      stage.below ?? bandEnd(site, stage.band),
     ),
   );
   return { ':root:has(> body > &)': { 'scroll-padding-block-start': px(Math.max(...covered)) } };
 }
 
 /** What of a header's bars and pieces may look otherwise in a phase, in a band. */
-function phasedPartsIn(input: ValuesInput, assembly: Assembly, step: WayStep, phase: Phase): Rules {
-  const settled = resolveAssembly(input.site, 'headers', assembly, step, phase);
+function phasedPartsIn(input: ValuesInput, assembly: Assembly, stage: WayStage, phase: Phase): Rules {
+  const settled = resolveAssembly(input.site, 'headers', assembly, { ...stage, phase });
   const ofPiece = (id: Id) => saysPhases(assembly.pieces[id]!.values);
   const rules = settled.bars.flatMap((bar) => {
     const held = bar.bays.flatMap(({ pieces }) => pieces);
@@ -148,15 +148,15 @@ const laterPhases = [
 function phaseRules(
   input: ValuesInput,
   { id }: SettledAssembly,
-  steps: readonly WayStep[],
+  stages: readonly WayStage[],
   { phase, after, selector }: (typeof laterPhases)[number],
-): RulesByStep {
+): RulesByStage {
   const assembly = input.site.headers[id]!;
   const header = `.${input.names.get(id)!}${selector}`;
   return saidOver(
-    steps,
-    (step) => phasedPartsIn(input, assembly, step, after),
-    (step) => phasedPartsIn(input, assembly, step, phase),
+    stages,
+    (stage) => phasedPartsIn(input, assembly, stage, after),
+    (stage) => phasedPartsIn(input, assembly, stage, phase),
     (inside) => `${header} ${inside}`,
   );
 }
@@ -166,7 +166,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
     [widest!.id, ...widest!.bars.map(({ id }) => id), ...settledPieces(widest!).map(({ id }) => id)]
       .map((id) => names.get(id))
       .join(' '),
-  (input, settled, steps) => {
+  (input, settled, stages) => {
     const { names, css } = input;
     const [widest] = settled;
     const whole = settled.map(({ id, kind, values, phased }) =>
@@ -180,39 +180,39 @@ const assemblyRules = writtenOnce<SettledAssembly>(
     );
     const bars = widest!.bars.map((_, index) => settled.map((each) => barRulesIn(input, each.bars[index]!)));
     const pieces = settled.map(settledPieces);
-    return joinBySteps([
-      ...[whole, ...bars].map(byStep),
+    return joinByStages([
+      ...[whole, ...bars].map(byStage),
       ...pieces[0]!.map((_, index) =>
         pieceRules(
           input,
           pieces.map((each) => each[index]!),
-          steps,
+          stages,
         ),
       ),
-      ...measuredRules(input, { steps, settled }, (bar) =>
+      ...measuredRules(input, { stages, settled }, (bar) =>
         joinRules(
           barRulesIn(input, bar),
           ...bar.bays.flatMap(({ pieces: held }) => held.map((piece) => pieceRulesIn(input, piece))),
         ),
       ),
-      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, steps, phase)) : []),
+      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, stages, phase)) : []),
     ]);
   },
 );
 
 /**
- * The room that jumps leave, step by step. It is of texts as they are measured, so it is worked out anew whatever was written of the
+ * The room that jumps leave, stage by stage. It is of texts as they are measured, so it is worked out anew whatever was written of the
  * header before.
  */
 function jumpsOf(
   input: ValuesInput,
   settled: readonly SettledAssembly[],
-  steps: readonly WayStep[],
-): RulesByStep[] {
+  stages: readonly WayStage[],
+): RulesByStage[] {
   const { id, phased } = settled[0]!;
   if (!phased) return [];
   const header = `.${input.names.get(id)!}`;
-  return [byStep(steps.map((step) => scopeRules(jumpRules(input, id, step), header)))];
+  return [byStage(stages.map((stage) => scopeRules(jumpRules(input, id, stage), header)))];
 }
 
 /** A type style as custom properties that bear its name. */
@@ -242,11 +242,11 @@ export function valuesCss(input: ValuesInput): CssNode[] {
   const { bands } = input.site;
   const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
   return atWidths([
-    ...rulesBelow(bandSteps, byStep(bands.map(({ id }) => brandRules(input, id)))),
-    ...input.assemblies.flatMap(({ steps, settled }) =>
+    ...rulesBelow(bandSteps, byStage(bands.map(({ id }) => brandRules(input, id)))),
+    ...input.assemblies.flatMap(({ stages, settled }) =>
       rulesBelow(
-        steps,
-        joinBySteps([assemblyRules(input, settled, steps), ...jumpsOf(input, settled, steps)]),
+        stages,
+        joinByStages([assemblyRules(input, settled, stages), ...jumpsOf(input, settled, stages)]),
       ),
     ),
   ]);

@@ -8,14 +8,15 @@ import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../ids/id';
-import { phaseCell, type Phase } from '../properties/phases';
+import { phaseCell } from '../properties/phases';
 import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { shareOf, type Division } from '../properties/kinds/division';
 import { settledValues } from './settled-values';
-import { turnedValues } from './turns';
+import { bandStage, type Stage } from './stage';
+import { turnedValues, turningLevels } from './turns';
 
 export interface SettledBar {
   id: Id;
@@ -56,39 +57,27 @@ const menusOf = (site: Site, { values }: Piece) =>
     return menu && menuStructure(menu);
   });
 
-/**
- * A place on the way from the widest viewport to the narrowest: the band, and what has begun so far, the widest band first. Beside
- * bands these are levels of collapse rules: each holds until something that began later says otherwise.
- */
-export interface WayPlace {
-  band: Id;
-  begun: readonly string[];
-}
-
-/** The place of a band where no rule has begun. */
-export function bandPlace(site: Site, band: Id): WayPlace {
-  const chain = bandChain(site.bands);
-  return { band, begun: chain.slice(0, chain.indexOf(band) + 1) };
-}
-
 const same = (one: readonly unknown[], other: readonly unknown[]) =>
   one.length === other.length && one.every((each, index) => each === other[index]);
 
-/** Settles things once a place and phase, until they or what they are settled with are others. */
-function settledOnce<From extends object, T>(
-  menusIn: (site: Site, from: From) => unknown[],
-  settle: (site: Site, from: From, place: WayPlace, phase: Phase) => T,
+/** The rules of an assembly, bar by bar. */
+const rulesOf = ({ bars }: Assembly) => Object.values(bars).map(({ rules }) => rules);
+
+/** Settles things once a stage, until they or what they are settled with are others. */
+function settledOnce<From extends object, T, Around extends unknown[]>(
+  others: (site: Site, from: From, ...around: Around) => unknown[],
+  settle: (site: Site, from: From, stage: Stage, ...around: Around) => T,
 ) {
   const known = new WeakMap<From, Known<T>>();
-  return (site: Site, from: From, place: WayPlace, phase: Phase): T => {
-    const settledWith = [site.bands, site.brand.typeStyles, ...menusIn(site, from)];
+  return (site: Site, from: From, stage: Stage, ...around: Around): T => {
+    const settledWith = [site.bands, site.brand.typeStyles, ...others(site, from, ...around)];
     let kept = known.get(from);
     if (!kept || !same(kept.with, settledWith)) {
       kept = { with: settledWith, byCell: new Map() };
       known.set(from, kept);
     }
-    const cell = phaseCell(place.begun.join(' '), phase);
-    const settled = kept.byCell.get(cell) ?? settle(site, from, place, phase);
+    const cell = phaseCell(stage.begun.join(' '), stage.phase ?? 'top');
+    const settled = kept.byCell.get(cell) ?? settle(site, from, stage, ...around);
     kept.byCell.set(cell, settled);
     return settled;
   };
@@ -98,8 +87,7 @@ function settlePiece(
   site: Site,
   { id, kind }: Piece,
   values: Values,
-  { band, begun }: WayPlace,
-  phase: Phase,
+  { band, begun, phase }: Stage,
 ): SettledPiece {
   const chain = bandChain(site.bands);
   const { properties, variant } = pieceKind(kind);
@@ -120,14 +108,22 @@ function settlePiece(
   };
 }
 
-const resolvePiece = settledOnce(menusOf, (site, piece: Piece, place, phase) =>
-  settlePiece(site, piece, piece.values, place, phase),
+/** A piece settled for a stage in which nothing turns it. */
+const resolvePiece = settledOnce(menusOf, (site, piece: Piece, stage) =>
+  settlePiece(site, piece, piece.values, stage),
+);
+
+/** A piece settled for a stage with what the rules of its assembly turn it to. */
+const resolveTurned = settledOnce(
+  (site, piece: Piece, assembly: Assembly) => [...menusOf(site, piece), ...rulesOf(assembly)],
+  (site, piece, stage, assembly) =>
+    settlePiece(site, piece, turnedValues(site, assembly, piece, stage.begun), stage),
 );
 
 const assemblyOnce = (kind: AssemblyKind) =>
   settledOnce(
     (site, { pieces }: Assembly) => Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
-    (site, assembly, ...at) => settleAssembly(site, kind, assembly, ...at),
+    (site, assembly, stage) => settleAssembly(site, kind, assembly, stage),
   );
 
 const resolveOf = {
@@ -136,15 +132,14 @@ const resolveOf = {
   footers: assemblyOnce('footers'),
 };
 
-/** An assembly settled for a band, or for a place on the way down, and a phase of scrolling; what did not change since is not settled again. */
+/** An assembly settled for a stage, or for a band where no rule has begun; what did not change since is not settled again. */
 export function resolveAssembly(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
-  at: Id | WayPlace,
-  phase: Phase = 'top',
+  at: Id | Stage,
 ): SettledAssembly {
-  return resolveOf[kind](site, assembly, typeof at === 'string' ? bandPlace(site, at) : at, phase);
+  return resolveOf[kind](site, assembly, typeof at === 'string' ? bandStage(site, at) : at);
 }
 
 /** A division whose shares go with their bays when the order of these is turned round. */
@@ -154,22 +149,16 @@ function turnedDivision(division: Division, count: number): Division {
   return { by: 'shares', shares: shares.reverse() };
 }
 
-function settleAssembly(
-  site: Site,
-  kind: AssemblyKind,
-  assembly: Assembly,
-  place: WayPlace,
-  phase: Phase,
-): SettledAssembly {
+function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {
   const chain = bandChain(site.bands);
-  const { band } = place;
+  const { band, begun, phase } = stage;
   const piece = (id: Id) => {
     const own = assembly.pieces[id]!;
-    const turned = turnedValues(site, assembly, own, place.begun);
-    // What no rule turns is as the band has it, and settled once for it.
-    return turned === own.values
-      ? resolvePiece(site, own, bandPlace(site, band), phase)
-      : settlePiece(site, own, turned, place, phase);
+    const turning = turningLevels(assembly, id, begun);
+    // What begins without turning it says nothing of it: it is settled once for all stages that differ by nothing else.
+    const told = begun.filter((each) => chain.includes(each) || turning.includes(each));
+    const at = { ...stage, begun: told };
+    return turning.length > 0 ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
   };
   const bars = assembly.order.map((id): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
@@ -188,7 +177,7 @@ function settleAssembly(
   return { id: assembly.id, kind, name: assembly.name, values, phased, bars };
 }
 
-/** All pieces of a settled assembly as they are listed, wherever their bays stand: in every step of the way the same one has the same place. */
+/** All pieces of a settled assembly as they are listed, wherever their bays stand: in every stage of the way the same one has the same place. */
 export function settledPieces(assembly: SettledAssembly): SettledPiece[] {
   const listed = ({ bays }: SettledBar) => [...bays].sort((one, other) => one.nth - other.nth);
   return assembly.bars.flatMap((bar) => listed(bar).flatMap(({ pieces }) => pieces));

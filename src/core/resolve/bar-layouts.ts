@@ -11,13 +11,26 @@ import { besideEachOther, divisionOf, edgePlace, goesBelow, hasMiddle, occupied,
  * that takes the free space needs a bay that has it.
  */
 function edgeColumns(bar: SettledBar): readonly Track[] {
-  const { bays } = bar;
-  if (hasMiddle(bar)) return [{ fr: 1 }, ...bays.slice(2).map(() => 'auto' as const), { fr: 1 }];
-  const held = bays.filter(occupied);
+  if (hasMiddle(bar)) return [{ fr: 1 }, ...middlesOf(bar).map(() => 'auto' as const), { fr: 1 }];
+  const held = bar.bays.filter(occupied);
   const greedy = held.map((bay) => bay.pieces.some(takesRest));
   if (greedy.includes(true)) return greedy.map((takes) => (takes ? { fr: 1 } : 'auto'));
   // What is left free is theirs in equal parts (CSS Grid 2, 12.8), so that things in them can stand at either end of it.
   return held.length === 2 ? ['auto', 'auto'] : ['auto'];
+}
+
+/** The bays between the edges that hold something: one that does not has no column, whose gaps would push the others off the middle. */
+const middlesOf = ({ bays }: SettledBar) =>
+  bays.filter((bay, index) => edgePlace(index, bays.length) === 'middle' && occupied(bay));
+
+/** The column of a bay where something stands between the edges; none for one that holds nothing there. */
+function edgeColumn(bar: SettledBar, index: number): string | undefined {
+  const middles = middlesOf(bar);
+  const place = edgePlace(index, bar.bays.length);
+  if (place === 'start') return '1';
+  if (place === 'end') return String(middles.length + 2);
+  const among = middles.indexOf(bar.bays[index]!);
+  return among < 0 ? undefined : String(among + 2);
 }
 
 /** The columns in which the bays of a bar stand. */
@@ -34,8 +47,8 @@ function barColumns(bar: SettledBar): readonly Track[] {
 /** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
 function columnOf(bar: SettledBar, index: number): string | undefined {
   const division = divisionOf(bar);
-  const placed = division.by === 'shares' || (division.by === 'edges' && hasMiddle(bar));
-  if (placed) return String(index + 1);
+  if (division.by === 'shares') return String(index + 1);
+  if (division.by === 'edges' && hasMiddle(bar)) return edgeColumn(bar, index);
   if (!bar.values.turnedRound || division.by === 'stack') return undefined;
   return String(bar.bays.slice(0, index + 1).filter(occupied).length);
 }

@@ -92,12 +92,23 @@ export function lengthOf(
     : null;
 }
 
+/** The levels among what has begun that turn a piece. */
+export function turningLevels(assembly: Assembly, piece: Id, begun: readonly string[]): string[] {
+  return begunLevels(assembly, begun)
+    .filter(({ rule, level }) => turnsAt(rule, level).some((turn) => turn.piece === piece))
+    .map(({ id }) => id);
+}
+
+/** The turns of a rule that a level of it takes further. */
+const turnsAt = ({ turns }: CollapseRule, level: number) =>
+  turns.filter(({ step }) => level === 1 || step !== undefined);
+
 /** The values of a piece with what the rules of its assembly turn, each under the name of the level that turns it. */
 export function turnedValues(site: Site, assembly: Assembly, piece: Piece, begun: readonly string[]): Values {
   return begunLevels(assembly, begun).reduce(
     (values: Values, { rule, level, id }) =>
-      rule.turns
-        .filter((turn) => turn.piece === piece.id && (level === 1 || turn.step !== undefined))
+      turnsAt(rule, level)
+        .filter((turn) => turn.piece === piece.id)
         .reduce((all: Values, turn) => {
           const before = begun.slice(0, begun.indexOf(rule.id));
           const from = turn.step === undefined ? null : lengthOf(site, piece, turn.property, before, values);

@@ -12,7 +12,7 @@ import { pieceTitle } from '@/core/site/uses';
 const troubles: Record<Trouble, (pieces: Subject, px: string) => string> = {
   narrowed: ({ names, one }, px) => `${names} ${one ? 'gets' : 'get'} narrower, by up to ${px} px`,
   'off-centre': ({ names, one }, px) =>
-    `${names} ${one ? 'is' : 'are'} pushed off the middle, for want of up to ${px} px`,
+    `${names} ${one ? 'is' : 'are'} pushed off the middle, by up to ${px} px`,
   uneven: ({ names }, px) => `the cells of ${names} are not of one width, for want of up to ${px} px`,
   wrapped: ({ names, one }, px) =>
     `${names} ${one ? 'breaks its line' : 'break their lines'}, for want of up to ${px} px`,

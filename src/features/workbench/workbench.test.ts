@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
-import { stepAt, wayDown } from '@/core/fit/way-down';
+import { stageAt, wayDown } from '@/core/fit/way-down';
 import { unmeasured } from '@/core/text/advances';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
@@ -202,7 +202,7 @@ test('a new menu shows the first menu in the form that suits its place', () => {
 
 test('a drawer can be opened only where the menu is a menu button', () => {
   const way = wayDown(site, unmeasured, 'headers', header);
-  const at = (width: number) => openedDrawer(site, 'headers', header, stepAt(way, width));
+  const at = (width: number) => openedDrawer(site, 'headers', header, stageAt(way, width));
   expect([1024, 1023, 640, 639].map(at)).toEqual([null, null, null, 'd']);
 });
 

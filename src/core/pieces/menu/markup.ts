@@ -207,14 +207,14 @@ function listHtml(
   return alone ? lists : [el('div', { class: `for-${name}` }, ...lists)];
 }
 
-/** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any step. */
+/** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any stage. */
 function ownLogo(context: PieceContext, versions: readonly PieceVersion<MenuValues>[]): Node {
   if (!versions.some(({ values }) => values.around)) return null;
   // What a script begins has no width of its own, by which the markup could choose.
-  const steps = versions.filter(({ media }, index) => index === 0 || media !== null);
+  const stages = versions.filter(({ media }, index) => index === 0 || media !== null);
   return brandLogoHtml(
     context,
-    steps.map(({ media, values }) => ({ media, compact: values.shownAs === 'button' })),
+    stages.map(({ media, values }) => ({ media, compact: values.shownAs === 'button' })),
   );
 }
 

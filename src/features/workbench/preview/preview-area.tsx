@@ -5,7 +5,7 @@ import { App } from 'antd';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
-import { stepAt, wayDown } from '@/core/fit/way-down';
+import { stageAt, wayDown } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -89,7 +89,7 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
       <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
         {room.width > 0 &&
           shown.map((view, index) => {
-            const drawer = openedDrawer(site, kind, assembly, stepAt(way, view.width));
+            const drawer = openedDrawer(site, kind, assembly, stageAt(way, view.width));
             const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
             return (
               <View

@@ -1,6 +1,6 @@
 import type { Band } from '@/core/bands/band';
 import type { Edit } from '@/core/edit';
-import { inOrderOfEffect, stepsDown, type WayDown, type WayStep } from '@/core/fit/way-down';
+import { inOrderOfEffect, stagesDown, type WayDown, type WayStage } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Property } from '@/core/properties/property';
@@ -12,25 +12,25 @@ import type { CollapseRule } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';
 
 /** An interval of viewport widths, in CSS px and both included, in which the same band and collapse rules hold; without an end for the widest. */
-export interface Stage {
+export interface SeenStage {
   from: number;
   to: number | null;
   band: Band;
-  step: WayStep;
+  stage: WayStage;
 }
 
 /** The stages of an assembly's way, widest first; those that no width is left for are none. */
-function stagesOf(site: Site, way: WayDown): Stage[] {
-  return stepsDown(way).map(({ step, from, to }) => ({
+function stagesOf(site: Site, way: WayDown): SeenStage[] {
+  return stagesDown(way).map(({ stage, from, to }) => ({
     from,
     to: to === Infinity ? null : to - 1,
-    band: site.bands.find(({ id }) => id === step.band)!,
-    step,
+    band: site.bands.find(({ id }) => id === stage.band)!,
+    stage,
   }));
 }
 
 /** A stage in words, such as `1024–1113`. */
-export function stageRange({ from, to }: Stage): string {
+export function stageRange({ from, to }: SeenStage): string {
   if (to === null) return from === 0 ? 'every width' : `≥ ${from}`;
   return from === 0 ? `< ${to + 1}` : `${from}–${to}`;
 }
@@ -71,7 +71,7 @@ function showingProperties(piece: Piece): Property[] {
 }
 
 /** What begun last of all that says how a piece shows in a stage: a band or a rule. */
-function saidBy(site: Site, assembly: Assembly, piece: Piece, { step: { begun } }: Stage): string | null {
+function saidBy(site: Site, assembly: Assembly, piece: Piece, { stage: { begun } }: SeenStage): string | null {
   const values = turnedValues(site, assembly, piece, begun);
   const from = showingProperties(piece).map(
     (property) => settledValue(values, property, begun, begun.at(-1)!).from,
@@ -80,8 +80,8 @@ function saidBy(site: Site, assembly: Assembly, piece: Piece, { step: { begun } 
 }
 
 /** What each piece shows in a stage, in a few words, by the piece’s id. */
-function textsIn(site: Site, kind: AssemblyKind, assembly: Assembly, { step }: Stage): Map<string, string> {
-  const settled = settledPieces(resolveAssembly(site, kind, assembly, step));
+function textsIn(site: Site, kind: AssemblyKind, assembly: Assembly, { stage }: SeenStage): Map<string, string> {
+  const settled = settledPieces(resolveAssembly(site, kind, assembly, stage));
   return new Map(
     settled.map((piece) => {
       const { shown } = piece.values;
@@ -92,7 +92,7 @@ function textsIn(site: Site, kind: AssemblyKind, assembly: Assembly, { step }: S
 }
 
 /** A stage with what every piece shows in it, by the piece’s id. */
-export interface ShownStage extends Stage {
+export interface ShownStage extends SeenStage {
   shows: ReadonlyMap<string, Showing>;
 }
 
@@ -107,7 +107,7 @@ export function shownStages(site: Site, kind: AssemblyKind, assembly: Assembly, 
       stages[stages.length - 1] = { ...before, from: stage.from };
       continue;
     }
-    const begun = stage.step.begun.filter((id) => !before?.step.begun.includes(id));
+    const begun = stage.stage.begun.filter((id) => !before?.stage.begun.includes(id));
     const shows = [...texts].map(([id, text]): [string, Showing] => {
       const by = saidBy(site, assembly, assembly.pieces[id]!, stage);
       const own = !alike(id, text) || (by !== null && begun.includes(by));
@@ -142,7 +142,7 @@ export function choosingForm(
   now: Site,
   at: { in: AssemblyKind; assembly: string },
   piece: Piece,
-  { band }: Stage,
+  { band }: SeenStage,
   rule: RuleAt | null,
   { property, value }: FormChoice,
 ): Edit[] {

@@ -3,10 +3,10 @@ import type { Span } from '../lengths/piecewise';
 import type { AssemblyKind } from '../properties/assembly';
 import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
-import type { Within } from './bar-fit';
+import type { Within } from './assembly-boxes';
 import type { Circumstances, Tally } from './piece-content';
 import { asForeseen } from './measured-rules';
-import { stepsDown, wayDown } from './way-down';
+import { stagesDown, wayDown } from './way-down';
 
 /** An assembly as it is settled over a stretch of viewport widths. */
 export interface SettledStretch {
@@ -25,16 +25,16 @@ export function settledOver(
   const way = wayDown(site, advances, kind, assembly);
   // Media queries are in em, so they follow the reader's own text size.
   const larger = root / ROOT_TEXT_PX;
-  return stepsDown(way)
-    .map(({ step, from, to }) => ({
-      step,
+  return stagesDown(way)
+    .map(({ stage, from, to }) => ({
+      stage,
       from: Math.max(from * larger, span.from),
       to: Math.min(to * larger, span.to),
     }))
     .filter(({ from, to }) => from < to)
     .reverse()
-    .map(({ step, from, to }) => ({
-      settled: resolveAssembly(site, kind, assembly, step),
-      within: { band: step.band, span: { from, to }, tally },
+    .map(({ stage, from, to }) => ({
+      settled: resolveAssembly(site, kind, assembly, stage),
+      within: { band: stage.band, span: { from, to }, tally },
     }));
 }

@@ -3,8 +3,8 @@ import { el, type Node } from '../markup/html';
 import type { PieceContext } from './piece';
 
 /**
- * The picture of each step, given by its artwork, widest first; null for none. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The
- * picture element"); the narrowest step comes first, since the first source that matches is taken. `when` is a class that tells
+ * The picture of each stage, given by its artwork, widest first; null for none. Only the markup can choose between files before they are loaded (HTML, 4.8.1 "The
+ * picture element"); the narrowest stage comes first, since the first source that matches is taken. `when` is a class that tells
  * the phase of scrolling that it is for, where there is one for each.
  */
 export function pictureHtml(

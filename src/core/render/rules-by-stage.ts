@@ -1,11 +1,11 @@
 import { narrowerThan } from '../bands/band';
-import type { WayStep } from '../fit/way-down';
+import type { WayStage } from '../fit/way-down';
 import { AS_IT_COMES, changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
 import type { SettledAssembly } from '../resolve/assembly';
 
-/** An assembly settled for each step of its way from the widest viewport to the narrowest. */
+/** An assembly settled for each stage of its way from the widest viewport to the narrowest. */
 export interface SettledWay {
-  steps: readonly WayStep[];
+  stages: readonly WayStage[];
   settled: readonly SettledAssembly[];
   /** It settled for each level of rules that are measured in the visitor's browser. */
   measured: readonly SettledAssembly[];
@@ -29,35 +29,35 @@ export function withoutIdle(rules: Rules): Rules {
 }
 
 /**
- * The rules of something for each step: all of the first, then what each narrower one says other than the one before. Only
+ * The rules of something for each stage: all of the first, then what each narrower one says other than the one before. Only
  * things whose selectors are their own can be written apart from each other.
  */
-export type RulesByStep = readonly Rules[];
+export type RulesByStage = readonly Rules[];
 
-export function byStep(steps: readonly Rules[]): RulesByStep {
-  return steps.map((rules, index) =>
-    index === 0 ? withoutIdle(rules) : changedRules(steps[index - 1]!, rules),
+export function byStage(stages: readonly Rules[]): RulesByStage {
+  return stages.map((rules, index) =>
+    index === 0 ? withoutIdle(rules) : changedRules(stages[index - 1]!, rules),
   );
 }
 
-/** Parts with the same steps, as one. */
-export function joinBySteps(parts: readonly RulesByStep[]): RulesByStep {
+/** Parts with the same stages, as one. */
+export function joinByStages(parts: readonly RulesByStage[]): RulesByStage {
   return (parts[0] ?? []).map((_, index) => joinRules(...parts.map((part) => part[index]!)));
 }
 
 /**
- * What holds otherwise under some condition, written under a selector that wins at every step: so a narrower step says again what
+ * What holds otherwise under some condition, written under a selector that wins at every stage: so a narrower stage says again what
  * it has, wherever a wider one said something else under the condition.
  */
 export function saidOver(
-  steps: readonly WayStep[],
-  before: (step: WayStep) => Rules,
-  after: (step: WayStep) => Rules,
+  stages: readonly WayStage[],
+  before: (stage: WayStage) => Rules,
+  after: (stage: WayStage) => Rules,
   scoped: (selector: string) => string,
-): RulesByStep {
+): RulesByStage {
   let said: Rules = {};
-  return steps.map((step) => {
-    const rules = changedRules(joinRules(before(step), said), after(step));
+  return stages.map((stage) => {
+    const rules = changedRules(joinRules(before(stage), said), after(stage));
     said = joinRules(said, rules);
     return Object.fromEntries(
       Object.entries(rules).map(([selector, declarations]) => [scoped(selector), declarations]),
@@ -71,9 +71,9 @@ export interface RulesBelow {
   rules: Rules;
 }
 
-/** What an assembly, or the brand, says at each of its steps. */
-export function rulesBelow(steps: readonly Pick<WayStep, 'below'>[], rules: RulesByStep): RulesBelow[] {
-  return steps.map(({ below }, index) => ({ below, rules: rules[index]! }));
+/** What an assembly, or the brand, says at each of its stages. */
+export function rulesBelow(stages: readonly Pick<WayStage, 'below'>[], rules: RulesByStage): RulesBelow[] {
+  return stages.map(({ below }, index) => ({ below, rules: rules[index]! }));
 }
 
 /** Rules in one media query for each width below which something changes, widest first. */

@@ -1,0 +1,53 @@
+import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
+import type { Box } from './box';
+import type { FlexItem } from './flex';
+import { besideOver, marginsOver, settingIn, sizeOver, type Setting } from './setting';
+import { widthsIn } from './widths';
+
+/** What stands in a row, over the viewport width; `most` is how much wider than the row it may be, null where nothing limits it. */
+export interface RowItem extends Pick<FlexItem, 'grows' | 'cell'> {
+  preferred: Piecewise;
+  least: Piecewise;
+  gives: Piecewise;
+  beyond: Piecewise | null;
+}
+
+/** How narrow a box may get in a row: no narrower than what is in it, whatever width it was given (CSS Flexbox 1, 4.5). */
+export function leastInRow(box: Box, setting: Setting): Piecewise {
+  const { least } = widthsIn(box, setting);
+  const { inlineSize, minInlineSize } = box.layout;
+  // One that is said takes the place of what is in it.
+  if (minInlineSize !== undefined) return sizeOver(minInlineSize, settingIn(setting, box));
+  if (inlineSize === undefined || typeof inlineSize === 'string') return least;
+  const content = { ...box, layout: { ...box.layout, inlineSize: undefined } };
+  return narrowest(least, widthsIn(content, setting).least);
+}
+
+/** A box as it shares what is left in a row. */
+export function rowItem(box: Box, setting: Setting): RowItem {
+  const { flex, flexGrow, flexShrink, maxInlineSize } = box.layout;
+  const { preferred } = widthsIn(box, setting);
+  const margins = marginsOver(box, setting);
+  const none = times(preferred, 0);
+  const beside = total(margins, besideOver(box, settingIn(setting, box)));
+  return {
+    preferred,
+    least: leastInRow(box, setting),
+    gives: flexShrink === 0 ? none : widest(none, less(preferred, beside)),
+    grows: flexGrow ?? 0,
+    cell: flex === '1 1 0',
+    beyond: maxInlineSize === '100%' ? margins : null,
+  };
+}
+
+/** What stands in a row at a width, where the row has so much room in all. */
+export function itemAt(item: RowItem, whole: number, at: (of: Piecewise) => number): FlexItem {
+  return {
+    preferred: at(item.preferred),
+    least: at(item.least),
+    gives: at(item.gives),
+    grows: item.grows,
+    cell: item.cell,
+    most: item.beyond === null ? Infinity : whole + at(item.beyond),
+  };
+}

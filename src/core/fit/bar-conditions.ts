@@ -1,0 +1,270 @@
+import type { Box } from '../boxes/box';
+import { columnsOver, insideOver, rowOver, type InColumns } from '../boxes/inside-over';
+import { tracksOf } from '../boxes/grid';
+import { leastInRow } from '../boxes/row-items';
+import { besideOver, isRow, ownSetting, settingIn, shownIn, sizeOver, type Setting } from '../boxes/setting';
+import { leastUpTo, widthsIn, type Widths } from '../boxes/widths';
+import type { Id } from '../ids/id';
+import { constant, less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
+import type { SettledAssembly, SettledBar } from '../resolve/assembly';
+import { bayAt } from '../resolve/bar-layouts';
+import { besideEachOther, divisionOf, edgePlace, hasMiddle, occupied } from '../resolve/places';
+import { assemblyBox, barBox, barMeasures, type Within } from './assembly-boxes';
+import type { Condition } from './fit-status';
+import { panelWidth } from './frame';
+import type { Circumstances } from './piece-content';
+
+/** A piece in its bay: how wide it wants to be, and how narrow it may get there; in CSS px over the viewport width, with its margins. */
+export interface PieceRoom {
+  id: Id;
+  box: Box;
+  preferred: Piecewise;
+  least: Piecewise;
+  /** The widths of what is in it, whatever width it was given. */
+  content: Widths;
+  /** Whether it was given a width. */
+  given: boolean;
+}
+
+/** A bay in its columns, with what is in it. */
+interface BayInBar {
+  box: Box;
+  width: Piecewise;
+  /** Whether its column is as wide as what is in it asks for at least. */
+  heeded: boolean;
+  pieces: readonly PieceRoom[];
+  /** Whether its pieces stand beside each other. */
+  row: boolean;
+  gaps: Piecewise;
+}
+
+/** A bar with the room that it has, in CSS px over the viewport width. */
+export interface BarInRoom {
+  bar: SettledBar;
+  /** The box of its bays; null where nothing of it shows. */
+  bays: Box | null;
+  setting: Setting;
+  /** What it has for its bays. */
+  available: Piecewise;
+}
+
+const exceeds = (one: Piecewise, other: Piecewise) =>
+  one !== other && less(one, other).values.some((more) => more > 0);
+
+/** As much room as is needed, wherever the other function is defined. */
+const holding = ({ at }: Piecewise) => constant(0, { from: at[0]!, to: at.at(-1)! });
+
+function pieceRoom(box: Box, setting: Setting, given: boolean): PieceRoom {
+  const { preferred } = widthsIn(box, setting);
+  const free = given
+    ? { ...box, layout: { ...box.layout, inlineSize: undefined, maxInlineSize: undefined } }
+    : box;
+  const content = widthsIn(free, setting);
+  return { id: box.id!, box, preferred, least: leastInRow(box, setting), content, given };
+}
+
+/** Bars with their boxes and the widths that they have: as wide as their assembly, or as they share it where they stand in one row. */
+export function barsInRoom(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  within: Within,
+  only: readonly Id[],
+): BarInRoom[] {
+  const whole = panelWidth(circumstances.site, assembly, within.band, within.span);
+  const setting = ownSetting(barMeasures(circumstances, assembly, within));
+  const inRoom = (bar: SettledBar, box: Box, width: Piecewise): BarInRoom => {
+    const [bays] = box.of;
+    const shows = box.layout.display !== 'none' && bays !== undefined && shownIn(bays).length > 0;
+    const own = settingIn(setting, box);
+    const inside = less(width, besideOver(box, own));
+    return {
+      bar,
+      bays: shows ? bays : null,
+      setting: shows ? settingIn(own, bays) : own,
+      available: shows ? insideOver(bays, inside, own) : inside,
+    };
+  };
+  if (assembly.values.stands !== 'row')
+    return assembly.bars
+      .filter(({ id }) => only.includes(id))
+      .map((bar) => inRoom(bar, barBox(assembly, bar, circumstances, within), whole));
+  const row = assemblyBox(assembly, circumstances, within);
+  const shown = shownIn(row);
+  const widths = rowOver(row, whole, setting);
+  return assembly.bars.flatMap((bar, index) => {
+    const box = row.of[index]!;
+    const among = shown.indexOf(box);
+    const width = among < 0 ? times(whole, 0) : widths[among]!;
+    return only.includes(bar.id) ? [inRoom(bar, box, width)] : [];
+  });
+}
+
+/** The pieces of a bay that show, with their widths. */
+function roomsIn(bar: SettledBar, bay: Box, setting: Setting): PieceRoom[] {
+  const settled = bar.bays.find((each) => bayAt(each) === bay.at)!.pieces;
+  const given = (id: Id | undefined) => settled.find((each) => each.id === id)!.values.pieceWidth !== null;
+  return shownIn(bay).map((box) => pieceRoom(box, settingIn(setting, bay), given(box.id)));
+}
+
+/** The pieces of a bar that show, with their widths. */
+export function piecesOf({ bar, bays, setting }: BarInRoom): PieceRoom[] {
+  return bays === null ? [] : shownIn(bays).flatMap((bay) => roomsIn(bar, bay, setting));
+}
+
+function bayIn(
+  bar: SettledBar,
+  bays: Box,
+  { box, first, last, width }: InColumns,
+  setting: Setting,
+): BayInBar {
+  const { layout } = box;
+  const track = tracksOf(bays.layout)[first]!;
+  const pieces = roomsIn(bar, box, setting);
+  const gap = sizeOver(layout.columnGap ?? layout.gap ?? 0, settingIn(setting, box));
+  return {
+    box,
+    width,
+    heeded: first === last && (track === 'auto' || 'fr' in track),
+    pieces,
+    row: isRow(layout),
+    gaps: times(gap, Math.max(0, pieces.length - 1)),
+  };
+}
+
+/** How wide each piece of a bay is where that is asked for: where it was given a width, or asks for more than it prefers. */
+function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): Piecewise[] {
+  const own = settingIn(setting, box);
+  if (row) return rowOver(box, width, own);
+  return pieces.map((piece) => {
+    const align = piece.box.layout.alignSelf ?? box.layout.alignItems ?? 'stretch';
+    return align === 'stretch' && !piece.given ? width : narrowest(piece.preferred, width);
+  });
+}
+
+/** That nothing is narrowed, and nothing wraps, among pieces that share so much room. */
+function roomConditions(slack: Piecewise, pieces: readonly PieceRoom[]): Condition[] {
+  const giving = pieces.filter(({ preferred, least }) => exceeds(preferred, least));
+  const wrapping = giving.filter(({ content }) => content.wraps);
+  const narrowing = wrapping.length > 0 ? [] : giving;
+  // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
+  const among = (of: readonly PieceRoom[]) => ({
+    slack: of.length > 0 ? slack : holding(slack),
+    pieces: of.map(({ id }) => id),
+  });
+  return [
+    { status: 'wraps', trouble: 'wrapped', ...among(wrapping) },
+    { status: 'tight', trouble: 'narrowed', ...among(narrowing) },
+  ];
+}
+
+const sticksOut = (slack: Piecewise, pieces: readonly PieceRoom[]): Condition => ({
+  status: 'overflows',
+  trouble: 'sticks-out',
+  slack,
+  pieces: pieces.map(({ id }) => id),
+});
+
+/** What has to hold within a bay: that nothing is narrowed, wraps or sticks out, and that what asks for more than it prefers has it. */
+function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
+  const { width, pieces, gaps, row, heeded } = bay;
+  const sum = (of: (piece: PieceRoom) => Piecewise) => total(gaps, ...pieces.map(of));
+  const shared = row
+    ? [
+        ...roomConditions(
+          less(
+            width,
+            sum(({ preferred }) => preferred),
+          ),
+          pieces,
+        ),
+        ...(heeded
+          ? []
+          : [
+              sticksOut(
+                less(
+                  width,
+                  sum(({ least }) => least),
+                ),
+                pieces,
+              ),
+            ]),
+      ]
+    : pieces.flatMap((piece) => [
+        ...roomConditions(less(width, piece.preferred), [piece]),
+        sticksOut(less(width, piece.least), [piece]),
+      ]);
+  const asking = pieces.filter(({ given, content }) => given || exceeds(content.ideal, content.preferred));
+  if (asking.length === 0) return shared;
+  const widths = pieceWidths(bay, setting);
+  const own = pieces.flatMap((piece, index): Condition[] => {
+    const { id, content, given } = piece;
+    const is = widths[index]!;
+    const uneven: Condition = {
+      status: 'tight',
+      trouble: 'uneven',
+      slack: exceeds(content.ideal, content.preferred) ? less(is, content.ideal) : holding(is),
+      pieces: [id],
+    };
+    if (!given) return asking.includes(piece) ? [uneven] : [];
+    const wraps: Condition = {
+      status: 'wraps',
+      trouble: 'wrapped',
+      slack: content.wraps ? less(is, content.preferred) : holding(is),
+      pieces: [id],
+    };
+    return [uneven, wraps, sticksOut(less(is, content.least), [piece])];
+  });
+  return [...shared, ...own];
+}
+
+/** That what stands in the middle between the edges is truly in the middle. */
+function middleCondition(
+  bar: SettledBar,
+  columns: readonly Piecewise[],
+  cells: readonly InColumns[],
+  bays: readonly BayInBar[],
+): Condition[] {
+  const beside = besideEachOther(bar);
+  if (divisionOf(bar).by !== 'edges' || !hasMiddle(beside)) return [];
+  const middles = beside.bays
+    .filter((each, index) => edgePlace(index, beside.bays.length) === 'middle' && occupied(each))
+    .map((each) => cells.findIndex(({ box }) => box.at === bayAt(each)));
+  const first = Math.min(...middles.map((index) => cells[index]!.first));
+  const last = Math.max(...middles.map((index) => cells[index]!.last));
+  const none = times(columns[0]!, 0);
+  const [before, after] = [total(none, ...columns.slice(0, first)), total(none, ...columns.slice(last + 1))];
+  return [
+    {
+      status: 'tight',
+      trouble: 'off-centre',
+      // By so much it is off it, to either side.
+      slack: times(narrowest(less(before, after), less(after, before)), 1 / 2),
+      pieces: middles.flatMap((index) => bays[index]!.pieces.map(({ id }) => id)),
+    },
+  ];
+}
+
+/** Everything that has to hold for a bar to fit in its room. */
+export function conditionsIn({ bar, bays, setting, available }: BarInRoom): Condition[] {
+  if (bays === null) return [];
+  const { columns, cells } = columnsOver(bays, available, setting);
+  const inBar = cells.map((cell) => bayIn(bar, bays, cell, setting));
+  const last = Math.max(...cells.map((cell) => cell.last));
+  return [
+    ...inBar.flatMap((bay) => bayConditions(bay, setting)),
+    ...middleCondition(bar, columns, cells, inBar),
+    // What lies behind the last column that holds something is empty.
+    sticksOut(
+      less(available, leastUpTo(bays, last, setting)),
+      inBar.flatMap(({ pieces }) => pieces),
+    ),
+  ];
+}
+
+/** What a bar would have to have to stand as it was designed, with nothing narrowed, wrapped or pushed off the middle. */
+export function designedWidth({ bays, setting }: BarInRoom): Piecewise {
+  if (bays === null) return setting.measures.px(0);
+  const free = { ...bays, layout: { ...bays.layout, maxInlineSize: undefined } };
+  const { ideal, preferred } = widthsIn(free, setting);
+  return widest(ideal, preferred);
+}
