@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { starters } from '../src/core/starters';
 import { compareBoxes } from './support/browser-boxes';
 import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
-import { generatedSite } from './support/generated-header';
+import { siteOf, tapes } from './support/made-sites';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
@@ -34,17 +34,6 @@ test('everything in every starter stands where Chromium puts it', ({ page }) =>
     starters.map(({ id }) => withStarter(demo('hollin-sound'), id)),
     1000,
   ));
-
-/** Numbers that decide what a header holds; where they come to an end, the rest of it is the first of everything. */
-const ONE = 2 ** 20;
-const tapes = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 600, maxLength: 700 }));
-
-function siteOf(tape: readonly number[]) {
-  let at = 0;
-  const next = () => (tape[at++] ?? 0) / ONE;
-  const { artwork } = demo('hollin-sound');
-  return generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });
-}
 
 /** Generated headers that are looked at in one go, each at some widths. */
 const AT_ONCE = 50;

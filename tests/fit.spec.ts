@@ -1,9 +1,11 @@
 import { expect } from '@playwright/test';
+import fc from 'fast-check';
 import { starters } from '../src/core/starters';
 import type { Site } from '../src/core/site/site';
 import { compareFit } from './support/browser-fit';
 import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
 import { seededSite } from './support/generated-header';
+import { siteOf, tapes } from './support/made-sites';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
@@ -42,4 +44,14 @@ for (let from = 1; from <= sample(40, 1000); from += AT_ONCE)
     agrees(
       page,
       Array.from({ length: AT_ONCE }, (_, index) => seededSite(from + index)),
+    ));
+
+for (let from = 1; from <= sample(30, 1000); from += 30)
+  test(`headers of all that there is from ${from} on change their fit where Chromium says`, ({ page }) =>
+    fc.assert(
+      fc.asyncProperty(tapes, async (tape) => {
+        const { disagreements } = await compareFit(page, demoDb, siteOf(tape));
+        expect(disagreements).toEqual([]);
+      }),
+      { numRuns: 30, seed: from, interruptAfterTimeLimit: 90_000, markInterruptAsFailure: true },
     ));

@@ -80,7 +80,7 @@ export function across(
 }
 
 /** The most that a box takes with its margins: without them no more than all of the room, where its layout says so. */
-export function mostOf(box: Box, room: number, outside: Setting): number {
+function mostOf(box: Box, room: number, outside: Setting): number {
   if (box.layout.maxInlineSize !== '100%') return Infinity;
   const { start, end } = margins(box, outside);
   return room + start + end;

@@ -14,8 +14,9 @@ export interface RowItem extends Pick<FlexItem, 'grows' | 'cell'> {
 
 /** How narrow a box may get in a row: no narrower than what is in it, whatever width it was given (CSS Flexbox 1, 4.5). */
 export function leastInRow(box: Box, setting: Setting): Piecewise {
-  const { least } = widthsIn(box, setting);
-  const { inlineSize, minInlineSize } = box.layout;
+  const { preferred, least } = widthsIn(box, setting);
+  const { inlineSize, minInlineSize, flexShrink } = box.layout;
+  if (flexShrink === 0) return preferred;
   // One that is said takes the place of what is in it.
   if (minInlineSize !== undefined) return sizeOver(minInlineSize, settingIn(setting, box));
   if (inlineSize === undefined || typeof inlineSize === 'string') return least;

@@ -144,7 +144,8 @@ function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): P
 /** That nothing is narrowed, and nothing wraps, among pieces that share so much room. */
 function roomConditions(slack: Piecewise, pieces: readonly PieceRoom[]): Condition[] {
   const giving = pieces.filter(({ preferred, least }) => exceeds(preferred, least));
-  const wrapping = giving.filter(({ content }) => content.wraps);
+  // What was given a width may have more than its lines need: that is looked at by itself.
+  const wrapping = giving.filter(({ given, content }) => content.wraps && !given);
   const narrowing = wrapping.length > 0 ? [] : giving;
   // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
   const among = (of: readonly PieceRoom[]) => ({
@@ -219,9 +220,8 @@ function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
 
 /** That what stands in the middle between the edges is truly in the middle. */
 function middleCondition(
-  bar: SettledBar,
-  columns: readonly Piecewise[],
-  cells: readonly InColumns[],
+  { bar, available }: BarInRoom,
+  { columns, gap, cells }: ReturnType<typeof columnsOver>,
   bays: readonly BayInBar[],
 ): Condition[] {
   const beside = besideEachOther(bar);
@@ -231,8 +231,8 @@ function middleCondition(
     .map((each) => cells.findIndex(({ box }) => box.at === bayAt(each)));
   const first = Math.min(...middles.map((index) => cells[index]!.first));
   const last = Math.max(...middles.map((index) => cells[index]!.last));
-  const none = times(columns[0]!, 0);
-  const [before, after] = [total(none, ...columns.slice(0, first)), total(none, ...columns.slice(last + 1))];
+  const upTo = (column: number, gaps: number) => total(times(gap, gaps), ...columns.slice(0, column));
+  const [before, after] = [upTo(first, first), less(available, upTo(last + 1, last))];
   return [
     {
       status: 'tight',
@@ -245,14 +245,16 @@ function middleCondition(
 }
 
 /** Everything that has to hold for a bar to fit in its room. */
-export function conditionsIn({ bar, bays, setting, available }: BarInRoom): Condition[] {
+export function conditionsIn(inRoom: BarInRoom): Condition[] {
+  const { bar, bays, setting, available } = inRoom;
   if (bays === null) return [];
-  const { columns, cells } = columnsOver(bays, available, setting);
+  const inColumns = columnsOver(bays, available, setting);
+  const { cells } = inColumns;
   const inBar = cells.map((cell) => bayIn(bar, bays, cell, setting));
   const last = Math.max(...cells.map((cell) => cell.last));
   return [
     ...inBar.flatMap((bay) => bayConditions(bay, setting)),
-    ...middleCondition(bar, columns, cells, inBar),
+    ...middleCondition(inRoom, inColumns, inBar),
     // What lies behind the last column that holds something is empty.
     sticksOut(
       less(available, leastUpTo(bays, last, setting)),

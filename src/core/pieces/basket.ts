@@ -87,6 +87,7 @@ const layouts = ({ inside }: Values) =>
     '': { ...signAndWords, padding: inside ?? { em: 0.6 } },
     '.basket-label': {},
     '.basket-count': {
+      flexShrink: 0,
       minInlineSize: { em: 1.5 },
       padding: [0, { em: 0.4 }],
       fontSize: { em: 0.75 },

@@ -2,7 +2,7 @@ import { box, words as inWords } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { sign } from '../boxes/sign';
 import { el } from '../markup/html';
-import { iconHtml } from '../icons/icons';
+import { ICON_SIZE, iconHtml } from '../icons/icons';
 import { plainWords, wordsKind } from '../properties/kinds/words';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
@@ -47,6 +47,9 @@ const layouts = () =>
       flexShrink: 0,
       inlineSize: { rem: BUTTON },
       blockSize: { rem: BUTTON },
+      // Its sign grows with the text.
+      minInlineSize: { em: ICON_SIZE },
+      minBlockSize: { em: ICON_SIZE },
     },
   }) as const satisfies Layouts;
 
