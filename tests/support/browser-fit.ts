@@ -302,6 +302,8 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     const pieces = [...bays.querySelectorAll<HTMLElement>(':scope > .bay > *')].filter(shows);
     const columns = [...bays.children].filter(shows);
     const out =
+      box(bar).left < -UNSEEN ||
+      box(bar).right > inside.documentElement.clientWidth + UNSEEN ||
       sticksOut(bays, box(bays).left, box(bays).right) ||
       columns.some((bay) => sticksOut(bay, box(bay).left, box(bay).right)) ||
       pieces.some(

@@ -46,6 +46,8 @@ export interface BarInRoom {
   setting: Setting;
   /** What it has for its bays. */
   available: Piecewise;
+  /** What is left for it at the end of the row that it stands in, however narrow the bars before it get; null where it has one for itself. */
+  left: Piecewise | null;
 }
 
 const exceeds = (one: Piecewise, other: Piecewise) =>
@@ -72,7 +74,7 @@ export function barsInRoom(
 ): BarInRoom[] {
   const whole = panelWidth(circumstances.site, assembly, within.band, within.span);
   const setting = ownSetting(barMeasures(circumstances, assembly, within));
-  const inRoom = (bar: SettledBar, box: Box, width: Piecewise): BarInRoom => {
+  const inRoom = (bar: SettledBar, box: Box, width: Piecewise, left: Piecewise | null = null): BarInRoom => {
     const [bays] = box.of;
     const shows = box.layout.display !== 'none' && bays !== undefined && shownIn(bays).length > 0;
     const own = settingIn(setting, box);
@@ -82,6 +84,7 @@ export function barsInRoom(
       bays: shows ? bays : null,
       setting: shows ? settingIn(own, bays) : own,
       available: shows ? insideOver(bays, inside, own) : inside,
+      left,
     };
   };
   if (assembly.values.stands !== 'row')
@@ -91,11 +94,12 @@ export function barsInRoom(
   const row = assemblyBox(assembly, circumstances, within);
   const shown = shownIn(row);
   const widths = rowOver(row, whole, setting);
+  const leasts = shown.map((each) => leastInRow(each, setting));
   return assembly.bars.flatMap((bar, index) => {
     const box = row.of[index]!;
     const among = shown.indexOf(box);
-    const width = among < 0 ? times(whole, 0) : widths[among]!;
-    return only.includes(bar.id) ? [inRoom(bar, box, width)] : [];
+    if (among < 0 || !only.includes(bar.id)) return [];
+    return [inRoom(bar, box, widths[among]!, less(whole, ...leasts.slice(0, among + 1)))];
   });
 }
 
@@ -246,20 +250,19 @@ function middleCondition(
 
 /** Everything that has to hold for a bar to fit in its room. */
 export function conditionsIn(inRoom: BarInRoom): Condition[] {
-  const { bar, bays, setting, available } = inRoom;
+  const { bar, bays, setting, available, left } = inRoom;
   if (bays === null) return [];
   const inColumns = columnsOver(bays, available, setting);
   const { cells } = inColumns;
   const inBar = cells.map((cell) => bayIn(bar, bays, cell, setting));
   const last = Math.max(...cells.map((cell) => cell.last));
+  const all = inBar.flatMap(({ pieces }) => pieces);
   return [
     ...inBar.flatMap((bay) => bayConditions(bay, setting)),
     ...middleCondition(inRoom, inColumns, inBar),
     // What lies behind the last column that holds something is empty.
-    sticksOut(
-      less(available, leastUpTo(bays, last, setting)),
-      inBar.flatMap(({ pieces }) => pieces),
-    ),
+    sticksOut(less(available, leastUpTo(bays, last, setting)), all),
+    ...(left === null ? [] : [sticksOut(left, all)]),
   ];
 }
 

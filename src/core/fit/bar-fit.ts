@@ -1,5 +1,6 @@
 import { less, narrowest, valueAt, zeros, type Piecewise, type Span } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
+import type { Phase } from '../properties/phases';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Within } from './assembly-boxes';
 import { barsInRoom, conditionsIn, designedWidth, piecesOf } from './bar-conditions';
@@ -7,7 +8,7 @@ import { worstFit, type Condition, type FitStatus } from './fit-status';
 import type { Circumstances } from './piece-content';
 
 /** What is the matter with a bar at the width at which it is worst. */
-export interface Cause extends Pick<Condition, 'trouble' | 'pieces' | 'status'> {
+export interface Cause extends Pick<InPhase, 'trouble' | 'pieces' | 'status' | 'phase'> {
   /** By how much it is short, in CSS px. */
   by: number;
 }
@@ -22,32 +23,51 @@ export interface FitStretch extends Span {
 /** Less than a browser tells apart: its lengths are in 1/64 px. */
 const UNSEEN = 1 / 64;
 
-/** Everything that has to hold for a bar of an assembly to fit within a span of widths of one stage. */
-function conditionsOf(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  bar: Id,
-  within: Within,
-): readonly Condition[] {
-  return barsInRoom(circumstances, assembly, within, [bar]).flatMap(conditionsIn);
+/** Something that has to hold while the page is scrolled so. */
+interface InPhase extends Condition {
+  phase: Phase;
 }
 
-function causesAt(conditions: readonly Condition[], status: FitStatus, { from, to }: Span): Cause[] {
+/** The phases in which a bar is not as it is at the top, and the top. */
+function phasesOfBar(phases: readonly SettledAssembly[], bar: Id): readonly SettledAssembly[] {
+  const [top, ...later] = phases;
+  const inRow = top!.values.stands === 'row';
+  const same = (each: SettledAssembly) =>
+    each.bars.every((own, index) => own === top!.bars[index] || !(inRow || own.id === bar));
+  return [top!, ...later.filter((each) => !same(each))];
+}
+
+/** Everything that has to hold for a bar of an assembly to fit, in all of its phases, within a span of widths of one stage. */
+function conditionsOf(
+  circumstances: Circumstances,
+  phases: readonly SettledAssembly[],
+  bar: Id,
+  within: Within,
+): readonly InPhase[] {
+  return phasesOfBar(phases, bar).flatMap((assembly) =>
+    barsInRoom(circumstances, assembly, within, [bar])
+      .flatMap(conditionsIn)
+      .map((condition) => ({ ...condition, phase: assembly.phase })),
+  );
+}
+
+function causesAt(conditions: readonly InPhase[], status: FitStatus, { from, to }: Span): Cause[] {
   const most = ({ slack }: Condition) => -Math.min(valueAt(slack, from), valueAt(slack, to));
   return conditions
     .map((condition) => ({ condition, by: most(condition) }))
     .filter(({ condition, by }) => condition.status === status && by > UNSEEN)
     .sort((a, b) => b.by - a.by)
-    .map(({ condition: { trouble, pieces }, by }) => ({
+    .map(({ condition: { trouble, pieces, phase }, by }) => ({
       status: status as Cause['status'],
       trouble,
       pieces,
+      phase,
       by,
     }));
 }
 
 /** Works out what has to hold; where a width is given, with letters set as they are at it. */
-type ConditionsOver = (span: Span, sizedAt?: number) => readonly Condition[];
+type ConditionsOver = (span: Span, sizedAt?: number) => readonly InPhase[];
 
 /** How far from the line a change may lie once letters are set at the sizes that a browser knows, and how near to it is near enough, in CSS px. */
 const NEARBY = 4;
@@ -57,11 +77,7 @@ const NEAR_ENOUGH = 1 / 64;
  * Where a condition begins or ceases to hold. Letters that grow with the viewport do so in steps, so a change that was found on
  * the line through them is looked for once more with letters as they are set there.
  */
-function changesOf(
-  conditions: readonly Condition[],
-  over: ConditionsOver,
-  { span, tally }: Within,
-): number[] {
+function changesOf(conditions: readonly InPhase[], over: ConditionsOver, { span, tally }: Within): number[] {
   if (!tally.grows) return conditions.flatMap(({ slack }) => zeros(slack));
   return conditions.flatMap(({ slack }, index) =>
     zeros(slack).map((found) => {
@@ -142,15 +158,15 @@ export function barRoom(
   };
 }
 
-/** How a bar stands over a span of widths of one stage: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
+/** How a bar stands over a span of widths of one stage, in all of its phases, the top first: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
 export function barFit(
   circumstances: Circumstances,
-  assembly: SettledAssembly,
+  phases: readonly SettledAssembly[],
   bar: Id,
   within: Within,
   lookedAt: (condition: Condition) => boolean = () => true,
 ): FitStretch[] {
   const over: ConditionsOver = (span, sizedAt) =>
-    conditionsOf({ ...circumstances, sizedAt }, assembly, bar, { ...within, span }).filter(lookedAt);
+    conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...within, span }).filter(lookedAt);
   return stretchesOf(over, within);
 }

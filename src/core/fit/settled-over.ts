@@ -1,9 +1,10 @@
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { Span } from '../lengths/piecewise';
 import type { AssemblyKind } from '../properties/assembly';
-import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
+import type { SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Within } from './assembly-boxes';
+import { inPhases } from './in-phases';
 import type { Circumstances, Tally } from './piece-content';
 import { asForeseen } from './measured-rules';
 import { stagesDown, wayDown } from './way-down';
@@ -11,6 +12,8 @@ import { stagesDown, wayDown } from './way-down';
 /** An assembly as it is settled over a stretch of viewport widths. */
 export interface SettledStretch {
   settled: SettledAssembly;
+  /** It in each phase of scrolling in which it may look otherwise, the top first. */
+  phases: readonly SettledAssembly[];
   within: Within;
 }
 
@@ -33,8 +36,8 @@ export function settledOver(
     }))
     .filter(({ from, to }) => from < to)
     .reverse()
-    .map(({ stage, from, to }) => ({
-      settled: resolveAssembly(site, kind, assembly, stage),
-      within: { band: stage.band, span: { from, to }, tally },
-    }));
+    .map(({ stage, from, to }) => {
+      const phases = inPhases(site, kind, assembly, stage);
+      return { settled: phases[0]!, phases, within: { band: stage.band, span: { from, to }, tally } };
+    });
 }

@@ -183,3 +183,29 @@ test('a footer beside a header at the side has so much less room', () => {
   expect(plain.length).toBeGreaterThan(0);
   expect(beside).toEqual(plain.map(([from, width]) => [from, width! - 240]));
 });
+
+const staying: Edit = {
+  edit: 'setValue',
+  place: { on: 'assembly', ...at },
+  property: 'scrolling',
+  cell: 'desktop',
+  value: 'stays',
+};
+
+test('every phase of scrolling is looked at: what shows only while the page is scrolled is said to be short then', () => {
+  const scrolled = [
+    setOn('button', 'label', 'Everything that there is to be had', 'all'),
+    setOn('button', 'shown', 'hidden'),
+    setOn('button', 'shown', 'shown', 'desktop:scrolled'),
+  ];
+  const always = only(surveyOf(edited(...row, staying, ...scrolled.slice(0, 1))));
+  const later = only(surveyOf(edited(...row, staying, ...scrolled)));
+  const never = only(surveyOf(edited(...row, staying, ...scrolled.slice(0, 2))));
+  // The worst of the phases counts, and says which it is.
+  expect(later.at(-1)!.from).toBeCloseTo(always.at(-1)!.from, 6);
+  expect(later.at(-1)!.from).toBeGreaterThan(never.at(-1)!.from);
+  expect(later.at(-2)!.causes[0]!.phase).toBe('scrolled');
+  expect(never.at(-2)!.causes[0]!.phase).toBe('top');
+  // A header that scrolls away is never scrolled.
+  expect(only(surveyOf(edited(...row, ...scrolled))).at(-1)!.from).toBeCloseTo(never.at(-1)!.from, 6);
+});

@@ -7,7 +7,8 @@ import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { asForeseen } from './measured-rules';
 import type { Circumstances, Tally } from './piece-content';
 import { settledOver } from './settled-over';
-import { wayDown, type RuleOutcome } from './way-down';
+import type { RuleOutcome } from './rule-beginnings';
+import { wayDown } from './way-down';
 
 /** How a bar stands at every width. */
 export interface BarSurvey {
@@ -57,9 +58,12 @@ export function surveyFit(
   const { site, advances } = circumstances;
   const tally: Tally = { complete: true, lacking: new Map() };
   const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
-  for (const { settled, within } of settledOver(circumstances, kind, assembly, { span: whole, tally }))
+  for (const { settled, phases, within } of settledOver(circumstances, kind, assembly, {
+    span: whole,
+    tally,
+  }))
     for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
-      perBar.get(bar.id)?.push(...barFit(circumstances, settled, bar.id, within));
+      perBar.get(bar.id)?.push(...barFit(circumstances, phases, bar.id, within));
   const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
     [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
   );

@@ -371,3 +371,77 @@ test('a turn that a band or a later rule takes back is named, with the width fro
   });
   expect(undone(button, shownAs('button'))).toEqual([]);
 });
+
+test('a rule begins where its bar stops fitting in any phase of scrolling, and says in which', () => {
+  const onHeader = (property: string, value: unknown): Edit => ({
+    edit: 'setValue',
+    place: { on: 'assembly', ...at },
+    property,
+    cell: 'desktop',
+    value,
+  });
+  const gap = (value: number, cell: string): Edit => ({
+    edit: 'setValue',
+    place: { on: 'piece', ...at, piece: 'button' },
+    property: 'gapBefore',
+    cell,
+    value,
+  });
+  const begins = (...more: Edit[]) =>
+    way(edited(...longMenu, setRule(rule('r1', { by: 'fit', margin: 0 })), ...more)).rules[0]!;
+  const wider: Edit[] = [
+    { ...gap(0, 'desktop'), property: 'shown', value: 'hidden' } as Edit,
+    { ...gap(0, 'desktop:scrolled'), property: 'shown', value: 'shown' } as Edit,
+  ];
+  expect(begins().phase).toBe('top');
+  expect(begins(...wider).below).toBeLessThan(begins().below!);
+  expect(begins(onHeader('scrolling', 'stays'), ...wider)).toMatchObject({
+    below: begins().below,
+    phase: 'scrolled',
+  });
+});
+
+/** The sample with two bars in one row, each with a menu of the same items and a rule for it. */
+function twoInRow(first: number, second: number): Site {
+  const site = edited(...longMenu, shownAs('row'));
+  const header = site.headers.h!;
+  const bar = header.bars.b!;
+  const menu = header.pieces.menu!;
+  const other = { ...menu, id: 'menu2' };
+  const turn = (piece: string) => [{ piece, property: 'shownAs', value: 'button' }];
+  const fit = (margin: number) => ({ by: 'fit' as const, margin });
+  return {
+    ...site,
+    headers: {
+      h: {
+        ...header,
+        values: { ...header.values, stands: { desktop: 'row' } },
+        order: ['b', 'c'],
+        pieces: { ...header.pieces, menu2: other },
+        bars: {
+          b: {
+            ...bar,
+            bays: bar.bays.map((bay) => ({ ...bay, pieces: bay.pieces.filter((id) => id !== 'button') })),
+            rules: [{ id: 'r1', when: fit(first), turns: turn('menu') }],
+          },
+          c: {
+            ...bar,
+            id: 'c',
+            bays: [{ ...bar.bays[0]!, id: 'c1', pieces: ['menu2'] }],
+            rules: [{ id: 'r2', when: fit(second), turns: turn('menu2') }],
+          },
+        },
+      },
+    },
+  };
+}
+
+test('rules of bars in one row are solved together: the second begins only where the first is not enough', () => {
+  const { rules } = way(twoInRow(0, 0));
+  const [first, second] = rules.toSorted((one, other) => (other.below ?? 0) - (one.below ?? 0));
+  expect(first!.below).toBeGreaterThan(0);
+  // By itself either of them would have begun at once.
+  expect(second!.below ?? 0).toBeLessThan(first!.below!);
+  const after = survey(twoInRow(0, 0)).bars.flatMap(({ stretches }) => stretches);
+  expect(after.filter(({ to }) => to > 640).map(({ status }) => status)).not.toContain('overflows');
+});

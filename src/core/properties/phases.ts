@@ -30,7 +30,16 @@ export function phaseChain(bands: readonly string[], cell: string): string[] {
   return phases.slice(0, phases.indexOf(phase) + 1).flatMap((each) => wider.map((id) => phaseCell(id, each)));
 }
 
+type CellsByName = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+
+const cellsOf = (values: CellsByName) => Object.values(values).flatMap((cells) => Object.keys(cells));
+
 /** Whether any of these values has a cell of a phase other than the top. */
-export function saysPhases(values: Readonly<Record<string, Readonly<Record<string, unknown>>>>): boolean {
-  return Object.values(values).some((cells) => Object.keys(cells).some((cell) => cell.includes(BETWEEN)));
+export function saysPhases(values: CellsByName): boolean {
+  return cellsOf(values).some((cell) => cell.includes(BETWEEN));
+}
+
+/** Whether any of these values has a cell of a phase of its own. */
+export function saysPhase(values: CellsByName, phase: Exclude<Phase, 'top'>): boolean {
+  return cellsOf(values).some((cell) => cell.endsWith(`${BETWEEN}${phase}`));
 }

@@ -8,7 +8,7 @@ import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../ids/id';
-import { phaseCell } from '../properties/phases';
+import { phaseCell, phases, saysPhase, saysPhases, type Phase } from '../properties/phases';
 import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Piece } from '../site/assembly';
@@ -41,6 +41,8 @@ export interface SettledAssembly {
   values: Record<string, unknown>;
   /** Whether it looks otherwise, or lies elsewhere, while the page is scrolled. */
   phased: boolean;
+  /** The phase of scrolling that it was settled for. */
+  phase: Phase;
   bars: SettledBar[];
 }
 
@@ -151,17 +153,21 @@ function turnedDivision(division: Division, count: number): Division {
 
 function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {
   const chain = bandChain(site.bands);
-  const { band, begun, phase } = stage;
+  const { band, begun, phase = 'top' } = stage;
   const piece = (id: Id) => {
     const own = assembly.pieces[id]!;
     const turning = turningLevels(assembly, id, begun);
     // What begins without turning it says nothing of it: it is settled once for all stages that differ by nothing else.
     const told = begun.filter((each) => chain.includes(each) || turning.includes(each));
-    const at = { ...stage, begun: told };
+    const at = { ...stage, begun: told, phase: saysPhases(own.values) ? phase : 'top' };
     return turning.length > 0 ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
   };
-  const bars = assembly.order.map((id): SettledBar => {
+  const bars = assembly.order.map((id, index): SettledBar => {
     const { name, values, bays } = assembly.bars[id]!;
+    const said = [values, ...bays.flatMap((bay) => bay.pieces.map((each) => assembly.pieces[each]!.values))];
+    // A bar of which nothing is said of phases is the very same in all of them.
+    if (phase !== 'top' && !said.some(saysPhases))
+      return resolveAssembly(site, kind, assembly, { ...stage, phase: 'top' }).bars[index]!;
     const listed = bays.map((bay, index) => ({
       nth: index + 1,
       values: settledValues(bay.values, bayProperties, chain, band),
@@ -174,7 +180,14 @@ function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stag
   });
   const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
   const phased = kind === 'headers' && bearsPhases(assembly.values);
-  return { id: assembly.id, kind, name: assembly.name, values, phased, bars };
+  return { id: assembly.id, kind, name: assembly.name, values, phased, phase, bars };
+}
+
+/** The phases of scrolling in which an assembly may look otherwise than in all before: the top, and those that something is said of. */
+export function phasesOf(kind: AssemblyKind, { values, bars, pieces }: Assembly): Phase[] {
+  if (kind !== 'headers' || !bearsPhases(values)) return ['top'];
+  const all = [...Object.values(bars), ...Object.values(pieces)];
+  return phases.filter((phase) => phase === 'top' || all.some((each) => saysPhase(each.values, phase)));
 }
 
 /** All pieces of a settled assembly as they are listed, wherever their bays stand: in every stage of the way the same one has the same place. */

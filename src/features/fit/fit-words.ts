@@ -3,6 +3,7 @@ import { fitLabels, type Trouble } from '@/core/fit/fit-status';
 import type { Cause } from '@/core/fit/bar-fit';
 import type { FitSurvey } from '@/core/fit/survey';
 import { firstWidth, type WholeStretch } from '@/core/fit/whole-fit';
+import { phaseLabels } from '@/core/properties/phases';
 import { familyNames } from '@/core/render/css-names';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -27,10 +28,11 @@ interface Subject {
 }
 
 /** What is the matter, in words. */
-export function causeText(site: Site, assembly: Assembly, { trouble, pieces, by }: Cause): string {
+export function causeText(site: Site, assembly: Assembly, { trouble, pieces, by, phase }: Cause): string {
   const names = pieces.map((id) => pieceTitle(site, assembly.pieces[id]!));
   const subject = { names: new Intl.ListFormat('en').format(names), one: names.length === 1 };
-  return troubles[trouble](subject, String(Math.max(1, Math.round(by))));
+  const said = troubles[trouble](subject, String(Math.max(1, Math.round(by))));
+  return phase === 'top' ? said : `${phaseLabels[phase].toLowerCase()}, ${said}`;
 }
 
 /** A range of widths in words. */

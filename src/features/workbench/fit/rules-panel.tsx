@@ -9,8 +9,10 @@ import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { undoneTurns, type Undone } from '@/core/fit/undone';
-import { inOrderOfEffect, wayDown, type RuleOutcome } from '@/core/fit/way-down';
+import type { RuleOutcome } from '@/core/fit/rule-beginnings';
+import { inOrderOfEffect, wayDown } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
+import { phaseLabels } from '@/core/properties/phases';
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
@@ -292,10 +294,11 @@ function undoneText(site: Site, { piece, property, band, below }: Undone): strin
 }
 
 /** Under what circumstances the bar needs the most. */
-function needsMost({ languages }: Site, { language, inStandIn }: RuleOutcome): string {
+function needsMost({ languages }: Site, { language, inStandIn, phase }: RuleOutcome): string {
   const said = [
     ...(language !== null && languages.length > 1 ? [`in ${languageName(language)}`] : []),
     ...(inStandIn ? ['before its fonts have come'] : []),
+    ...(phase === 'top' ? [] : [`while ${phaseLabels[phase].toLowerCase()}`]),
   ];
   return said.length === 0 ? '' : `${said.join(', ')}, where it needs the most`;
 }
