@@ -59,7 +59,8 @@ export function placeGrid({ box, room, height, setting, place }: Inside): Conten
     (centred && over > 0 ? over / 2 : 0) +
     heights.slice(0, row).reduce((sum, each) => sum + each + rowGap, 0);
   const of = cells.map(({ each, row, width, x, align, placed: own }) => {
-    const stretched = align === 'stretch' && isStretched(each) ? place(each, width, heights[row]!) : own;
+    const stretches = align === 'stretch' && isStretched(each) && own.height !== heights[row];
+    const stretched = stretches ? place(each, width, heights[row]!) : own;
     const line = { height: heights[row]!, baseline: lines[row]!.above };
     return moved(stretched, x, top(row) + across(stretched, align, line));
   });

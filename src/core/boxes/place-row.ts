@@ -70,7 +70,7 @@ export function placeRow(inside: Inside): Content {
     let x = start;
     for (const item of items) {
       const stretches = item.align === 'stretch' && isStretched(item.each);
-      const own = stretches ? place(item.each, item.width, high) : item.placed;
+      const own = stretches && item.placed.height !== high ? place(item.each, item.width, high) : item.placed;
       const top = y + across(own, item.align, { height: high, baseline: above });
       of.push(moved(own, x + item.start, top));
       x += item.taken + gap + between;

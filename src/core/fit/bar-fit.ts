@@ -69,55 +69,73 @@ function causesAt(conditions: readonly InPhase[], status: FitStatus, { from, to 
 /** Works out what has to hold; where a width is given, with letters set as they are at it. */
 type ConditionsOver = (span: Span, sizedAt?: number) => readonly InPhase[];
 
-/** How far from the line a change may lie once letters are set at the sizes that a browser knows, and how near to it is near enough, in CSS px. */
-const NEARBY = 4;
+/** How far from the line a change may lie once letters are set at the sizes that a browser knows, the likelier first, and how near to it is near enough; in CSS px. */
+const NEARBY = [1 / 2, 4];
 const NEAR_ENOUGH = 1 / 64;
 
-/**
- * Where a condition begins or ceases to hold. Letters that grow with the viewport do so in steps, so a change that was found on
- * the line through them is looked for once more with letters as they are set there.
- */
-function changesOf(conditions: readonly InPhase[], over: ConditionsOver, { span, tally }: Within): number[] {
-  if (!tally.grows) return conditions.flatMap(({ slack }) => zeros(slack));
-  return conditions.flatMap(({ slack }, index) =>
-    zeros(slack).map((found) => {
-      const set = (width: number) =>
-        valueAt(over({ from: width, to: width }, width)[index]!.slack, width) >= -UNSEEN;
-      return steppedChange(set, found, span);
-    }),
-  );
+/** How a bar stands at a width. */
+const statusAt = (conditions: readonly InPhase[], width: number): FitStatus =>
+  worstFit(conditions.filter(({ slack }) => valueAt(slack, width) < -UNSEEN).map(({ status }) => status));
+
+/** A stretch whose causes are still to be told. */
+type Standing = Omit<FitStretch, 'causes'>;
+
+/** The stretches of a span at whose ends some condition begins or ceases to hold. */
+function straightStretches(conditions: readonly InPhase[], { from, to }: Span): Standing[] {
+  const changes = [...new Set(conditions.map(({ slack }) => slack))].flatMap(zeros);
+  const ends = [...new Set([from, ...changes, to])].sort((a, b) => a - b);
+  const stretches: Standing[] = [];
+  for (let index = 1; index < ends.length; index += 1) {
+    const [start, end] = [ends[index - 1]!, ends[index]!];
+    const status = statusAt(conditions, (start + end) / 2);
+    const last = stretches.at(-1);
+    if (last?.status === status) last.to = end;
+    else stretches.push({ from: start, to: end, status });
+  }
+  return stretches;
 }
 
 /** Where something that is true on one side ceases to be so, near to where it was found; there, when it is the same on both sides. */
 function steppedChange(holds: (width: number) => boolean, found: number, span: Span): number {
-  let [below, above] = [Math.max(span.from, found - NEARBY), Math.min(span.to, found + NEARBY)];
-  const holdsBelow = holds(below);
-  if (holds(above) === holdsBelow) return found;
-  while (above - below > NEAR_ENOUGH) {
-    const middle = (below + above) / 2;
-    if (holds(middle) === holdsBelow) below = middle;
-    else above = middle;
+  for (const nearby of NEARBY) {
+    let [below, above] = [Math.max(span.from, found - nearby), Math.min(span.to, found + nearby)];
+    const holdsBelow = holds(below);
+    if (holds(above) === holdsBelow) continue;
+    while (above - below > NEAR_ENOUGH) {
+      const middle = (below + above) / 2;
+      if (holds(middle) === holdsBelow) below = middle;
+      else above = middle;
+    }
+    return (below + above) / 2;
   }
-  return (below + above) / 2;
+  return found;
 }
 
-/** The stretches of a span at whose ends some condition begins or ceases to hold. */
-function stretchesOf(over: ConditionsOver, within: Within): FitStretch[] {
-  const { span } = within;
+/**
+ * Stretches that end where they do with letters as they are set: those that grow with the viewport do so in steps, so a change that was
+ * found on the line through them is looked for once more.
+ */
+function steppedStretches(straight: readonly Standing[], over: ConditionsOver, span: Span): Standing[] {
+  const ends = straight.slice(1).map(({ from, status }, index) => {
+    const worse = worstFit([status, straight[index]!.status]);
+    const isWorse = (width: number) => {
+      const there = statusAt(over({ from: width, to: width }, width), width);
+      return worstFit([there, worse]) === there;
+    };
+    return steppedChange(isWorse, from, span);
+  });
+  let from = span.from;
+  return straight.map(({ status }, index) => {
+    const stretch = { from, to: Math.max(from, ends[index] ?? span.to), status };
+    from = stretch.to;
+    return stretch;
+  });
+}
+
+function stretchesOf(over: ConditionsOver, { span, tally }: Within): FitStretch[] {
   const conditions = over(span);
-  const changes = changesOf(conditions, over, within);
-  const ends = [...new Set([span.from, ...changes, span.to])].sort((a, b) => a - b);
-  const stretches: FitStretch[] = [];
-  for (let index = 1; index < ends.length; index += 1) {
-    const [from, to] = [ends[index - 1]!, ends[index]!];
-    const middle = (from + to) / 2;
-    const status = worstFit(
-      conditions.filter(({ slack }) => valueAt(slack, middle) < -UNSEEN).map((each) => each.status),
-    );
-    const last = stretches.at(-1);
-    if (last?.status === status) last.to = to;
-    else stretches.push({ from, to, status, causes: [] });
-  }
+  const straight = straightStretches(conditions, span);
+  const stretches = tally.grows ? steppedStretches(straight, over, span) : straight;
   return stretches.map((stretch) => ({ ...stretch, causes: causesAt(conditions, stretch.status, stretch) }));
 }
 
