@@ -43,14 +43,29 @@ export interface Box {
   turned?: boolean;
   /** Whether it is drawn upside down (`rotate: 180deg`). */
   rotated?: boolean;
+  /** What knows it again, where the box itself is made anew each time that it is asked for. */
+  kept?: object;
   /** What it is measured with, where that is other than for the boxes around it: it is a piece of its own. */
   measures?: Measures;
   /** The item, the piece or the bar that it shows. */
   id?: Id;
 }
 
+/**
+ * What is measured of a box that stays the same at all widths of the viewport: as long as the same holds (`basis`), it need not be measured
+ * again for another of them.
+ */
+export interface Steadiness {
+  /** The same object as long as all that measures are made of is, but for the widths of the viewport. */
+  basis: object;
+  /** How often something was asked for that moves with the viewport, or that is not known yet. */
+  moved: number;
+}
+
 /** What boxes are measured with; all in CSS px over the viewport width. */
 export interface Measures {
+  /** Where what was measured may be kept for other widths of the viewport. */
+  steadiness?: Steadiness;
   px(length: number): Piecewise;
   /** A length of a box (lengths/formula.ts, `boxCss`). */
   length(length: Length): Piecewise;
@@ -75,6 +90,11 @@ const TEXT: Layout = {};
 /** A text in a box. */
 export function words(text: string): Box {
   return { at: null, layout: TEXT, of: [], text };
+}
+
+/** A box that is other in something: what was kept of the one is not true of it. */
+export function otherBox(box: Box, change: Partial<Box>): Box {
+  return { ...box, kept: {}, ...change };
 }
 
 /** A box that is drawn under a selector, with what is in it; what is null is left out. */

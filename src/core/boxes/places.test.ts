@@ -1,32 +1,12 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { box, words, type Box, type Measures } from './box';
+import { box, words, type Box } from './box';
+import { evenMeasures as even } from './even-measures.test-data';
 import { layoutCss, type Layout } from './layout';
 import { mirrored, type PlacedBox } from './placed';
 import { placeBox } from './places';
 import { widthsOf } from './widths';
 
-/** Lengths at one width of the viewport, with letters of 10 px, lines of 20 px and a text size of 16 px. */
-const at = (value: number) => ({ at: [0, 0], values: [value, value] });
-const even: Measures = {
-  px: at,
-  length: (length) => at(length as number),
-  rem: at,
-  em: (count, { scale = 1 } = {}) => at(16 * scale * count),
-  text: (text) => at(10 * text.length),
-  widestWord: (text) => at(10 * Math.max(...text.split(' ').map((word) => word.length))),
-  line: (_, height) => at(typeof height === 'number' ? 16 * height : 20),
-  font: () => ({ ascent: 12, descent: 4 }),
-  lines: (text, room) => {
-    const lines: string[] = [];
-    for (const word of text.split(' ')) {
-      const longer = lines.length === 0 ? word : `${lines.at(-1)} ${word}`;
-      if (lines.length > 0 && longer.length * 10 <= room) lines[lines.length - 1] = longer;
-      else lines.push(word);
-    }
-    return lines.map((line) => 10 * line.length);
-  },
-};
 const leaf = (width: number, height: number, layout: Layout = {}) =>
   box('i', { inlineSize: width, blockSize: height, ...layout }, []);
 const place = (layout: Layout, of: Box[], width: number) => placeBox(box('', layout, of), width, even);

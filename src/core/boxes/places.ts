@@ -1,5 +1,5 @@
 import { around, size, widths, type Content, type Inside } from './at-width';
-import type { Box, Measures } from './box';
+import { otherBox, type Box, type Measures } from './box';
 import { placeColumn } from './place-column';
 import { placeGrid } from './place-grid';
 import { placeRow } from './place-row';
@@ -16,10 +16,49 @@ function contentOf(inside: Inside): Content {
   return isRow(layout) ? placeRow(inside) : placeColumn(inside);
 }
 
+/** What was placed of a box, by how wide and high it was asked to be. */
+type Sizes = Map<string, PlacedBox>;
+
+/** What was placed with the same measures; of what is the same at all widths of the viewport, with what these are made of. */
+const placed = new WeakMap<object, WeakMap<object, Sizes>>();
+
+/** The most sizes of a box that are kept. */
+const MOST_KEPT = 8;
+
+function sizesOf(box: Box, under: object): Sizes | undefined {
+  return placed.get(under)?.get(box.kept ?? box);
+}
+
+function keep(box: Box, under: object, asked: string, made: PlacedBox): void {
+  const all = placed.get(under) ?? new WeakMap<object, Sizes>();
+  placed.set(under, all);
+  const sizes: Sizes = sizesOf(box, under) ?? new Map<string, PlacedBox>();
+  if (sizes.size >= MOST_KEPT) sizes.clear();
+  all.set(box.kept ?? box, sizes.set(asked, made));
+}
+
 /** Places a box of a width, with its padding and line; and of a height, where it is stretched to one. */
 function placeIn(box: Box, width: number, outside: Setting, stretched: number | null = null): PlacedBox {
+  const measures = box.measures ?? outside.measures;
+  const { steadiness } = measures;
+  if (!steadiness) return placeAnew(box, width, outside, stretched);
+  const asked = `${width} ${stretched}`;
+  const steady = sizesOf(box, steadiness.basis)?.get(asked);
+  if (steady) return steady;
+  const before = sizesOf(box, measures)?.get(asked);
+  if (before) {
+    steadiness.moved += 1;
+    return before;
+  }
+  const { moved } = steadiness;
+  const made = placeAnew(box, width, outside, stretched);
+  keep(box, steadiness.moved === moved ? steadiness.basis : measures, asked, made);
+  return made;
+}
+
+function placeAnew(box: Box, width: number, outside: Setting, stretched: number | null): PlacedBox {
   if (box.turned) {
-    const plain = { ...box, turned: false };
+    const plain = otherBox(box, { turned: false });
     const placed = placeIn(plain, stretched ?? widths(plain, outside).preferred, outside, width);
     return { ...turned(placed), turned: true };
   }

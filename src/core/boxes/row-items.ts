@@ -1,5 +1,5 @@
 import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
-import type { Box } from './box';
+import { otherBox, type Box } from './box';
 import type { FlexItem } from './flex';
 import { besideOver, marginsOver, settingIn, sizeOver, type Setting } from './setting';
 import { widthsIn } from './widths';
@@ -20,7 +20,7 @@ export function leastInRow(box: Box, setting: Setting): Piecewise {
   // One that is said takes the place of what is in it.
   if (minInlineSize !== undefined) return sizeOver(minInlineSize, settingIn(setting, box));
   if (inlineSize === undefined || typeof inlineSize === 'string') return least;
-  const content = { ...box, layout: { ...box.layout, inlineSize: undefined } };
+  const content = otherBox(box, { layout: { ...box.layout, inlineSize: undefined } });
   return narrowest(least, widthsIn(content, setting).least);
 }
 

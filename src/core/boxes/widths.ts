@@ -1,5 +1,5 @@
 import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
-import type { Box, Measures } from './box';
+import { otherBox, type Box, type Measures } from './box';
 import { heightOver } from './one-line';
 import { inGrid, flexOf, tracksOf, type InGrid } from './grid';
 import type { Size, Track } from './layout';
@@ -248,21 +248,52 @@ const each = (widths: Widths, change: (width: Piecewise) => Piecewise): Widths =
 });
 
 /** What is known of boxes, by what they were measured with: each stands in one place, so what is around it is always the same. */
-const known = new WeakMap<Box, { measures: Measures; widths: Widths }>();
+const known = new WeakMap<object, { measures: Measures; widths: Widths; steady: boolean }>();
+/** What is known of those that are the same at all widths of the viewport, by what their measures are made of. */
+const steady = new WeakMap<object, WeakMap<object, Widths>>();
+
+/** Widths that are the same everywhere, over the span of other measures. */
+function spread({ preferred, least, ideal, wraps }: Widths, { px }: Measures): Widths {
+  const over = (width: Piecewise) => px(width.values[0]!);
+  const most = over(preferred);
+  return {
+    preferred: most,
+    least: least === preferred ? most : over(least),
+    ideal: ideal === preferred ? most : over(ideal),
+    wraps,
+  };
+}
 
 /** The widths of a box in others that set its text so, with its margins. */
 export function widthsIn(box: Box, around: Setting): Widths {
   const measures = box.measures ?? around.measures;
-  const found = known.get(box);
-  if (found?.measures === measures) return found.widths;
+  const { steadiness } = measures;
+  const key = box.kept ?? box;
+  const found = known.get(key);
+  if (found?.measures === measures) {
+    if (steadiness && !found.steady) steadiness.moved += 1;
+    return found.widths;
+  }
+  const kept = steadiness && steady.get(steadiness.basis)?.get(key);
+  if (kept) {
+    const widths = spread(kept, measures);
+    known.set(key, { measures, widths, steady: true });
+    return widths;
+  }
+  const moved = steadiness?.moved;
   const widths = newWidths(box, around);
-  known.set(box, { measures, widths });
+  const still = steadiness?.moved === moved;
+  known.set(key, { measures, widths, steady: still });
+  if (steadiness && still) {
+    const ofBasis = steady.get(steadiness.basis) ?? new WeakMap<object, Widths>();
+    steady.set(steadiness.basis, ofBasis.set(key, widths));
+  }
   return widths;
 }
 
 function newWidths(box: Box, around: Setting): Widths {
   const setting = settingIn(around, box);
-  if (box.turned) return same(heightOver({ ...box, turned: false }, around));
+  if (box.turned) return same(heightOver(otherBox(box, { turned: false }), around));
   const over = (size: Size) => sizeOver(size, setting);
   const { inlineSize, minInlineSize, maxInlineSize } = box.layout;
   const beside = besideOver(box, setting);

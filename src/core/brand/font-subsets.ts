@@ -28,10 +28,20 @@ const ranges = Object.fromEntries(
   Object.keys(fontSubsets).map((subset) => [subset, rangesOf(subset as FontSubset)]),
 ) as Record<FontSubset, ReturnType<typeof rangesOf>>;
 
+/** What was told of characters, by subset: few of them are ever asked about. */
+const told = new Map<FontSubset, Map<number, boolean>>();
+
 /** Whether a subset holds a character. */
 export function subsetHolds(subset: FontSubset, character: string): boolean {
   const code = character.codePointAt(0)!;
-  return ranges[subset].some(([first, last]) => code >= first && code <= last);
+  let ofSubset = told.get(subset);
+  if (!ofSubset) told.set(subset, (ofSubset = new Map<number, boolean>()));
+  let holds = ofSubset.get(code);
+  if (holds === undefined) {
+    holds = ranges[subset].some(([first, last]) => code >= first && code <= last);
+    ofSubset.set(code, holds);
+  }
+  return holds;
 }
 
 /** Whether a subset holds any of these characters beyond those that the subset `latin` holds. */

@@ -18,7 +18,7 @@ import {
 import { directionOf } from '../site/language';
 import { barFrame, panelWidth } from './frame';
 import { pieceBoxes } from './piece-boxes';
-import { lineWidth, pieceContent, type Circumstances, type Tally } from './piece-content';
+import { basisOf, lineWidth, pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** What is looked at of an assembly: in which band, over which widths of the viewport, and what comes about of its texts. */
 export interface Within {
@@ -27,24 +27,57 @@ export interface Within {
   tally: Tally;
 }
 
+/** What is the same of a piece in its bay whatever is measured, as long as its own boxes are the same. */
+const inBays = new WeakMap<Box, { of: SettledPiece; layout: Layout; kept: object }>();
+
+function inBay(own: Box, piece: SettledPiece) {
+  const found = inBays.get(own);
+  if (found?.of === piece) return found;
+  const made = { of: piece, layout: cascaded(placeLayout(piece.values), own.layout), kept: {} };
+  inBays.set(own, made);
+  return made;
+}
+
 /** The boxes of a piece as it stands in its bay; null where it shows nothing. */
 function pieceBox(piece: SettledPiece, circumstances: Circumstances, { span, tally }: Within): Box | null {
   const own = pieceBoxes(circumstances, piece);
   if (own === null) return null;
-  const measures = pieceContent(circumstances, piece, span, tally);
-  return { ...own, layout: cascaded(placeLayout(piece.values), own.layout), id: piece.id, measures };
+  const { layout, kept } = inBay(own, piece);
+  const steadiness = { basis: basisOf(circumstances, own), moved: 0 };
+  const measures = pieceContent(circumstances, piece, span, tally, steadiness);
+  return { ...own, layout, kept, id: piece.id, measures };
 }
 
-/** The boxes of a bay, within layouts that its bar has for it. */
-export function bayBox(
-  bay: SettledBay,
-  layouts: readonly (Layout | undefined)[],
-  circumstances: Circumstances,
-  within: Within,
-): Box {
+/** The layouts of a bar, of what holds its bays, and of these: as long as it is settled as it is, they are the same. */
+interface BarLayouts {
+  bar: Layout;
+  bays: Layout;
+  /** By their number; a bay that never holds anything is not there at all. */
+  ofBays: ReadonlyMap<number, Layout>;
+}
+const layoutsOfBars = new WeakMap<SettledBar, BarLayouts>();
+
+function barLayouts(bar: SettledBar): BarLayouts {
+  const found = layoutsOfBars.get(bar);
+  if (found) return found;
+  const own = ownBarLayouts(bar.values);
+  const division = divisionLayouts(bar);
+  const held = bar.bays.filter(({ pieces }) => pieces.length > 0);
+  const ofBay = (bay: SettledBay) =>
+    cascaded(bayLayoutAlike, own['> .bays > .bay'], division[bayAt(bay)] ?? {});
+  const made = {
+    bar: cascaded(barLayout, own['']),
+    bays: cascaded(baysLayout, own['> .bays'], division['> .bays']!),
+    ofBays: new Map(held.map((bay) => [bay.nth, ofBay(bay)])),
+  };
+  layoutsOfBars.set(bar, made);
+  return made;
+}
+
+/** The boxes of a bay, laid out as its bar has it. */
+export function bayBox(bar: SettledBar, bay: SettledBay, circumstances: Circumstances, within: Within): Box {
   const pieces = bay.pieces.map((piece) => pieceBox(piece, circumstances, within));
-  const layout = cascaded(bayLayoutAlike, ...layouts.filter((each) => each !== undefined));
-  return box(bayAt(bay), layout, pieces);
+  return box(bayAt(bay), barLayouts(bar).ofBays.get(bay.nth) ?? {}, pieces);
 }
 
 /** The boxes of a bar: its bays in their columns, with what stands in them. */
@@ -56,29 +89,19 @@ export function barBox(
 ): Box {
   const { site } = circumstances;
   const { gutter, most } = barFrame(site, assembly, bar, within.band);
-  const own = ownBarLayouts(bar.values);
-  const division = divisionLayouts(bar);
-  // A bay that never holds anything is not there at all.
-  const held = bar.bays.filter(({ pieces }) => pieces.length > 0);
-  const bays = held.map((bay) =>
-    bayBox(bay, [own['> .bays > .bay'], division[bayAt(bay)]], circumstances, within),
-  );
-  const limited = most === null ? {} : { maxInlineSize: most };
-  const inside = box('.bays', cascaded(baysLayout, own['> .bays'], division['> .bays']!, limited), bays);
+  const layouts = barLayouts(bar);
+  const held = bar.bays.filter(({ nth }) => layouts.ofBays.has(nth));
+  const bays = held.map((bay) => bayBox(bar, bay, circumstances, within));
+  const inside = box('.bays', most === null ? layouts.bays : { ...layouts.bays, maxInlineSize: most }, bays);
   const { lineAbove, lineBelow } = bar.values;
-  return box(
-    '.bar',
-    cascaded(barLayout, own[''], { paddingInline: gutter }),
-    bays.length > 0 ? [inside] : [],
-    {
-      id: bar.id,
-      edge: {
-        start: 0,
-        above: lineWidth(site, lineAbove as Id | null),
-        below: lineWidth(site, lineBelow as Id | null),
-      },
+  return box('.bar', { ...layouts.bar, paddingInline: gutter }, bays.length > 0 ? [inside] : [], {
+    id: bar.id,
+    edge: {
+      start: 0,
+      above: lineWidth(site, lineAbove as Id | null),
+      below: lineWidth(site, lineBelow as Id | null),
     },
-  );
+  });
 }
 
 /** What bars are measured with: they have no texts of their own. */

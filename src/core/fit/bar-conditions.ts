@@ -1,4 +1,4 @@
-import type { Box } from '../boxes/box';
+import { otherBox, type Box } from '../boxes/box';
 import { columnsOver, insideOver, rowOver, type InColumns } from '../boxes/inside-over';
 import { tracksOf } from '../boxes/grid';
 import { leastInRow } from '../boxes/row-items';
@@ -59,7 +59,7 @@ const holding = ({ at }: Piecewise) => constant(0, { from: at[0]!, to: at.at(-1)
 function pieceRoom(box: Box, setting: Setting, given: boolean): PieceRoom {
   const { preferred } = widthsIn(box, setting);
   const free = given
-    ? { ...box, layout: { ...box.layout, inlineSize: undefined, maxInlineSize: undefined } }
+    ? otherBox(box, { layout: { ...box.layout, inlineSize: undefined, maxInlineSize: undefined } })
     : box;
   const content = widthsIn(free, setting);
   return { id: box.id!, box, preferred, least: leastInRow(box, setting), content, given };
@@ -269,7 +269,7 @@ export function conditionsIn(inRoom: BarInRoom): Condition[] {
 /** What a bar would have to have to stand as it was designed, with nothing narrowed, wrapped or pushed off the middle. */
 export function designedWidth({ bays, setting }: BarInRoom): Piecewise {
   if (bays === null) return setting.measures.px(0);
-  const free = { ...bays, layout: { ...bays.layout, maxInlineSize: undefined } };
+  const free = otherBox(bays, { layout: { ...bays.layout, maxInlineSize: undefined } });
   const { ideal, preferred } = widthsIn(free, setting);
   return widest(ideal, preferred);
 }

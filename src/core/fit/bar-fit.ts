@@ -69,8 +69,8 @@ function causesAt(conditions: readonly InPhase[], status: FitStatus, { from, to 
 /** Works out what has to hold; where a width is given, with letters set as they are at it. */
 type ConditionsOver = (span: Span, sizedAt?: number) => readonly InPhase[];
 
-/** How far from the line a change may lie once letters are set at the sizes that a browser knows, the likelier first, and how near to it is near enough; in CSS px. */
-const NEARBY = [1 / 2, 4];
+/** How far from the line a change may lie once letters are set at the sizes that a browser knows, and how near to it is near enough, in CSS px. */
+const NEARBY = 4;
 const NEAR_ENOUGH = 1 / 64;
 
 /** How a bar stands at a width. */
@@ -95,48 +95,76 @@ function straightStretches(conditions: readonly InPhase[], { from, to }: Span): 
   return stretches;
 }
 
-/** Where something that is true on one side ceases to be so, near to where it was found; there, when it is the same on both sides. */
-function steppedChange(holds: (width: number) => boolean, found: number, span: Span): number {
-  for (const nearby of NEARBY) {
-    let [below, above] = [Math.max(span.from, found - nearby), Math.min(span.to, found + nearby)];
-    const holdsBelow = holds(below);
-    if (holds(above) === holdsBelow) continue;
-    while (above - below > NEAR_ENOUGH) {
-      const middle = (below + above) / 2;
-      if (holds(middle) === holdsBelow) below = middle;
-      else above = middle;
-    }
-    return (below + above) / 2;
-  }
-  return found;
+/** The least room that is left for what would make a bar stand at least so badly, at a width; in CSS px, and below nothing where it does. */
+function leastRoom(conditions: readonly InPhase[], status: FitStatus, width: number): number {
+  const rooms = conditions
+    .filter((each) => worstFit([each.status, status]) === each.status)
+    .map(({ slack }) => valueAt(slack, width))
+    // What cannot happen has just as much room as it needs.
+    .filter((room) => room !== 0);
+  return Math.min(...rooms) + UNSEEN;
 }
 
 /**
- * Stretches that end where they do with letters as they are set: those that grow with the viewport do so in steps, so a change that was
- * found on the line through them is looked for once more.
+ * Where room runs out, near to where it was found on the line through letters that grow. It is followed by the slope of that line; where a
+ * step of the letters lies there, it is halved down to it. Where it was found, when it is the same on both sides.
  */
-function steppedStretches(straight: readonly Standing[], over: ConditionsOver, span: Span): Standing[] {
-  const ends = straight.slice(1).map(({ from, status }, index) => {
-    const worse = worstFit([status, straight[index]!.status]);
-    const isWorse = (width: number) => {
-      const there = statusAt(over({ from: width, to: width }, width), width);
-      return worstFit([there, worse]) === there;
-    };
-    return steppedChange(isWorse, from, span);
-  });
-  let from = span.from;
-  return straight.map(({ status }, index) => {
-    const stretch = { from, to: Math.max(from, ends[index] ?? span.to), status };
-    from = stretch.to;
-    return stretch;
-  });
+function steppedChange(roomAt: (width: number) => number, slope: number, found: number, span: Span): number {
+  let width = found;
+  for (let tries = 0; tries < 3 && slope !== 0; tries += 1) {
+    const room = roomAt(width);
+    if (Math.abs(room) <= NEAR_ENOUGH) return width;
+    width = Math.min(span.to, Math.max(span.from, width - room / slope));
+    if (Math.abs(width - found) > NEARBY) break;
+  }
+  let [below, above] = [Math.max(span.from, found - NEARBY), Math.min(span.to, found + NEARBY)];
+  const shortBelow = roomAt(below) < 0;
+  if (roomAt(above) < 0 === shortBelow) return found;
+  while (above - below > NEAR_ENOUGH) {
+    const middle = (below + above) / 2;
+    if (roomAt(middle) < 0 === shortBelow) below = middle;
+    else above = middle;
+  }
+  return (below + above) / 2;
 }
 
-function stretchesOf(over: ConditionsOver, { span, tally }: Within): FitStretch[] {
+/** What has to hold of a bar over a span, and how it stands there with letters on the line that they grow along. */
+interface Looked {
+  span: Span;
+  conditions: readonly InPhase[];
+  straight: readonly Standing[];
+  /** Where one of these stretches ends and the next begins, with letters as they are set. */
+  changeAt(index: number): number;
+}
+
+function looked(over: ConditionsOver, { span, tally }: Within): Looked {
   const conditions = over(span);
   const straight = straightStretches(conditions, span);
-  const stretches = tally.grows ? steppedStretches(straight, over, span) : straight;
-  return stretches.map((stretch) => ({ ...stretch, causes: causesAt(conditions, stretch.status, stretch) }));
+  return {
+    span,
+    conditions,
+    straight,
+    changeAt(index) {
+      const { to, status } = straight[index]!;
+      if (!tally.grows) return to;
+      const worse = worstFit([status, straight[index + 1]!.status]);
+      const onLine = (width: number) => leastRoom(conditions, worse, width);
+      const [before, after] = [Math.max(span.from, to - NEARBY), Math.min(span.to, to + NEARBY)];
+      const slope = (onLine(after) - onLine(before)) / (after - before);
+      const roomAt = (width: number) => leastRoom(over({ from: width, to: width }, width), worse, width);
+      return steppedChange(roomAt, slope, to, span);
+    },
+  };
+}
+
+function stretchesOf({ span, conditions, straight, changeAt }: Looked): FitStretch[] {
+  let { from } = span;
+  return straight.map(({ status }, index) => {
+    const to = index < straight.length - 1 ? Math.max(from, changeAt(index)) : span.to;
+    const stretch = { from, to, status };
+    from = to;
+    return { ...stretch, causes: causesAt(conditions, status, stretch) };
+  });
 }
 
 /** The room of a bar over a span of widths, in CSS px over the viewport width. */
@@ -176,15 +204,47 @@ export function barRoom(
   };
 }
 
-/** How a bar stands over a span of widths of one stage, in all of its phases, the top first: its stretches from the narrowest to the widest. Of all that has to hold, only what is looked at counts. */
-export function barFit(
-  circumstances: Circumstances,
-  phases: readonly SettledAssembly[],
-  bar: Id,
-  within: Within,
-  lookedAt: (condition: Condition) => boolean = () => true,
-): FitStretch[] {
-  const over: ConditionsOver = (span, sizedAt) =>
-    conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...within, span }).filter(lookedAt);
-  return stretchesOf(over, within);
+/** A bar that is looked at: in all of its phases, the top first, within a span of widths of one stage. */
+export interface LookedAt {
+  circumstances: Circumstances;
+  phases: readonly SettledAssembly[];
+  bar: Id;
+  within: Within;
+}
+
+const overBar =
+  ({ circumstances, phases, bar, within }: LookedAt): ConditionsOver =>
+  (span, sizedAt) =>
+    conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...within, span });
+
+/** How a bar stands: its stretches from the narrowest to the widest. */
+export function barFit(bar: LookedAt): FitStretch[] {
+  return stretchesOf(looked(overBar(bar), bar.within));
+}
+
+/** The widest viewport at which some of what has to hold for a bar does not. */
+export interface BarStop {
+  /** With letters on the line that they grow along; no farther than `nearby` from where it is. */
+  about: number;
+  phase: Phase;
+  /** With letters as they are set. */
+  exactly(): number;
+}
+
+/** How far where a bar stops fitting with letters as they are set may be from where it does on the line that they grow along, in CSS px. */
+export const nearby = NEARBY;
+
+/** The widest viewport at which some of what is looked at does not hold for a bar; null where all of it does. */
+export function barStop(bar: LookedAt, lookedAt: (condition: Condition) => boolean): BarStop | null {
+  const over = overBar(bar);
+  const found = looked((...at) => over(...at).filter(lookedAt), bar.within);
+  const index = found.straight.findLastIndex(({ status }) => status !== 'fits');
+  const last = found.straight[index];
+  if (!last) return null;
+  const [cause] = causesAt(found.conditions, last.status, last);
+  return {
+    about: last.to,
+    phase: cause?.phase ?? 'top',
+    exactly: () => (index < found.straight.length - 1 ? found.changeAt(index) : last.to),
+  };
 }

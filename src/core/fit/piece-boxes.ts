@@ -1,5 +1,6 @@
 import { NARROWEST } from '../bands/band';
 import type { Box } from '../boxes/box';
+import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
@@ -31,9 +32,6 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
   ];
 }
 
-const same = (one: readonly unknown[], other: readonly unknown[]) =>
-  one.length === other.length && one.every((each, index) => each === other[index]);
-
 /**
  * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
  * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
@@ -45,7 +43,7 @@ export function pieceBoxes(circumstances: Circumstances, piece: SettledPiece): B
   known.set(piece, kept);
   const on = `${language} ${page}`;
   const found = kept.get(on);
-  if (found && same(found.madeOf, madeOf(circumstances, piece, found.measures))) return found.box;
+  if (found && sameItems(found.madeOf, madeOf(circumstances, piece, found.measures))) return found.box;
   const { from } = site.bands.find(({ id }) => id === piece.band)!;
   const at = Math.max(from, NARROWEST);
   const tally: Tally = { complete: true };

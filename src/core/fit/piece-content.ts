@@ -14,8 +14,9 @@ import { lengthOver, textLengthOver, type Length } from '../lengths/formula';
 import { itemShown } from '../menus/band-order';
 import { markedEntries, menuEntries } from '../menus/entries';
 import type { MenuEntry, SettledPiece } from '../pieces/piece';
-import type { SetOtherwise } from '../boxes/box';
+import type { Box, SetOtherwise, Steadiness } from '../boxes/box';
 import type { PieceContent, RoomEntry } from '../pieces/content';
+import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
@@ -142,6 +143,27 @@ export function lineWidth(site: Site, border: Id | null): number {
   return width > 0 && width < 1 ? 1 : Math.floor(width);
 }
 
+/** What measures are made of beside the widths of the viewport, by how they are asked for. */
+const bases = new WeakMap<Box, Map<string, { madeOf: readonly unknown[]; basis: object }>>();
+
+/** The same object as long as all that the boxes of a piece are measured with is the same, whatever the width of the viewport. */
+export function basisOf(
+  { site, advances, language, root, inStandIn = false }: Circumstances,
+  own: Box,
+): object {
+  const { fonts, brand, menus, pages, languages } = site;
+  // What stands in for a font is as large as the menus let it be.
+  const madeOf = [advances, fonts, brand.typeStyles, ...(inStandIn ? [menus, pages, languages] : [])];
+  const asked = `${language} ${root} ${inStandIn}`;
+  const kept = bases.get(own) ?? new Map<string, { madeOf: readonly unknown[]; basis: object }>();
+  bases.set(own, kept);
+  const found = kept.get(asked);
+  if (found && sameItems(found.madeOf, madeOf)) return found.basis;
+  const basis = {};
+  kept.set(asked, { madeOf, basis });
+  return basis;
+}
+
 /** A piece, as far as that decides how its texts are set and what it shows. */
 export type ContentOf = Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object };
 
@@ -151,6 +173,7 @@ export function pieceContent(
   piece: ContentOf,
   span: Span,
   tally: Tally = { complete: true },
+  steadiness?: Steadiness,
 ): PieceContent {
   const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
   const px = (length: number) => constant(length, span);
@@ -159,11 +182,15 @@ export function pieceContent(
   const sized = new Map<unknown, Piecewise>();
   /** The size of a style over the span; worked out once. */
   const sizeOf = ({ size }: TextStyle): Piecewise => {
+    if (typeof size !== 'number') moves();
     const known = sized.get(size) ?? textLengthOver(size, span, root);
     sized.set(size, known);
     return known;
   };
   /** A size as a browser has it at a width, where it does not grow over the span or only one width is asked about. */
+  const moves = () => {
+    if (steadiness) steadiness.moved += 1;
+  };
   const settled = (size: Piecewise, snap: (px: number) => number): Piecewise => {
     if (isFlat(size)) return px(snap(size.values[0]!));
     tally.grows = true;
@@ -178,6 +205,7 @@ export function pieceContent(
     const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);
     if (extent === null || adjust === null) {
       tally.complete = false;
+      moves();
       return px(0);
     }
     if (tally.lacking)
@@ -186,6 +214,7 @@ export function pieceContent(
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };
   const length = (of: Length): Piecewise => {
+    if (typeof of !== 'number') moves();
     const over = lengthOver(of, span);
     return isFlat(over) ? over : settled(over, laidOut);
   };
@@ -205,6 +234,7 @@ export function pieceContent(
     return asDrawn(ascent * size, descent * size);
   };
   return {
+    ...(steadiness ? { steadiness } : {}),
     px,
     length,
     rem,
@@ -232,6 +262,8 @@ export function pieceContent(
     logo: (version) => site.brand.logo[version],
     measured: () => tally.complete,
     siteName: site.name,
-    languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
+    get languages() {
+      return site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language }));
+    },
   };
 }

@@ -9,7 +9,7 @@ import type { Assembly } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
-import { barFit } from './bar-fit';
+import { barStop, nearby } from './bar-fit';
 import { waitedFor } from './fit-status';
 import { inPhases } from './in-phases';
 import type { Tally } from './piece-content';
@@ -95,17 +95,20 @@ function stopOf(
     { language, inStandIn: false },
     { language, inStandIn: true },
   ]);
-  let most: Stop | null = null;
-  for (const each of cases)
-    for (const bar of bars) {
+  const stops = cases.flatMap((each) =>
+    bars.flatMap((bar) => {
       const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
       const within = { band: stage.band, span: { from, to }, tally };
-      const last = barFit(circumstances, phases, bar, within, waitedFor[by]).findLast(
-        ({ status }) => status !== 'fits',
-      );
-      if (last && last.to > (most?.at ?? 0)) most = { at: last.to, phase: last.causes[0]!.phase, ...each };
-    }
-  return tally.complete ? most : 'unmeasured';
+      const stop = barStop({ circumstances, phases, bar, within }, waitedFor[by]);
+      return stop ? [{ ...each, stop }] : [];
+    }),
+  );
+  if (!tally.complete) return 'unmeasured';
+  const highest = Math.max(...stops.map(({ stop }) => stop.about));
+  return stops
+    .filter(({ stop }) => stop.about >= highest - 2 * nearby)
+    .map(({ stop, ...each }) => ({ at: stop.exactly(), phase: stop.phase, ...each }))
+    .reduce<Stop | null>((most, each) => (most === null || each.at > most.at ? each : most), null);
 }
 
 /** The width below which a rule begins whatever the bar needs; null for one that begins where it stops fitting. */

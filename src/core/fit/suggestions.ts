@@ -9,8 +9,7 @@ import { pieceKind } from '../pieces';
 import { barProperties } from '../properties/bar';
 import type { Id } from '../ids/id';
 import { divisionText, type Division } from '../properties/kinds/division';
-import { resolveAssembly } from '../resolve/assembly';
-import { ownBarLayouts } from '../resolve/bar-layouts';
+import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import { bandStage } from '../resolve/stage';
 import { settledValue } from '../resolve/settled-values';
 import { distance, lengthOf, towards } from '../resolve/turns';
@@ -248,8 +247,10 @@ function neededShares(today: Circumstances, { kind, assembly, bar }: BarPlace, b
   const measures = barMeasures(today, settled, within);
   // Shares are said in the order in which bays are listed, whichever way round they are seen.
   const listed = own.bays.toSorted((one, other) => one.nth - other.nth);
+  // As they stand beside each other, however they do now.
+  const beside: SettledBar = { ...own, values: { ...own.values, division: { by: 'edges' } } };
   const needs = listed.map((bay) => {
-    const box = bayBox(bay, [ownBarLayouts(own.values)['> .bays > .bay']], today, within);
+    const box = bayBox(beside, bay, today, within);
     return widthsOf(box, measures).least.values[0]!;
   });
   const least = Math.min(...needs);

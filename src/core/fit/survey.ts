@@ -63,7 +63,7 @@ export function surveyFit(
     tally,
   }))
     for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
-      perBar.get(bar.id)?.push(...barFit(circumstances, phases, bar.id, within));
+      perBar.get(bar.id)?.push(...barFit({ circumstances, phases, bar: bar.id, within }));
   const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
     [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
   );

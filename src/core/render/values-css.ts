@@ -9,6 +9,7 @@ import { variantRules } from '../pieces/variants';
 import { assemblyProperties } from '../properties/assembly';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
+import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { saysPhases, type Phase } from '../properties/phases';
 import { type CssNames } from '../properties/property';
@@ -56,10 +57,6 @@ interface Known {
   rules: RulesByStage;
 }
 
-function sameStages(before: readonly object[], now: readonly object[]): boolean {
-  return before.length === now.length && before.every((settled, index) => settled === now[index]);
-}
-
 /** Writes things once, by what they are settled to in every stage, until that or their names are others. */
 function writtenOnce<T extends object>(
   nameOf: (input: ValuesInput, settled: readonly T[]) => string,
@@ -69,7 +66,7 @@ function writtenOnce<T extends object>(
   return (input: ValuesInput, settled: readonly T[], stages: readonly WayStage[]): RulesByStage => {
     const named = nameOf(input, settled);
     const kept = known.get(settled[0]!);
-    if (kept?.named === named && kept.css === input.css && sameStages(kept.settled, settled))
+    if (kept?.named === named && kept.css === input.css && sameItems(kept.settled, settled))
       return kept.rules;
     const rules = write(input, settled, stages);
     known.set(settled[0]!, { named, settled, css: input.css, rules });

@@ -7,6 +7,7 @@ import type { SettledPiece } from '../pieces/piece';
 import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
+import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { phaseCell, phases, saysPhase, saysPhases, type Phase } from '../properties/phases';
 import type { Values } from '../properties/property';
@@ -59,9 +60,6 @@ const menusOf = (site: Site, { values }: Piece) =>
     return menu && menuStructure(menu);
   });
 
-const same = (one: readonly unknown[], other: readonly unknown[]) =>
-  one.length === other.length && one.every((each, index) => each === other[index]);
-
 /** The rules of an assembly, bar by bar. */
 const rulesOf = ({ bars }: Assembly) => Object.values(bars).map(({ rules }) => rules);
 
@@ -74,7 +72,7 @@ function settledOnce<From extends object, T, Around extends unknown[]>(
   return (site: Site, from: From, stage: Stage, ...around: Around): T => {
     const settledWith = [site.bands, site.brand.typeStyles, ...others(site, from, ...around)];
     let kept = known.get(from);
-    if (!kept || !same(kept.with, settledWith)) {
+    if (!kept || !sameItems(kept.with, settledWith)) {
       kept = { with: settledWith, byCell: new Map() };
       known.set(from, kept);
     }
