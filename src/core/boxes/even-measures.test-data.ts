@@ -1,6 +1,7 @@
 import type { Measures } from './box';
 
-const at = (value: number) => ({ at: [0, 0], values: [value, value] });
+/** A length at the one width of the viewport that is looked at. */
+export const at = (value: number) => ({ at: [0, 0], values: [value, value] });
 
 /** Lengths at one width of the viewport, with letters of 10 px, lines of 20 px and a text size of 16 px. */
 export const evenMeasures: Measures = {

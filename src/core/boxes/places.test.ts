@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { box, words, type Box } from './box';
-import { evenMeasures as even } from './even-measures.test-data';
+import { at, evenMeasures as even } from './even-measures.test-data';
 import { layoutCss, type Layout } from './layout';
 import { mirrored, type PlacedBox } from './placed';
 import { placeBox } from './places';
