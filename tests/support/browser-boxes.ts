@@ -4,6 +4,9 @@ import { placedAssembly } from '../../src/core/fit/assembly-boxes';
 import { usually } from '../../src/core/fit/heights';
 import { settledOver } from '../../src/core/fit/settled-over';
 import { settleNames } from '../../src/core/render/names';
+import { phases, type Phase } from '../../src/core/properties/phases';
+import type { AssemblyKind } from '../../src/core/properties/assembly';
+import type { Assembly } from '../../src/core/site/assembly';
 import type { Site } from '../../src/core/site/site';
 import type { Db } from '../../src/server/db/open';
 import { measured } from '../../src/server/text/measured';
@@ -57,16 +60,22 @@ function expectedBoxes(placed: PlacedBox, classOf: (id: string) => string | unde
 async function probe({
   width,
   groups,
+  of,
+  phase,
+  root,
 }: {
   width: number;
   groups: { within: string; at: string; line: boolean }[];
+  of: string;
+  phase: string;
+  root: number;
 }) {
   const frame = document.querySelector('iframe')!;
   const view = frame.contentWindow!;
   const inside = frame.contentDocument!;
   frame.style.inlineSize = `${width}px`;
   const loaded = () =>
-    [...inside.querySelectorAll<HTMLImageElement>('.header picture > img')]
+    [...inside.querySelectorAll<HTMLImageElement>(`${of} picture > img`)]
       .filter((image) => image.getClientRects().length > 0)
       .every((image) => {
         const sources = [...image.parentElement!.querySelectorAll('source')];
@@ -75,8 +84,14 @@ async function probe({
         return image.currentSrc === wanted && image.complete;
       });
   while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
-  const header = inside.querySelector('.header')!;
-  const origin = header.getBoundingClientRect();
+  inside.documentElement.style.fontSize = `${root}px`;
+  const header = inside.querySelector<HTMLElement>(of)!;
+  if (header.matches('dialog:not([open])')) (header as HTMLDialogElement).showModal();
+  if (header.dataset.phase !== undefined) header.dataset.phase = phase;
+  // One that returns has moved out of the window until it does.
+  for (const held of header.querySelectorAll<HTMLElement>('.held-bars')) held.style.translate = 'none';
+  // A header whose bars stay has no box of its own; above the bars of a drawer stands what closes it.
+  const origin = header.querySelector('.bar')!.getBoundingClientRect();
   const shows = (element: Element) =>
     element.getClientRects().length > 0 && (element as HTMLElement).checkVisibility();
   const lifted = (element: Element): boolean => {
@@ -122,30 +137,52 @@ async function probe({
   });
 }
 
-/** Where the core and Chromium disagree about where anything in the header of a site stands at some widths of the viewport, and how many boxes were compared. */
+/** What is compared, and under which circumstances. */
+interface Comparing {
+  kind?: AssemblyKind;
+  inStandIn?: boolean;
+  root?: number;
+  phase?: Phase;
+}
+
+/** The assembly of a kind that the home page shows. */
+function shownOf(site: Site, kind: AssemblyKind): Assembly {
+  if (kind === 'drawers') return Object.values(site.drawers)[0]!;
+  return kind === 'headers' ? site.headers[site.placing.header!]! : site.footers[site.placing.footer!]!;
+}
+
+/** Everything that is placed, from the corner of the first bar. */
+function fromFirstBar(placed: PlacedBox): PlacedBox {
+  const first = placed.of[0]!;
+  return { ...placed, x: placed.x - first.x, y: placed.y - first.y };
+}
+
+/** Where the core and Chromium disagree about where anything in the header of a site, or in another assembly of it, stands at some widths of the viewport, and how many boxes were compared. */
 export async function compareBoxes(
   page: Page,
   db: Db,
   site: Site,
   widths: readonly number[],
+  { kind = 'headers', inStandIn = false, root = 16, phase = 'top' }: Comparing = {},
 ): Promise<{ disagreements: string[]; compared: number }> {
-  const header = site.headers[site.placing.header!]!;
+  const header = shownOf(site, kind);
   const names = settleNames(site);
-  await openHandedOver(page, db, site);
+  await openHandedOver(page, db, site, { inStandIn });
   const disagreements: string[] = [];
   let compared = 0;
   for (const width of widths) {
     const expected = await measured(db, (advances) => {
-      const today = { ...usually(site, advances), page: site.pageOrder[0]! };
+      const today = { ...usually(site, advances), page: site.pageOrder[0]!, inStandIn };
       const tally = { complete: true };
-      const [at] = settledOver(today, 'headers', header, { span: { from: width, to: width + 0.001 }, tally });
-      return expectedBoxes(placedAssembly(today, at!.settled, at!.within.band, width, WINDOW_HEIGHT), (id) =>
-        names.get(id),
-      );
+      // Media queries go by the size of text that the browser is set to, which stays as it is.
+      const [at] = settledOver(today, kind, header, { span: { from: width, to: width + 0.001 }, tally });
+      const settled = at!.phases.findLast((each) => phases.indexOf(each.phase) <= phases.indexOf(phase))!;
+      const placed = placedAssembly({ ...today, root }, settled, at!.within.band, width, WINDOW_HEIGHT);
+      return expectedBoxes(fromFirstBar(placed), (id) => names.get(id));
     });
     const keys = [...new Set(expected.map(({ within, at, line }) => JSON.stringify({ within, at, line })))];
     const groups = keys.map((key) => JSON.parse(key) as { within: string; at: string; line: boolean });
-    const seen = await page.evaluate(probe, { width, groups });
+    const seen = await page.evaluate(probe, { width, groups, of: `.${names.get(header.id)!}`, phase, root });
     groups.forEach((group, index) => {
       const own = expected.filter(
         (each) => each.within === group.within && each.at === group.at && each.line === group.line,

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { bandAt } from '../../src/core/bands/band';
-import { resolveAssembly, type SettledBar } from '../../src/core/resolve/assembly';
+import type { Phase } from '../../src/core/properties/phases';
+import { phasesOf, resolveAssembly, type SettledBar } from '../../src/core/resolve/assembly';
 import { divisionOf } from '../../src/core/resolve/places';
 import { renderFiles } from '../../src/core/render/files';
 import type { Site } from '../../src/core/site/site';
@@ -13,7 +14,8 @@ import type { FitStatus } from '../../src/core/fit/fit-status';
 import type { FitStretch } from '../../src/core/fit/bar-fit';
 import { surveyFit } from '../../src/core/fit/survey';
 import type { Db } from '../../src/server/db/open';
-import { shippedFileNamed } from '../../src/core/brand/fonts';
+import { measuredFamily, shippedFileNamed } from '../../src/core/brand/fonts';
+import { fontSubsets } from '../../src/core/brand/font-subsets';
 import { fileBytes, shippedFontBytes, mediaType, runtimeScript } from '../../src/server/handover/sources';
 import { measured } from '../../src/server/text/measured';
 
@@ -60,13 +62,26 @@ export async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn
   });
 }
 
-/** A stylesheet for a machine on which what stands in for fonts is not installed: it loads what has the same advances. */
+/** The families that stand in for others, with those that have the same advances and are loaded in their place. */
+const installed = { arimo: 'Arial', tinos: 'Times New Roman', cousine: 'Courier New' };
+
+/** A stylesheet for a machine on which what stands in for fonts is not installed: it loads what has the same advances, set by set. */
 function withInstalled(css: string): string {
-  return ['arimo', 'tinos', 'cousine'].reduce((all, family) => {
-    const name = { arimo: 'Arial', tinos: 'Times New Roman', cousine: 'Courier New' }[family]!;
-    const url = (weight: number) => `url("/installed/${family}-latin-${weight}-normal.woff2")`;
-    return all.replaceAll(`local("${name}")`, url(400)).replaceAll(`local("${name} Bold")`, url(700));
-  }, css);
+  return Object.entries(installed).reduce(
+    (all, [family, name]) =>
+      all.replace(/@font-face \{[^}]*\}/g, (face) => {
+        const weight = face.includes(`local("${name} Bold")`) ? 700 : 400;
+        if (!face.includes(`local("${name}`)) return face;
+        return measuredFamily(family)!
+          .subsets.map((subset) =>
+            face
+              .replace(/local\("[^)]*"\)/, `url("/installed/${family}-${subset}-${weight}-normal.woff2")`)
+              .replace('}', `unicode-range: ${fontSubsets[subset]}; }`),
+          )
+          .join('\n');
+      }),
+    css,
+  );
 }
 
 const ORIGIN = 'http://site.example.test';
@@ -96,7 +111,7 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
     .sort((a, b) => a - b);
   const at = widths.map((width) => {
     const { bars } = resolveAssembly(site, 'headers', header, bandAt(site.bands, width).id);
-    return { width, middles: bars.map(middlesIn) };
+    return { width, middles: bars.map(middlesIn), phases: phasesOf('headers', header) };
   });
   const seen = new Map((await seenAt(page, at)).map((bars, index) => [widths[index]!, bars]));
   const bands = site.bands.map(({ from }) => from);
@@ -188,6 +203,7 @@ const middlesIn = (bar: SettledBar): number[] =>
 interface At {
   width: number;
   middles: number[][];
+  phases: Phase[];
 }
 
 /** How the bars of the header (or of another part of the page) stand at these widths of the viewport, by width and bar. */
@@ -335,13 +351,25 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     });
 
   const all: SeenBar[][] = [];
-  for (const { width, middles } of at) {
+  const header = inside.querySelector<HTMLElement>(within)!;
+  const order: FitStatus[] = ['fits', 'tight', 'wraps', 'overflows'];
+  for (const held of header.querySelectorAll<HTMLElement>('.held-bars')) held.style.translate = 'none';
+  for (const { width, middles, phases } of at) {
     frame.style.inlineSize = `${width}px`;
     while (!loaded()) await new Promise((drawn) => view.requestAnimationFrame(drawn));
     const root = inside.documentElement;
     const sideways = root.scrollWidth - root.clientWidth;
     const bars = [...inside.querySelectorAll(`${within} .bar`)];
-    all.push(bars.map((bar, index) => ({ ...seen(bar, middles[index]!), sideways })));
+    const inPhases = phases.map((phase) => {
+      if (header.dataset.phase !== undefined) header.dataset.phase = phase;
+      return bars.map((bar, index) => seen(bar, middles[index]!));
+    });
+    const badness = ({ status }: { status: FitStatus }) => order.indexOf(status);
+    const worst = (index: number) =>
+      inPhases
+        .map((each) => each[index]!)
+        .reduce((most, each) => (badness(each) > badness(most) ? each : most));
+    all.push(bars.map((_, index) => ({ ...worst(index), sideways })));
   }
   return all;
 }

@@ -1,17 +1,129 @@
 import fc from 'fast-check';
+import type { AssemblyKind } from '../../src/core/properties/assembly';
+import type { Assembly, Bar, Piece } from '../../src/core/site/assembly';
+import type { RuleWhen, Turn } from '../../src/core/site/collapse-rule';
 import type { Site } from '../../src/core/site/site';
 import { demo } from './demo-sites';
 import { generatedSite } from './generated-header';
 
 const ONE = 2 ** 20;
 
-/** Numbers that decide what a header holds; where they come to an end, the rest of it is the first of everything. */
-export const tapes = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 600, maxLength: 700 }));
+/** Numbers that decide what a site holds; where they come to an end, the rest of it is the first of everything. */
+export const tapes = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 700, maxLength: 800 }));
 
-/** A site with a header of whatever a header can hold, as numbers decide it. */
+type Next = () => number;
+const one = <T>(next: Next, of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
+
+/** What a piece may turn to under a rule. */
+function turnsOf({ id, kind }: Piece): Turn[] {
+  const to = (property: string, value: unknown, step?: number): Turn => ({
+    piece: id,
+    property,
+    value,
+    ...(step === undefined ? {} : { step }),
+  });
+  const ofMenus = [
+    to('shownAs', 'button'),
+    to('shownAs', 'column'),
+    to('behind', 3, 1),
+    to('leftOut', 2, 1),
+    to('signsAlone', true),
+    to('itemPaddingInline', 2, -1),
+  ];
+  const ofLogos = [to('artworkHeight', 16, -2), to('textSize', 12, -1)];
+  return [
+    ...(kind === 'menu' ? ofMenus : []),
+    ...(kind === 'logo' ? ofLogos : []),
+    to('shown', 'hidden'),
+    to('ownRow', true),
+  ];
+}
+
+/** A header with a rule or two in some of its bars. */
+function withRules(header: Assembly, next: Next): Assembly {
+  const whens = (): readonly RuleWhen[] => [
+    { by: 'fit', margin: one(next, [0, 16]) },
+    { by: 'centre', margin: 0 },
+    { by: 'width', below: 500 + Math.floor(next() * 900) },
+    { by: 'band', band: 'tablet' },
+  ];
+  const bars = Object.entries(header.bars).map(([id, bar]): [string, Bar] => {
+    const pieces = bar.bays.flatMap((bay) => bay.pieces.map((piece) => header.pieces[piece]!));
+    if (pieces.length === 0 || next() < 0.5) return [id, bar];
+    const rules = Array.from({ length: next() < 0.7 ? 1 : 2 }, (_, index) => ({
+      id: `${id}-rule-${index}`,
+      when: one(next, whens()),
+      turns: [one(next, turnsOf(one(next, pieces)))],
+    }));
+    return [id, { ...bar, rules }];
+  });
+  return { ...header, bars: Object.fromEntries(bars) };
+}
+
+/** A header that stays or returns, with some of it other while the page is scrolled. */
+function withPhases(header: Assembly, next: Next): Assembly {
+  const cell = one(next, ['desktop:scrolled', 'tablet:scrolled', 'desktop:returning']);
+  const said = <T extends Piece | Bar>(of: T, property: string, value: unknown): T => ({
+    ...of,
+    values: { ...of.values, [property]: { ...of.values[property], [cell]: value } },
+  });
+  const otherwise = (piece: Piece): Piece => {
+    if (next() < 0.6) return piece;
+    return piece.kind === 'logo'
+      ? said(piece, 'artworkHeight', one(next, [16, 60]))
+      : said(piece, 'shown', one(next, ['hidden', 'shown']));
+  };
+  const pieces = Object.entries(header.pieces).map(([id, piece]) => [id, otherwise(piece)]);
+  const bars = Object.entries(header.bars).map(([id, bar]) => [id, said(bar, 'padding', one(next, [2, 30]))]);
+  return {
+    ...header,
+    values: { ...header.values, scrolling: { desktop: one(next, ['stays', 'returns']) } },
+    pieces: Object.fromEntries(pieces),
+    bars: Object.fromEntries(bars),
+  };
+}
+
+/** An assembly with other ids, so that it can stand on the page beside the one that it is made of. */
+function alike({ order, bars, pieces }: Assembly, id: string, name: string): Assembly {
+  const other = (of: string) => `${id}-${of}`;
+  return {
+    id,
+    name,
+    values: {},
+    order: order.map(other),
+    bars: Object.fromEntries(
+      Object.values(bars).map((bar): [string, Bar] => {
+        const bays = bar.bays.map((bay) => ({ ...bay, id: other(bay.id), pieces: bay.pieces.map(other) }));
+        return [other(bar.id), { ...bar, id: other(bar.id), bays, rules: [] }];
+      }),
+    ),
+    pieces: Object.fromEntries(
+      Object.values(pieces).map((piece) => [other(piece.id), { ...piece, id: other(piece.id) }]),
+    ),
+  };
+}
+
+/** A site with a header of whatever a header can hold, as numbers decide it; its footer holds the same. */
 export function siteOf(tape: readonly number[]): Site {
   let at = 0;
   const next = () => (tape[at++] ?? 0) / ONE;
   const { artwork } = demo('hollin-sound');
-  return generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });
+  const site = generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });
+  const plain = site.headers[site.placing.header!]!;
+  const ruled = next() < 0.6 ? plain : withRules(plain, next);
+  const header = next() < 0.7 ? ruled : withPhases(ruled, next);
+  return {
+    ...site,
+    headers: { [header.id]: header },
+    footers: { 'footer-made': alike(plain, 'footer-made', 'Made footer') },
+    placing: { ...site.placing, footer: 'footer-made' },
+  };
 }
+
+/** Under which circumstances a site is looked at, and which assembly of it. */
+export const looks: readonly {
+  kind?: AssemblyKind;
+  inStandIn?: boolean;
+  root?: number;
+  phase?: 'scrolled';
+}[] = [{}, {}, {}, { inStandIn: true }, { root: 24 }, { phase: 'scrolled' }, { kind: 'footers' }];

@@ -1,5 +1,6 @@
 import { AS_IT_COMES } from '../markup/css';
 import { boxCss } from '../lengths/formula';
+import { px } from '../lengths/length';
 import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
@@ -56,6 +57,10 @@ const rowOfBars = {
   'justify-content': 'space-between',
 };
 
+/** How wide a header at the side is, and the gutter in it, until something else is said; in CSS px. */
+const SIDE_WIDTH = 112;
+const SIDE_GUTTER = 8;
+
 const atSide = {
   display: 'flex',
   'flex-direction': 'column',
@@ -64,8 +69,8 @@ const atSide = {
   'grid-row': '1 / span 2',
   'align-self': 'start',
   'min-block-size': '100vh',
-  'inline-size': 'var(--side-width, 7rem)',
-  '--gutter': 'var(--side-gutter, 0.5rem)',
+  'inline-size': `var(--side-width, ${px(SIDE_WIDTH)})`,
+  '--gutter': `var(--side-gutter, ${px(SIDE_GUTTER)})`,
   'background-color': 'var(--ground)',
 };
 
@@ -104,8 +109,8 @@ const headerProperties = [
     group: 'Panel',
     kind: lengthKind(48, 480),
     by: 'width',
-    initial: 112,
-    css: (value) => ({ '&': { '--side-width': value === 112 ? AS_IT_COMES : boxCss(value) } }),
+    initial: SIDE_WIDTH,
+    css: (value) => ({ '&': { '--side-width': value === SIDE_WIDTH ? AS_IT_COMES : boxCss(value) } }),
   }),
   property({
     name: 'sideGutter',
@@ -113,8 +118,8 @@ const headerProperties = [
     group: 'Panel',
     kind: lengthKind(0, 96),
     by: 'width',
-    initial: 8,
-    css: (value) => ({ '&': { '--side-gutter': value === 8 ? AS_IT_COMES : boxCss(value) } }),
+    initial: SIDE_GUTTER,
+    css: (value) => ({ '&': { '--side-gutter': value === SIDE_GUTTER ? AS_IT_COMES : boxCss(value) } }),
   }),
 ];
 
