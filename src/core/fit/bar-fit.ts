@@ -4,7 +4,8 @@ import type { Phase } from '../properties/phases';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Within } from './assembly-boxes';
 import { barsInRoom, conditionsIn, designedWidth, piecesOf } from './bar-conditions';
-import { worstFit, type Condition, type FitStatus } from './fit-status';
+import { waitedFor, worstFit, type Condition, type FitStatus } from './fit-status';
+import { keptOfBar, type LookedAt } from './kept-of-bar';
 import type { Circumstances } from './piece-content';
 
 /** What is the matter with a bar at the width at which it is worst. */
@@ -204,22 +205,14 @@ export function barRoom(
   };
 }
 
-/** A bar that is looked at: in all of its phases, the top first, within a span of widths of one stage. */
-export interface LookedAt {
-  circumstances: Circumstances;
-  phases: readonly SettledAssembly[];
-  bar: Id;
-  within: Within;
-}
-
 const overBar =
-  ({ circumstances, phases, bar, within }: LookedAt): ConditionsOver =>
+  ({ circumstances, phases, bar }: LookedAt, within: Within): ConditionsOver =>
   (span, sizedAt) =>
     conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...within, span });
 
 /** How a bar stands: its stretches from the narrowest to the widest. */
 export function barFit(bar: LookedAt): FitStretch[] {
-  return stretchesOf(looked(overBar(bar), bar.within));
+  return keptOfBar(bar, 'fit', (within) => stretchesOf(looked(overBar(bar, within), within)));
 }
 
 /** The widest viewport at which some of what has to hold for a bar does not. */
@@ -234,10 +227,14 @@ export interface BarStop {
 /** How far where a bar stops fitting with letters as they are set may be from where it does on the line that they grow along, in CSS px. */
 export const nearby = NEARBY;
 
-/** The widest viewport at which some of what is looked at does not hold for a bar; null where all of it does. */
-export function barStop(bar: LookedAt, lookedAt: (condition: Condition) => boolean): BarStop | null {
-  const over = overBar(bar);
-  const found = looked((...at) => over(...at).filter(lookedAt), bar.within);
+/** The widest viewport at which some of what a rule waits for does not hold for a bar; null where all of it does. */
+export function barStop(bar: LookedAt, by: keyof typeof waitedFor): BarStop | null {
+  return keptOfBar(bar, `stop ${by}`, (within) => newStop(bar, within, waitedFor[by]));
+}
+
+function newStop(bar: LookedAt, within: Within, lookedAt: (condition: Condition) => boolean): BarStop | null {
+  const over = overBar(bar, within);
+  const found = looked((...at) => over(...at).filter(lookedAt), within);
   const index = found.straight.findLastIndex(({ status }) => status !== 'fits');
   const last = found.straight[index];
   if (!last) return null;

@@ -21,8 +21,7 @@ import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
-import { standInSize } from '../text/stand-in';
-import { lackingCharacters } from '../text/lacking';
+import { standInSize, standInSizes } from '../text/stand-in';
 import { fontMetrics } from '../text/font-metrics';
 import { lineWidths, unbreakable } from '../text/line-breaks';
 import {
@@ -57,20 +56,10 @@ export interface Tally {
   asked?: boolean;
   /** Whether letters grow with the viewport. */
   grows?: boolean;
-  /** The characters that fonts lack, by piece and family, where they are wanted. */
-  lacking?: Map<Id, Map<Id, Set<string>>>;
-}
-
-/** Notes the characters of a text of a piece that its fonts lack. */
-function noteLacking(tally: Tally, piece: Id, family: Id, characters: string): void {
-  if (!tally.lacking || characters === '') return;
-  const ofPiece = tally.lacking.get(piece) ?? new Map<Id, Set<string>>();
-  tally.lacking.set(piece, ofPiece);
-  ofPiece.set(family, new Set([...(ofPiece.get(family) ?? []), ...characters]));
 }
 
 /** A style as a part of a piece has it. */
-function styleOf(
+export function styleOf(
   site: Site,
   piece: Pick<SettledPiece, 'band'>,
   ownStyle: TextStyle,
@@ -146,14 +135,16 @@ export function lineWidth(site: Site, border: Id | null): number {
 /** What measures are made of beside the widths of the viewport, by how they are asked for. */
 const bases = new WeakMap<Box, Map<string, { madeOf: readonly unknown[]; basis: object }>>();
 
+/** What texts are measured with beside their own style, language and size. */
+export function madeOfTexts({ site, advances, inStandIn = false }: Circumstances): unknown[] {
+  const { fonts, brand } = site;
+  return [advances, fonts, brand.typeStyles, ...(inStandIn ? standInSizes(site, advances) : [])];
+}
+
 /** The same object as long as all that the boxes of a piece are measured with is the same, whatever the width of the viewport. */
-export function basisOf(
-  { site, advances, language, root, inStandIn = false }: Circumstances,
-  own: Box,
-): object {
-  const { fonts, brand, menus, pages, languages } = site;
-  // What stands in for a font is as large as the menus let it be.
-  const madeOf = [advances, fonts, brand.typeStyles, ...(inStandIn ? [menus, pages, languages] : [])];
+export function basisOf(circumstances: Circumstances, own: Box): object {
+  const { language, root, inStandIn = false } = circumstances;
+  const madeOf = madeOfTexts(circumstances);
   const asked = `${language} ${root} ${inStandIn}`;
   const kept = bases.get(own) ?? new Map<string, { madeOf: readonly unknown[]; basis: object }>();
   bases.set(own, kept);
@@ -208,8 +199,6 @@ export function pieceContent(
       moves();
       return px(0);
     }
-    if (tally.lacking)
-      noteLacking(tally, piece.id, style.family, lackingCharacters(site, advances, style, words, language));
     const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
     return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
   };

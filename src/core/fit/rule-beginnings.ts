@@ -10,7 +10,6 @@ import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barStop, nearby } from './bar-fit';
-import { waitedFor } from './fit-status';
 import { inPhases } from './in-phases';
 import type { Tally } from './piece-content';
 
@@ -99,7 +98,7 @@ function stopOf(
     bars.flatMap((bar) => {
       const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
       const within = { band: stage.band, span: { from, to }, tally };
-      const stop = barStop({ circumstances, phases, bar, within }, waitedFor[by]);
+      const stop = barStop({ circumstances, phases, bar, within }, by);
       return stop ? [{ ...each, stop }] : [];
     }),
   );

@@ -4,6 +4,7 @@ import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
+import { lackingLetters, type Lacking } from './lacking-letters';
 import { asForeseen } from './measured-rules';
 import type { Circumstances, Tally } from './piece-content';
 import { settledOver } from './settled-over';
@@ -25,7 +26,7 @@ export interface FitSurvey {
   /** Whether all texts had been measured; until then, the others count as nothing. */
   complete: boolean;
   /** The characters of each piece that a family has no glyph for. */
-  lacking: readonly { piece: Id; family: Id; characters: string }[];
+  lacking: readonly Lacking[];
 }
 
 /** Stretches of the same status that meet, as one. */
@@ -56,16 +57,15 @@ export function surveyFit(
   { whole = WHOLE_RULER, only = assembly.order }: { whole?: Span; only?: readonly Id[] } = {},
 ): FitSurvey {
   const { site, advances } = circumstances;
-  const tally: Tally = { complete: true, lacking: new Map() };
+  const tally: Tally = { complete: true };
   const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
-  for (const { settled, phases, within } of settledOver(circumstances, kind, assembly, {
-    span: whole,
-    tally,
-  }))
+  const stages = settledOver(circumstances, kind, assembly, { span: whole, tally });
+  for (const { settled, phases, within } of stages)
     for (const bar of settled.bars.filter(({ id }) => only.includes(id)))
       perBar.get(bar.id)?.push(...barFit({ circumstances, phases, bar: bar.id, within }));
-  const lacking = [...tally.lacking!].flatMap(([piece, families]) =>
-    [...families].map(([family, characters]) => ({ piece, family, characters: [...characters].join('') })),
+  const lacking = lackingLetters(
+    circumstances,
+    stages.flatMap(({ phases }) => phases),
   );
   const { rules } = wayDown(site, advances, kind, asForeseen(assembly));
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));

@@ -12,7 +12,7 @@ import type { Id } from '../ids/id';
 import { phaseCell, phases, saysPhase, saysPhases, type Phase } from '../properties/phases';
 import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
-import type { Assembly, Piece } from '../site/assembly';
+import type { Assembly, Bar, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { shareOf, type Division } from '../properties/kinds/division';
 import { settledValues } from './settled-values';
@@ -120,6 +120,16 @@ const resolveTurned = settledOnce(
     settlePiece(site, piece, turnedValues(site, assembly, piece, stage.begun), stage),
 );
 
+/** The pieces that stand in a bar. */
+const heldBy = ({ pieces }: Assembly, { bays }: Bar): Piece[] =>
+  bays.flatMap((bay) => bay.pieces.map((id) => pieces[id]!));
+
+/** A bar settled for a stage with what stands in it. */
+const resolveBar = settledOnce((site, bar: Bar, assembly: Assembly) => {
+  const held = heldBy(assembly, bar);
+  return [...held, ...held.flatMap((piece) => menusOf(site, piece)), ...rulesOf(assembly)];
+}, settleBar);
+
 const assemblyOnce = (kind: AssemblyKind) =>
   settledOnce(
     (site, { pieces }: Assembly) => Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
@@ -149,34 +159,36 @@ function turnedDivision(division: Division, count: number): Division {
   return { by: 'shares', shares: shares.reverse() };
 }
 
-function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {
+function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): SettledBar {
   const chain = bandChain(site.bands);
   const { band, begun, phase = 'top' } = stage;
-  const piece = (id: Id) => {
-    const own = assembly.pieces[id]!;
-    const turning = turningLevels(assembly, id, begun);
+  const { id, name, values, bays } = bar;
+  const held = heldBy(assembly, bar);
+  // A bar of which nothing is said of phases is the very same in all of them.
+  if (phase !== 'top' && ![bar, ...held].some((each) => saysPhases(each.values)))
+    return resolveBar(site, bar, { ...stage, phase: 'top' }, assembly);
+  const piece = (own: Piece) => {
+    const turning = turningLevels(assembly, own.id, begun);
     // What begins without turning it says nothing of it: it is settled once for all stages that differ by nothing else.
     const told = begun.filter((each) => chain.includes(each) || turning.includes(each));
     const at = { ...stage, begun: told, phase: saysPhases(own.values) ? phase : 'top' };
     return turning.length > 0 ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
   };
-  const bars = assembly.order.map((id, index): SettledBar => {
-    const { name, values, bays } = assembly.bars[id]!;
-    const said = [values, ...bays.flatMap((bay) => bay.pieces.map((each) => assembly.pieces[each]!.values))];
-    // A bar of which nothing is said of phases is the very same in all of them.
-    if (phase !== 'top' && !said.some(saysPhases))
-      return resolveAssembly(site, kind, assembly, { ...stage, phase: 'top' }).bars[index]!;
-    const listed = bays.map((bay, index) => ({
-      nth: index + 1,
-      values: settledValues(bay.values, bayProperties, chain, band),
-      pieces: bay.pieces.map(piece),
-    }));
-    const settled = settledValues(values, barProperties, chain, band, phase);
-    if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
-    const division = turnedDivision(settled.division as Division, bays.length);
-    return { id, name, values: { ...settled, division }, bays: listed.toReversed() };
-  });
-  const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
+  const listed = bays.map((bay, index) => ({
+    nth: index + 1,
+    values: settledValues(bay.values, bayProperties, chain, band),
+    pieces: bay.pieces.map((each) => piece(assembly.pieces[each]!)),
+  }));
+  const settled = settledValues(values, barProperties, chain, band, phase);
+  if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
+  const division = turnedDivision(settled.division as Division, bays.length);
+  return { id, name, values: { ...settled, division }, bays: listed.toReversed() };
+}
+
+function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {
+  const { band, phase = 'top' } = stage;
+  const bars = assembly.order.map((id) => resolveBar(site, assembly.bars[id]!, stage, assembly));
+  const values = settledValues(assembly.values, assemblyProperties[kind], bandChain(site.bands), band);
   const phased = kind === 'headers' && bearsPhases(assembly.values);
   return { id: assembly.id, kind, name: assembly.name, values, phased, phase, bars };
 }

@@ -1,4 +1,5 @@
 import { standInFace } from '../brand/stand-ins';
+import { typeStyleProperties } from '../brand/type-style';
 import { itemLabel } from '../menus/entries';
 import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
@@ -71,4 +72,19 @@ export function standInSize(
   const { size, complete } = measuredSize(site, advances, family, weight);
   if (size !== null && complete) kept.sizes.set(key, size);
   return size;
+}
+
+/** The family of a type style that names none. */
+const usualFamily = typeStyleProperties.find(({ name }) => name === 'family')!.initial as Id;
+
+/** The sizes of all that stands in for the families of a site's type styles: as long as they are the same, so is what is set before fonts have come. */
+export function standInSizes(site: Site, advances: Advances): (number | null)[] {
+  const cells = Object.values(site.brand.typeStyles).map(({ values }) => values.family ?? {});
+  const families = [...new Set(cells.flatMap((each) => Object.values(each)))].filter(
+    (family) => typeof family === 'string',
+  );
+  const weights = Object.keys(lightest) as (keyof typeof lightest)[];
+  return [usualFamily, ...families].flatMap((family) =>
+    weights.map((weight) => standInSize(site, advances, family, weight)),
+  );
 }

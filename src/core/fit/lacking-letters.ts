@@ -1,0 +1,57 @@
+import type { Box } from '../boxes/box';
+import { ownSetting, settingIn, type Setting } from '../boxes/setting';
+import type { Id } from '../ids/id';
+import type { SettledPiece } from '../pieces/piece';
+import { settledPieces, type SettledAssembly } from '../resolve/assembly';
+import { lackingCharacters } from '../text/lacking';
+import { pieceStyle } from '../text/text-width';
+import { pieceBoxes } from './piece-boxes';
+import { basisOf, pieceContent, styleOf, type Circumstances } from './piece-content';
+
+/** The characters of a piece that a family has no glyph for. */
+export interface Lacking {
+  piece: Id;
+  family: Id;
+  characters: string;
+}
+
+/** What was found of a piece, as long as its boxes and what they are measured with are the same. */
+const known = new WeakMap<Box, { basis: object; lacking: readonly Lacking[] }>();
+
+function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
+  const own = pieceBoxes(circumstances, piece);
+  if (own === null) return [];
+  const basis = basisOf(circumstances, own);
+  const found = known.get(own);
+  if (found?.basis === basis) return found.lacking;
+  const { site, advances, language } = circumstances;
+  const lacking: Lacking[] = [];
+  const look = (box: Box, outside: Setting): void => {
+    const setting = settingIn(outside, box);
+    if (box.text !== undefined) {
+      const style = styleOf(site, piece, pieceStyle(site, piece), setting.type);
+      const characters = lackingCharacters(site, advances, style, box.text, language);
+      if (characters !== '') lacking.push({ piece: piece.id, family: style.family, characters });
+    }
+    for (const each of box.of) look(each, setting);
+  };
+  look(own, ownSetting(pieceContent(circumstances, piece, { from: 0, to: 0 })));
+  known.set(own, { basis, lacking });
+  return lacking;
+}
+
+/** The characters of each piece of settled assemblies that a family has no glyph for, each once. */
+export function lackingLetters(circumstances: Circumstances, settled: readonly SettledAssembly[]): Lacking[] {
+  const pieces = new Set(settled.flatMap(settledPieces));
+  const perFamily = new Map<string, { piece: Id; family: Id; characters: Set<string> }>();
+  for (const { piece, family, characters } of [...pieces].flatMap((each) => lackingIn(circumstances, each))) {
+    const key = `${piece} ${family}`;
+    const entry = perFamily.get(key) ?? { piece, family, characters: new Set<string>() };
+    perFamily.set(key, entry);
+    for (const character of characters) entry.characters.add(character);
+  }
+  return [...perFamily.values()].map(({ characters, ...each }) => ({
+    ...each,
+    characters: [...characters].join(''),
+  }));
+}
