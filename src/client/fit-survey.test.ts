@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals';
+import { evenLetters } from '@/core/fit/even-letters.test-data';
 import { sampleSite } from '@/core/site/sample.test-data';
+import type { Site } from '@/core/site/site';
 import type { FitAnswer, FitQuestion } from '@/workers/fit-messages';
 import { fitSurveys } from './fit-survey';
 
@@ -7,6 +9,8 @@ const place = { kind: 'headers', assembly: 'h' } as const;
 const wish = { what: 'survey' } as const;
 const ahead = { what: 'forecast', bar: 'b' } as const;
 const survey = { bars: [], rules: [], complete: true, lacking: [] };
+
+const known = (site: Site) => ({ site, advances: evenLetters });
 
 /** Surveys whose questions are answered by hand. */
 function byHand() {
@@ -20,10 +24,10 @@ function byHand() {
 test('the first question brings the whole document, the next one what changed', () => {
   const { asked, ask } = byHand();
   const site = sampleSite();
-  ask(site, place, wish, () => {});
+  ask(known(site), place, wish, () => {});
   expect(asked[0]!.question.change.set).toMatchObject({ name: 'Tern Point' });
   asked[0]!.answer();
-  ask({ ...site, name: 'Other' }, place, wish, () => {});
+  ask(known({ ...site, name: 'Other' }), place, wish, () => {});
   expect(asked[1]!.question.change).toEqual({ set: { name: 'Other' }, inside: {}, gone: [] });
 });
 
@@ -32,11 +36,11 @@ test('while one is worked out, only the newest survey and the newest forecast wa
   const site = sampleSite();
   const answers: string[] = [];
   const named = (name: string) => ({ ...site, name });
-  ask(named('a'), place, wish, () => answers.push('a'));
-  ask(named('b'), place, ahead, () => answers.push('forecast b'));
-  ask(named('c'), place, ahead, () => answers.push('forecast c'));
-  ask(named('d'), place, wish, () => answers.push('d'));
-  ask(named('e'), place, wish, () => answers.push('e'));
+  ask(known(named('a')), place, wish, () => answers.push('a'));
+  ask(known(named('b')), place, ahead, () => answers.push('forecast b'));
+  ask(known(named('c')), place, ahead, () => answers.push('forecast c'));
+  ask(known(named('d')), place, wish, () => answers.push('d'));
+  ask(known(named('e')), place, wish, () => answers.push('e'));
   expect(asked).toHaveLength(1);
   for (let index = 0; index < 3; index += 1) asked[index]!.answer();
   expect(answers).toEqual(['a', 'e', 'forecast c']);

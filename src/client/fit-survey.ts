@@ -9,6 +9,9 @@ import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
+import { asForeseen } from '@/core/fit/measured-rules';
+import { isSolvedWay, wayDown } from '@/core/fit/way-down';
+import type { Advances } from '@/core/text/advances';
 import { changeBetween } from '@/workers/document-change';
 import type {
   BarForecast,
@@ -18,6 +21,7 @@ import type {
   FitQuestion,
   FitWish,
 } from '@/workers/fit-messages';
+import { useAdvancesStore } from './open-site-context';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -47,7 +51,12 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
   let busy = false;
   const waiting = new Map<FitWish['what'], () => void>();
 
-  return (site: Site, place: FitPlace, wish: FitWish, answered: (answer: FitAnswer) => void): void => {
+  return (
+    { site, advances }: { site: Site; advances: Advances },
+    place: FitPlace,
+    wish: FitWish,
+    answered: (answer: FitAnswer) => void,
+  ): void => {
     const send = () => {
       busy = true;
       number += 1;
@@ -55,7 +64,10 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       sent = site;
       const page = site.pageOrder[0] ?? null;
       const language = site.languages[0]!;
-      ask({ number, change, ...place, wish, page, language, root: ROOT_TEXT_PX }, (answer) => {
+      // The views have solved it already.
+      const solved = wayDown(site, advances, place.kind, asForeseen(site[place.kind][place.assembly]!));
+      const way = isSolvedWay(solved) ? solved : null;
+      ask({ number, change, ...place, way, wish, page, language, root: ROOT_TEXT_PX }, (answer) => {
         busy = false;
         const next = urgency.find((what) => waiting.has(what));
         const other = next && waiting.get(next);
@@ -85,15 +97,18 @@ function useFit<Name extends FitWish['what']>(
   wish: FitWish & { what: Name },
 ): Answered<FitAnswers[Name]> | null {
   const key = JSON.stringify(wish);
+  const texts = useAdvancesStore();
   const of = `${assembly} ${'bar' in wish ? wish.bar : ''}`;
   const [found, setFound] = useState<{ of: string; site: Site; key: string; answer: FitAnswer } | null>(null);
   useEffect(() => {
     if (!site[kind][assembly]) return;
     shared ??= fitSurveys();
-    shared(site, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
+    // What comes to be known of texts later is no reason to ask anew.
+    const known = { site, advances: texts.getState().advances };
+    shared(known, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
       setFound({ of, site, key, answer }),
     );
-  }, [site, kind, assembly, key, of]);
+  }, [site, kind, assembly, key, of, texts]);
   const answer = found?.of === of ? found.answer[wish.what] : undefined;
   if (found === null || answer === undefined) return null;
   return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };

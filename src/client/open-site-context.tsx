@@ -78,10 +78,16 @@ export function useOpenSite<T>(select: (state: OpenSite) => T): T {
   return useStore(store, select);
 }
 
-/** What is known of the widths of texts; the component is drawn again when more of them were measured. */
-export function useAdvances(): Advances {
+/** Where what is known of the site's texts is kept, for what asks for it now and then. */
+export function useAdvancesStore(): ReturnType<typeof advancesStore> {
   const store = useContext(AdvancesContext);
   if (!store) throw new Error('useAdvances stands outside of OpenSiteProvider');
+  return store;
+}
+
+/** What is known of the widths of texts; the component is drawn again when more of them were measured. */
+export function useAdvances(): Advances {
+  const store = useAdvancesStore();
   return useStore(store, ({ advances }) => advances);
 }
 

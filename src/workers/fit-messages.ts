@@ -3,6 +3,7 @@ import type { ForecastRow } from '@/core/fit/forecasts';
 import type { Circumstances } from '@/core/fit/piece-content';
 import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
+import type { WayDown } from '@/core/fit/way-down';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import type { Id } from '@/core/ids/id';
@@ -21,6 +22,8 @@ export interface FitQuestion extends Pick<Circumstances, 'language' | 'page' | '
   change: DocumentChange;
   kind: AssemblyKind;
   assembly: Id;
+  /** Where its rules begin, as the views are drawn; null where that waits for texts. */
+  way: WayDown | null;
   wish: FitWish;
 }
 

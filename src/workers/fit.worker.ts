@@ -2,8 +2,10 @@ import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
 import type { Circumstances } from '@/core/fit/piece-content';
 import { surveyRoom } from '@/core/fit/room-survey';
+import { asForeseen } from '@/core/fit/measured-rules';
 import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
+import { takeWay } from '@/core/fit/way-down';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
 import { measuring } from '@/core/text/measuring';
@@ -61,10 +63,13 @@ function answer(today: Circumstances, question: FitQuestion): Partial<FitAnswers
 }
 
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
-  const { number, change, page, language, root } = data;
+  const { number, change, page, language, root, kind, assembly, way } = data;
   site = changed(site, change);
   const asked = site;
-  void measured((advances) => answer({ site: asked, advances, page, language, root }, data))
+  void measured((advances) => {
+    if (way) takeWay(asked, advances, asForeseen(asked[kind][assembly]!), way);
+    return answer({ site: asked, advances, page, language, root }, data);
+  })
     // A question without an answer would hold up all others.
     .catch((error: unknown) => ({ failed: String(error) }))
     .then((found) => postMessage({ number, ...found } satisfies FitAnswer));

@@ -69,6 +69,16 @@ export function wayDown(site: Site, advances: Advances, kind: AssemblyKind, asse
   if (kept?.site === site && kept.advances === advances) return kept.way;
   const rules = ruleBeginnings({ site, advances, kind, assembly });
   const way = { stages: stagesOf(site, rules), rules };
-  if (rules.every(({ reason }) => reason !== 'unmeasured')) known.set(assembly, { site, advances, way });
+  if (isSolvedWay(way)) known.set(assembly, { site, advances, way });
   return way;
+}
+
+/** Whether none of the rules of a way waits for a text to be measured. */
+export function isSolvedWay({ rules }: WayDown): boolean {
+  return rules.every(({ reason }) => reason !== 'unmeasured');
+}
+
+/** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */
+export function takeWay(site: Site, advances: Advances, assembly: Assembly, way: WayDown): void {
+  known.set(assembly, { site, advances, way });
 }
