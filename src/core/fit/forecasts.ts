@@ -1,15 +1,16 @@
 import { EVERYWHERE } from '../bands/follow';
 import { itemLabel } from '../menus/entries';
+import { pieceKind } from '../pieces';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
-import type { Assembly, Piece } from '../site/assembly';
 import { newItem } from '../site/defaults';
 import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import type { FitStretch } from './bar-fit';
 import { breaks } from './fit-status';
+import { menusShown, piecesIn } from './row-menus';
 import type { Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
 
@@ -51,39 +52,25 @@ function longer(advances: Advances, factor: number): Advances {
   };
 }
 
-const piecesOf = (assembly: Assembly, bar: Id, kind: string) =>
-  assembly.bars[bar]!.bays.flatMap((bay) => bay.pieces.map((id) => assembly.pieces[id]!)).filter(
-    (piece) => piece.kind === kind,
-  );
-
-/** The site with a value of the pieces of a kind in a bar set for every width. */
+/** The site with values of the pieces of a kind in a bar set for every width. */
 function withPieces(
   site: Site,
   { kind, assembly: id, bar }: BarPlace,
   of: string,
-  name: string,
-  value: unknown,
+  values: Record<string, unknown>,
 ): Site {
   const assembly = site[kind][id]!;
-  const changed = piecesOf(assembly, bar, of).map((piece) => [
-    piece.id,
-    { ...piece, values: { ...piece.values, [name]: { [EVERYWHERE]: value } } },
-  ]);
+  const set = Object.entries(values).map(([name, value]) => [name, { [EVERYWHERE]: value }]);
+  const changed = piecesIn(assembly, bar)
+    .filter((piece) => piece.kind === of)
+    .map((piece) => [piece.id, { ...piece, values: { ...piece.values, ...Object.fromEntries(set) } }]);
   const pieces = { ...assembly.pieces, ...Object.fromEntries(changed) };
   return { ...site, [kind]: { ...site[kind], [id]: { ...assembly, pieces } } };
 }
 
-/** The menus that a piece shows in some band. */
-export function menusShown(site: Site, { values }: Piece): Menu[] {
-  const ids = Object.values(values.menu ?? {}).filter((id) => typeof id === 'string');
-  return [...new Set(ids)].flatMap((id) => site.menus[id] ?? []);
-}
-
-/** The menus that a bar shows in some band. */
+/** The menus whose items a bar shows in some band. */
 export function menusOf(site: Site, { kind, assembly, bar }: BarPlace): Menu[] {
-  return [
-    ...new Set(piecesOf(site[kind][assembly]!, bar, 'menu').flatMap((piece) => menusShown(site, piece))),
-  ];
+  return [...new Set(piecesIn(site[kind][assembly]!, bar).flatMap((piece) => menusShown(site, piece)))];
 }
 
 /** The item whose label is nearest to the average length of those of the first level. */
@@ -121,15 +108,12 @@ function ledPages(site: Site, place: BarPlace): Id[] {
 function forecasts(today: Circumstances, place: BarPlace): Forecast[] {
   const { site, advances } = today;
   const assembly = site[place.kind][place.assembly]!;
-  const has = (kind: string) => piecesOf(assembly, place.bar, kind).length > 0;
+  const kinds = [...new Set(piecesIn(assembly, place.bar).map(({ kind }) => kind))];
   const menus = menusOf(site, place).length > 0;
   const one = (id: string, label: string, more: Partial<Circumstances>): Forecast => ({
     id,
     label,
     circumstances: [{ ...today, ...more }],
-  });
-  const inSite = (of: string, name: string, value: unknown) => ({
-    site: withPieces(site, place, of, name, value),
   });
   return [
     one('today', 'As it is', {}),
@@ -154,13 +138,11 @@ function forecasts(today: Circumstances, place: BarPlace): Forecast[] {
           }),
         )
       : []),
-    ...(has('account')
-      ? [
-          one('signed-in', 'Signed in', inSite('account', 'shows', 'in')),
-          one('signed-out', 'Signed out', inSite('account', 'shows', 'out')),
-        ]
-      : []),
-    ...(has('basket') ? [one('basket', 'Two digits in the basket', inSite('basket', 'count', 88))] : []),
+    ...kinds.flatMap((kind) =>
+      (pieceKind(kind).foreseen ?? []).map(({ id, label, values }) =>
+        one(id, label, { site: withPieces(site, place, kind, values) }),
+      ),
+    ),
     ...(menus
       ? [
           {

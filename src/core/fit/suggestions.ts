@@ -7,30 +7,31 @@ import { itemLabel } from '../menus/entries';
 import { widthsOf } from '../boxes/widths';
 import { pieceKind } from '../pieces';
 import { barProperties } from '../properties/bar';
+import type { Giving } from '../properties/giving';
 import type { Id } from '../ids/id';
 import { divisionText, type Division } from '../properties/kinds/division';
 import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import { bandStage } from '../resolve/stage';
 import { settledValue } from '../resolve/settled-values';
 import { distance, lengthOf, towards } from '../resolve/turns';
-import { EVERYWHERE } from '../bands/follow';
 import { USUAL_MARGIN } from '../site/collapse-rule';
 import type { Assembly, Piece } from '../site/assembly';
 import { barMeasures, bayBox } from './assembly-boxes';
 import { breaks } from './fit-status';
-import { menusOf, menusShown, type BarPlace } from './forecasts';
+import { menusOf, type BarPlace } from './forecasts';
 import type { Circumstances } from './piece-content';
 import { surveyFit, WHOLE_RULER } from './survey';
+import { newTurn, says, turnChoices } from './turn-choices';
 
 /** What could be changed, as far as it goes. */
 export type Change =
   | { as: 'value'; piece: Id | null; label: string; from: Length; to: Length }
-  | { as: 'icons alone'; piece: Id }
+  | { as: 'turned'; piece: Id; label: string }
   | { as: 'hidden'; piece: Id }
   | { as: 'moved'; piece: Id; bar: Id }
   | { as: 'together'; share: number }
   | { as: 'divided'; from: Division; to: Division }
-  | { as: 'collapsed'; piece: Id; into: 'button' | 'more' }
+  | { as: 'collapsed'; piece: Id; label: string }
   | { as: 'shorter'; label: string; letters: number; language: string };
 
 /** A change that gives a bar more room. */
@@ -55,27 +56,6 @@ export interface Suggestions {
   all: readonly Suggestion[];
 }
 
-/** Lengths of pieces that can give way: down to which value, in which steps. */
-const lengths: readonly { property: string; least: number; step: number }[] = [
-  { property: 'itemGap', least: 0, step: 1 },
-  { property: 'itemPaddingInline', least: 2, step: 1 },
-  { property: 'paddingInline', least: 6, step: 1 },
-  { property: 'fieldWidth', least: 96, step: 4 },
-  { property: 'artworkHeight', least: 20, step: 1 },
-  { property: 'signSize', least: 16, step: 1 },
-  { property: 'signGap', least: 0, step: 1 },
-  { property: 'accountGap', least: 4, step: 1 },
-  { property: 'languageGap', least: 4, step: 1 },
-  { property: 'gapBefore', least: 0, step: 1 },
-  { property: 'gapAfter', least: 0, step: 1 },
-  { property: 'textSize', least: 12, step: 0.25 },
-];
-/** The same of bars. */
-const barLengths: typeof lengths = [
-  { property: 'pieceGap', least: 4, step: 1 },
-  { property: 'bayGap', least: 8, step: 1 },
-];
-
 /** Something to try, in steps from the least to the most of it. */
 interface Attempt {
   steps: number;
@@ -99,7 +79,7 @@ interface Looking {
 
 function lengthAttempt(
   from: Length,
-  { least, step }: { least: number; step: number },
+  { least, step }: Giving,
   { piece, label, edit }: { piece: Id | null; label: string; edit(value: Length): Edit },
 ): Attempt[] {
   const steps = Math.floor(distance(from, least, -step) / step + 1e-9);
@@ -129,15 +109,14 @@ function pieceAttempts(
 ): { inLengths: Attempt[]; others: Attempt[] } {
   const at: Place = { on: 'piece', in: place.kind, assembly: place.assembly, piece: piece.id };
   const { begun } = bandStage(site, band);
-  const { properties } = pieceKind(piece.kind);
-  const inLengths = lengths.flatMap((length) => {
-    const found = properties.find(({ name, by }) => name === length.property && by === 'width');
-    const from = found ? lengthOf(site, piece, length.property, begun) : null;
-    return found && from !== null
-      ? lengthAttempt(from, length, {
+  const { properties, needed } = pieceKind(piece.kind);
+  const inLengths = properties.flatMap(({ name, label, by, gives }) => {
+    const from = gives && by === 'width' ? lengthOf(site, piece, name, begun) : null;
+    return gives && from !== null
+      ? lengthAttempt(from, gives, {
           piece: piece.id,
-          label: found.label,
-          edit: (value) => setting(at, length.property, band, value),
+          label,
+          edit: (value) => setting(at, name, band, value),
         })
       : [];
   });
@@ -147,16 +126,15 @@ function pieceAttempts(
     change: () => change,
     edits: () => edits,
   });
-  const icons = properties.some(({ name }) => name === 'signsAlone')
-    ? [whole(2, { as: 'icons alone', piece: piece.id }, [setting(at, 'signsAlone', band, true)])]
-    : [];
+  const turned = turnChoices(piece).flatMap(({ property, label, value, tried: asked }) =>
+    asked?.as === 'value'
+      ? [whole(asked.effort, { as: 'turned', piece: piece.id, label }, [setting(at, property, band, value)])]
+      : [],
+  );
   const hidden = whole(5, { as: 'hidden', piece: piece.id }, [setting(at, 'shown', band, 'hidden')]);
   // What everything else leads to is not hidden for room.
-  return { inLengths, others: [...icons, ...(needed.includes(piece.kind) ? [] : [hidden])] };
+  return { inLengths, others: [...turned, ...(needed ? [] : [hidden])] };
 }
-
-/** Kinds of pieces that a header is for. */
-const needed = ['logo', 'menu'];
 
 /** Everything that has a length, together: each as far as the same share of what it can give. */
 function togetherAttempt(attempts: readonly Attempt[]): Attempt[] {
@@ -175,44 +153,42 @@ function togetherAttempt(attempts: readonly Attempt[]): Attempt[] {
       ];
 }
 
-/** To let a menu that opens a drawer give way by a collapse rule, where the bar has none yet. */
+/** To let a piece give way by a collapse rule, where the bar has none yet. */
 function ruleAttempts({ today: { site }, place, assembly }: Looking, pieces: readonly Piece[]): Attempt[] {
   const at = { in: place.kind, assembly: place.assembly };
   if ((assembly.bars[place.bar]!.rules ?? []).length > 0) return [];
-  const turns = { button: { property: 'shownAs', value: 'button' }, more: { property: 'behind', step: 1 } };
-  return pieces
-    .filter(({ kind }) => kind === 'menu')
-    .flatMap((piece) => {
-      const opens = (piece.values.opens?.[EVERYWHERE] ?? null) !== null;
-      const most = Math.max(1, ...menusShown(site, piece).map(({ top }) => top.length - 1));
-      const forms = opens ? (['button', 'more'] as const) : (['more'] as const);
-      return forms.map((into): Attempt => {
-        const turn = { piece: piece.id, value: most, ...turns[into] };
-        const rule = {
-          id: `${piece.id}-${into}`.slice(-32),
-          when: { by: 'fit' as const, margin: USUAL_MARGIN },
-          turns: [turn],
-        };
-        return {
+  return pieces.flatMap((piece) =>
+    turnChoices(piece).flatMap((choice): Attempt[] => {
+      const { id, label, tried: asked } = choice;
+      if (asked?.as !== 'rule' || (asked.needs !== undefined && !says(piece, asked.needs))) return [];
+      const rule = {
+        id: `${piece.id}-${id}`.slice(-32),
+        when: { by: 'fit' as const, margin: USUAL_MARGIN },
+        turns: [newTurn(site, piece, choice)],
+      };
+      return [
+        {
           steps: 1,
-          effort: () => (into === 'more' ? 2.5 : 2.7),
-          change: () => ({ as: 'collapsed', piece: piece.id, into }),
+          effort: () => asked.effort,
+          change: () => ({ as: 'collapsed', piece: piece.id, label }),
           edits: () => [{ edit: 'setRule', at, bar: place.bar, rule }],
-        };
-      });
-    });
+        },
+      ];
+    }),
+  );
 }
 
 function barAttempts({ today: { site }, place, assembly, band }: Looking): Attempt[] {
   const bar = assembly.bars[place.bar]!;
   const at: Place = { on: 'bar', in: place.kind, assembly: place.assembly, bar: place.bar };
-  return barLengths.flatMap((length) => {
-    const found = barProperties.find(({ name }) => name === length.property)!;
-    const from = settledValue(bar.values, found, bandChain(site.bands), band).value as Length;
-    return lengthAttempt(from, length, {
+  return barProperties.flatMap((property) => {
+    const { name, label, gives } = property;
+    if (!gives) return [];
+    const from = settledValue(bar.values, property, bandChain(site.bands), band).value as Length;
+    return lengthAttempt(from, gives, {
       piece: null,
-      label: found.label,
-      edit: (value) => setting(at, length.property, band, value),
+      label,
+      edit: (value) => setting(at, name, band, value),
     });
   });
 }

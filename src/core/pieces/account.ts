@@ -81,6 +81,7 @@ const properties = propertyList(
   }),
   property({
     name: 'accountGap',
+    gives: { least: 4, step: 1 },
     label: 'Between links',
     group: 'Space',
     kind: lengthKind(0, 120),
@@ -133,6 +134,10 @@ export const account = kindOfPiece<Values>({
   kind: 'account',
   label: 'Account links',
   properties,
+  foreseen: [
+    { id: 'signed-in', label: 'Signed in', values: { shows: 'in' } },
+    { id: 'signed-out', label: 'Signed out', values: { shows: 'out' } },
+  ],
   css: {
     '.account ul': { margin: '0', padding: '0', 'list-style': 'none' },
     '.account-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },

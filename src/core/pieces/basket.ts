@@ -101,6 +101,7 @@ export const basket = kindOfPiece<Values>({
   kind: 'basket',
   label: 'Basket',
   properties,
+  foreseen: [{ id: 'basket', label: 'Two digits in the basket', values: { count: 88 } }],
   css: {
     '.basket': { position: 'relative', color: 'inherit', 'text-decoration': 'none', ...dressedCss },
     '.basket-count': {

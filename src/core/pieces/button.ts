@@ -10,6 +10,7 @@ import { iconSize } from '../properties/icon-size';
 import { leadsTo } from '../properties/leads-to';
 import { ownIcon } from '../properties/own-icon';
 import { placeProperties } from '../properties/place';
+import { lessBy } from '../properties/giving';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import type { Id } from '../ids/id';
 import type { BareLook, State } from '../properties/states';
@@ -92,6 +93,8 @@ const properties = propertyList(
   }),
   property({
     name: 'paddingInline',
+    gives: { least: 6, step: 1 },
+    turns: [lessBy('inside', 'narrower inside', [0, 80], 1, 8)],
     label: 'Beside',
     group: 'Space',
     kind: lengthKind(0, 120),

@@ -28,6 +28,7 @@ const properties = propertyList(
   }),
   property({
     name: 'languageGap',
+    gives: { least: 4, step: 1 },
     label: 'Between languages',
     group: 'Space',
     kind: lengthKind(0, 120),

@@ -10,6 +10,7 @@ import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
+import { lessBy } from '../properties/giving';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { pictureHtml } from './stage-picture';
@@ -104,6 +105,8 @@ const properties = propertyList(
   }),
   property({
     name: 'artworkHeight',
+    gives: { least: 20, step: 1 },
+    turns: [lessBy('artwork', 'smaller artwork', [8, 400], 1, 28)],
     label: 'Artwork height',
     group: 'Space',
     kind: lengthKind(8, 400),
@@ -161,6 +164,7 @@ const layouts = (values: Values) => {
 export const logo = kindOfPiece<Values>({
   kind: 'logo',
   label: 'Logo',
+  needed: true,
   properties,
   css: { '.logo': { color: 'inherit', 'text-decoration': 'none' } },
   layouts,

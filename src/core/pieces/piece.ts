@@ -121,6 +121,14 @@ export interface PieceKind<V = Record<string, unknown>> {
   variant?(values: V, context: VariantContext): string;
   /** Weights in which it sets some of its text, whatever its style. */
   weights?(values: V): number[];
+  /** Type styles of which it takes weight, size and case beside its own. */
+  headings?(values: V): Id[];
+  /** Whether a bar is for it: it is not hidden for room. */
+  needed?: boolean;
+  /** The property that says which menu's items stand beside each other in it. */
+  rowOf?: keyof V & string;
+  /** What it may come to show by itself, each with the values of then. */
+  foreseen?: readonly { id: string; label: string; values: Partial<V> }[];
   /** The kinds of pieces that it draws beside its own, whose rules it needs. */
   draws?(values: V): readonly string[];
   /** The property by width that says in which form the piece shows, where it has several. */

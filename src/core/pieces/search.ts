@@ -63,6 +63,7 @@ const properties = propertyList(
   }),
   property({
     name: 'fieldWidth',
+    gives: { least: 96, step: 4 },
     label: 'Width of the field',
     group: 'Space',
     kind: lengthKind(80, 800),

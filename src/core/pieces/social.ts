@@ -39,6 +39,7 @@ const properties = propertyList(
   }),
   property({
     name: 'signSize',
+    gives: { least: 16, step: 1 },
     label: 'Size of pictograms',
     group: 'Space',
     kind: lengthKind(12, 64),
@@ -47,6 +48,7 @@ const properties = propertyList(
   }),
   property({
     name: 'signGap',
+    gives: { least: 0, step: 1 },
     label: 'Between pictograms',
     group: 'Space',
     kind: lengthKind(0, 120),

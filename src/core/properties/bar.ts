@@ -95,6 +95,7 @@ export const barProperties = [
   }),
   property({
     name: 'pieceGap',
+    gives: { least: 4, step: 1 },
     label: 'Between pieces',
     group: 'Space',
     kind: lengthKind(0, 200),
@@ -103,6 +104,7 @@ export const barProperties = [
   }),
   property({
     name: 'bayGap',
+    gives: { least: 8, step: 1 },
     label: 'Between bays',
     group: 'Space',
     kind: lengthKind(0, 200),

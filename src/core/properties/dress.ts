@@ -78,6 +78,7 @@ export function dressProperties<Prefix extends string>(
     property({
       ...stated,
       name: `${prefix}Weight` as const,
+      setsWeight: true,
       label: 'Weight',
       kind: optionalKind(numberKind(100, 900, ''), open),
       initial: null,

@@ -15,6 +15,17 @@ const shownLabels = { shown: 'shown', hidden: 'hidden', drawer: 'in the drawer' 
 export const placeProperties = propertyList(
   property({
     name: 'shown',
+    turns: [
+      {
+        id: 'drawer',
+        label: 'in the drawer',
+        value: 'drawer',
+        excludes: 'all',
+        beforehand: true,
+        inHeaders: true,
+      },
+      { id: 'hidden', label: 'hidden', value: 'hidden', excludes: 'all' },
+    ],
     label: 'Shown',
     group: 'Place',
     kind: choiceKind(shownLabels),
@@ -29,6 +40,7 @@ export const placeProperties = propertyList(
   }),
   property({
     name: 'ownRow',
+    turns: [{ id: 'below', label: 'its bay in a row below', value: true }],
     label: 'Its bay stands',
     group: 'Place',
     kind: flagKind('beside the others', 'in a row of its own below'),
@@ -62,6 +74,7 @@ export const placeProperties = propertyList(
   }),
   property({
     name: 'gapBefore',
+    gives: { least: 0, step: 1 },
     label: 'More gap before',
     group: 'Place',
     kind: lengthKind(0, 400),
@@ -70,6 +83,7 @@ export const placeProperties = propertyList(
   }),
   property({
     name: 'gapAfter',
+    gives: { least: 0, step: 1 },
     label: 'More gap after',
     group: 'Place',
     kind: lengthKind(0, 400),

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import type { Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
 import type { Axis } from './axis';
+import type { Giving, TurnOffer } from './giving';
 import type { Id } from '../ids/id';
 import type { Kind } from './kinds/kind';
 import { states, type State, type StatedPart } from './states';
@@ -43,6 +44,14 @@ export interface Property<T = unknown> {
   givesWay?: boolean;
   /** What a value by width comes to beside the others of the same piece or bar, in words, where that is not what it says; with all of them settled. */
   aside?(values: Record<string, unknown>): string | null;
+  /** How far a length of it can give way where room is short. */
+  gives?: Giving;
+  /** What a collapse rule can turn it to. */
+  turns?: readonly TurnOffer[];
+  /** The part of the piece's own type style that holds where the property says nothing. */
+  ofStyle?: 'size';
+  /** Whether it says in which weight some text of the piece is set. */
+  setsWeight?: boolean;
   /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */
   part?: StatedPart;
   /**

@@ -1,3 +1,4 @@
+import { lessBy } from './giving';
 import { AS_IT_COMES } from '../markup/css';
 import { lengthCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
@@ -47,6 +48,9 @@ export function typeProperties(style: Id) {
     }),
     property({
       name: 'textSize',
+      ofStyle: 'size',
+      gives: { least: 12, step: 0.25 },
+      turns: [lessBy('text', 'smaller text', [8, 160], 0.5, 13)],
       label: 'Size',
       group: 'Type',
       kind: optionalKind(lengthKind(8, 160), AS_STYLE),

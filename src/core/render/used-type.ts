@@ -51,18 +51,18 @@ function facesOf(site: Site, styles: readonly TypeStyle[]): UsedFace[] {
 
 /** The weights in which a piece sets texts beside that of its own style: those of its states, of headings in it, and of what it says itself. */
 function moreWeights(site: Site, { kind, values, band }: SettledPiece): unknown[] {
-  const { properties, weights } = pieceKind(kind);
+  const { properties, weights, headings } = pieceKind(kind);
   const stated = properties
-    .filter(({ name, by }) => by === 'state' && name.endsWith('Weight'))
+    .filter(({ by, setsWeight }) => by === 'state' && setsWeight === true)
     .flatMap(({ name }) => Object.values(values[name] as StatedValues));
-  const headings =
-    values.shownAs !== 'columns' ? [] : [settledTypeStyle(site, values.headingStyle as Id, band).weight];
-  return [...stated, ...headings, ...(weights?.(values) ?? [])].filter((weight) => weight !== null);
+  const headed = (headings?.(values) ?? []).map((style) => settledTypeStyle(site, style, band).weight);
+  return [...stated, ...headed, ...(weights?.(values) ?? [])].filter((weight) => weight !== null);
 }
 
 function pieceFaces(site: Site, piece: SettledPiece): UsedFace[] {
-  if (piece.values.typeStyle === undefined) return [];
-  const { family, slant } = settledTypeStyle(site, piece.values.typeStyle as Id, piece.band);
+  const [own] = typeStylesOf(piece.kind);
+  if (!own) return [];
+  const { family, slant } = settledTypeStyle(site, piece.values[own.name] as Id, piece.band);
   return moreWeights(site, piece).map((weight) => ({ family, slant, weight: String(weight) as Weight }));
 }
 

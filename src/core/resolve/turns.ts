@@ -84,11 +84,12 @@ export function lengthOf(
   };
   const own = settled(property);
   if (isLength(own)) return own;
-  if (property !== 'textSize') return null;
+  const part = properties.find(({ name }) => name === property)?.ofStyle;
+  if (!part) return null;
   const style = site.brand.typeStyles[settled('typeStyle') as Id];
   const band = begun.findLast((id) => site.bands.some((each) => each.id === id))!;
   return style
-    ? (settledValues(style.values, typeStyleProperties, bandChain(site.bands), band).size as Length)
+    ? (settledValues(style.values, typeStyleProperties, bandChain(site.bands), band)[part] as Length)
     : null;
 }
 

@@ -13,8 +13,8 @@ export function changeText(site: Site, assembly: Assembly, change: Change): stri
   switch (change.as) {
     case 'value':
       return `${name}, ${change.label.toLowerCase()}: ${lengthText(change.from)} → ${lengthText(change.to)}`;
-    case 'icons alone':
-      return `${name}: icons without labels`;
+    case 'turned':
+      return `${name}: ${change.label}`;
     case 'hidden':
       return `Hide ${name}`;
     case 'moved':
@@ -24,9 +24,7 @@ export function changeText(site: Site, assembly: Assembly, change: Change): stri
     case 'divided':
       return `Divide the bar otherwise: ${divisionText(change.from)} → ${divisionText(change.to)}`;
     case 'collapsed':
-      return change.into === 'button'
-        ? `${name} becomes a menu button when the bar stops fitting`
-        : `Items of ${name} go behind “more” when the bar stops fitting`;
+      return `${name}: ${change.label} when the bar stops fitting`;
     case 'shorter': {
       const letters = change.letters === 1 ? 'one letter' : `${change.letters} letters`;
       const where = site.languages.length > 1 ? ` in ${languageName(change.language)}` : '';

@@ -1,3 +1,14 @@
+/** Forms in which no items leave one by one. */
+const WHOLE = ['button', 'column', 'columns', 'scrolling'];
+
+const items = (before: string): TurnAmount => ({
+  words: [before, 'one by one'],
+  least: 1,
+  most: 40,
+  step: 1,
+  usual: 'all items but one',
+});
+
 import { AS_IT_COMES } from '../../markup/css';
 import { plainNumber } from '../../lengths/length';
 import { choiceKind } from '../../properties/kinds/choice';
@@ -8,6 +19,7 @@ import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { textKind } from '../../properties/kinds/text';
 import { iconSize } from '../../properties/icon-size';
+import { lessBy, type TurnAmount, type TurnOffer } from '../../properties/giving';
 import { placeProperties } from '../../properties/place';
 import { dressProperties, markerProperties } from '../../properties/dress';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
@@ -33,6 +45,12 @@ export const menuPieceProperties = propertyList(
     kind: choiceKind(shownAsLabels),
     by: 'width',
     initial: 'row',
+    turns: Object.entries(shownAsLabels).map(([value, label]): TurnOffer => ({
+      id: value,
+      label,
+      value,
+      ...(value === 'button' ? { tried: { as: 'rule', effort: 2.7, needs: 'opens' } } : {}),
+    })),
     css: shownAsCss,
   }),
   property({
@@ -58,6 +76,17 @@ export const menuPieceProperties = propertyList(
     kind: optionalKind(choiceKind(withLogoLabels), 'no'),
     by: 'width',
     initial: null,
+    turns: Object.entries({ after: 'links behind the logo', below: 'links in a row below the logo' }).map(
+      ([value, label]): TurnOffer => ({
+        id: `links-${value}`,
+        label,
+        value,
+        beforehand: true,
+        // Behind a button there are no links to be seen.
+        excludes: ['button'],
+        needs: 'around',
+      }),
+    ),
   }),
   property({
     name: 'splitAfter',
@@ -106,6 +135,15 @@ export const menuPieceProperties = propertyList(
     kind: numberKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
+    turns: [
+      {
+        id: 'behind',
+        label: 'items behind “more”',
+        amount: items('at most'),
+        excludes: WHOLE,
+        tried: { as: 'rule', effort: 2.5 },
+      },
+    ],
   }),
   property({
     name: 'leftOut',
@@ -114,6 +152,7 @@ export const menuPieceProperties = propertyList(
     kind: numberKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
+    turns: [{ id: 'leftOut', label: 'fewer items', amount: items('by at most'), excludes: WHOLE }],
   }),
   property({
     name: 'moreLabel',
@@ -130,11 +169,21 @@ export const menuPieceProperties = propertyList(
     kind: flagKind('with their labels', 'as the icon alone'),
     by: 'width',
     initial: false,
+    turns: [
+      {
+        id: 'signs',
+        label: 'icons without labels',
+        value: true,
+        tried: { as: 'value', effort: 2 },
+      },
+    ],
     css: signsAloneCss,
   }),
   iconSize,
   property({
     name: 'itemGap',
+    gives: { least: 0, step: 1 },
+    turns: [lessBy('gap', 'narrower gaps', [0, 120], 1, 2)],
     label: 'Between items',
     group: 'Space',
     kind: lengthKind(0, 120),
@@ -166,6 +215,8 @@ export const menuPieceProperties = propertyList(
   }),
   property({
     name: 'itemPaddingInline',
+    gives: { least: 2, step: 1 },
+    turns: [lessBy('padding', 'items closer', [0, 80], 1, 4)],
     label: 'Inside, beside',
     group: 'Space',
     kind: lengthKind(0, 80),

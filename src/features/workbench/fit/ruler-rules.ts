@@ -5,7 +5,7 @@ import type { CollapseRule } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import type { RulerRule } from '@/ui/ruler/model';
-import { turnText } from './turns';
+import { turnText } from './rule-choices';
 
 /** What a rule does, in a few words. */
 function ruleText(site: Site, assembly: Assembly, rule: CollapseRule): string {

@@ -28,7 +28,7 @@ import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
 import { ForecastTable } from './forecast-table';
-import { offeredChoices, opensSomething, turned, withAmount, withChoices } from './turns';
+import { offeredChoices, opensSomething, turned, withAmount, withChoices } from './rule-choices';
 import styles from './fit.module.css';
 
 interface RulesPanelProps {

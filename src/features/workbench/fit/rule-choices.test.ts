@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import type { CollapseRule } from '@/core/site/collapse-rule';
 import { sampleSite } from '@/core/site/sample.test-data';
-import { offeredChoices, turnChoices, turned, turnText, withAmount, withChoices } from './turns';
+import { turnChoices } from '@/core/fit/turn-choices';
+import { offeredChoices, turned, turnText, withAmount, withChoices } from './rule-choices';
 
 const site = sampleSite();
 const { menu, logo } = site.headers.h!.pieces;
@@ -22,7 +23,7 @@ test('a piece can turn to what it has properties for', () => {
       'hidden',
     ]),
   );
-  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['below', 'artwork', 'text', 'drawer', 'hidden']);
+  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['artwork', 'text', 'drawer', 'hidden', 'below']);
 });
 
 test('only pieces of headers leave for a drawer, by rules that are not measured in the browser', () => {

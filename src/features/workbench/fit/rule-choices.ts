@@ -1,0 +1,71 @@
+import { newTurn, says, turnChoices, type TurnChoice } from '@/core/fit/turn-choices';
+import type { AssemblyKind } from '@/core/properties/assembly';
+import type { Piece } from '@/core/site/assembly';
+import type { CollapseRule, Turn } from '@/core/site/collapse-rule';
+import type { Site } from '@/core/site/site';
+
+const isOf = (turn: Turn, { property, value, amount }: TurnChoice) =>
+  turn.property === property && (amount ? turn.step !== undefined : turn.value === value);
+
+/** The choices that are offered for a piece under a rule: only pieces of headers leave for a drawer. */
+export function offeredChoices(piece: Piece, kind: AssemblyKind, { when }: CollapseRule): TurnChoice[] {
+  return turnChoices(piece).filter(
+    ({ beforehand, inHeaders, needs }) =>
+      !(beforehand && when.by === 'browser') &&
+      (!inHeaders || kind === 'headers') &&
+      (needs === undefined || says(piece, needs)),
+  );
+}
+
+/** What a rule makes of a piece: the choices with the turns that say them. */
+export function turned({ turns }: CollapseRule, piece: Piece): { choice: TurnChoice; turn: Turn }[] {
+  const own = turns.filter((turn) => turn.piece === piece.id);
+  return turnChoices(piece).flatMap((choice) =>
+    own.filter((turn) => isOf(turn, choice)).map((turn) => ({ choice, turn })),
+  );
+}
+
+function excluding(one: TurnChoice, other: TurnChoice): boolean {
+  const shutsOut = ({ excludes = [] }: TurnChoice, { id }: TurnChoice) =>
+    excludes === 'all' || excludes.includes(id);
+  return one.property === other.property || shutsOut(one, other) || shutsOut(other, one);
+}
+
+/** A rule with what it makes of a piece chosen anew; of two choices that exclude each other the later one counts. */
+export function withChoices(
+  site: Site,
+  rule: CollapseRule,
+  piece: Piece,
+  ids: readonly string[],
+): CollapseRule {
+  const before = turned(rule, piece);
+  const chosen = ids.flatMap((id) => turnChoices(piece).filter((choice) => choice.id === id));
+  const last = chosen.at(-1);
+  const kept = chosen.filter((choice) => choice === last || !excluding(choice, last!));
+  const turns = kept.map(
+    (choice) => before.find((each) => each.choice === choice)?.turn ?? newTurn(site, piece, choice),
+  );
+  return { ...rule, turns: [...rule.turns.filter((turn) => turn.piece !== piece.id), ...turns] };
+}
+
+/** A rule in which a turn goes to another value. */
+export function withAmount(rule: CollapseRule, of: Turn, value: number): CollapseRule {
+  return {
+    ...rule,
+    turns: rule.turns.map((turn) =>
+      turn.piece === of.piece && turn.property === of.property ? { ...turn, value } : turn,
+    ),
+  };
+}
+
+/** What a rule makes of a piece, in a few words. */
+export function turnText(rule: CollapseRule, piece: Piece): string {
+  return turned(rule, piece)
+    .map(({ choice: { label, amount }, turn }) =>
+      amount ? `${label}, ${amount.words[0]} ${String(turn.value)} ${amount.words[1]}` : label,
+    )
+    .join(', ');
+}
+
+/** Whether a menu leads somewhere when it is a menu button. */
+export const opensSomething = (piece: Piece) => says(piece, 'opens');
