@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
-import { renderPage } from '../render/page';
-import { renderStylesheet } from '../render/stylesheet';
+import { renderPage } from '../render/page/page';
+import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import type { Turn } from '../site/collapse-rule';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';

@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
-import { renderPage } from '../render/page';
-import { renderStylesheet } from '../render/stylesheet';
+import { renderPage } from '../render/page/page';
+import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import * as v from 'valibot';
 import { collapseRuleSchema, type CollapseRule, type RuleWhen } from '../site/collapse-rule';

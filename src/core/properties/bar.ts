@@ -64,7 +64,7 @@ export const barProperties = [
     kind: choiceKind({ stays: 'stays with it', leaves: 'scrolls away' }),
     by: null,
     initial: 'stays',
-    // Which bars stay is told by the markup: render/page.ts.
+    // Which bars stay is told by the markup: render/page/.
   }),
   property({
     name: 'leastHeight',

@@ -24,7 +24,7 @@ export const menuProperties = [order];
 export const leavesLabels = { first: 'first', turn: 'in its turn', last: 'last' };
 export type Leaves = keyof typeof leavesLabels;
 
-/** Properties of an item of a menu, beside its label and its link. What they say is read by render/page.ts and its pieces. */
+/** Properties of an item of a menu, beside its label and its link. What they say is read by render/page/ and its pieces. */
 export const itemProperties = [
   property({
     name: 'shown',

@@ -32,7 +32,7 @@ export const placeProperties = propertyList(
     by: 'width',
     phased: true,
     initial: 'shown',
-    // Where a piece leaves for the drawer, it stands once more in there (render/page.ts).
+    // Where a piece leaves for the drawer, it stands once more in there (render/page/).
     css: (value) => ({
       '&:where(:not(.left-piece > *))': { display: value === 'shown' ? AS_IT_COMES : 'none' },
       '.left-piece:has(> &)': { display: value === 'drawer' ? 'block' : AS_IT_COMES },

@@ -14,7 +14,7 @@ const scrollingLabels = {
   returns: 'leaves, and returns on scrolling up',
 };
 
-/** Where a header that bears phases keeps its bars: in a part that stays (see render/page.ts). */
+/** Where a header that bears phases keeps its bars: in a part that stays (see render/page/). */
 const HELD = '& > .held';
 const HELD_BARS = '& > .held > .held-bars';
 

@@ -3,10 +3,10 @@ import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { pagePieces, placedOnPage, SCRIPT, STYLESHEET } from './page';
-import { artworkFile, fontFileName, languageFolder, pageFile } from './paths';
-import { hasSearch, searchPage } from './search-page';
-import { renderStylesheet, siteFonts } from './stylesheet';
+import { pagePieces, placedOnPage, SCRIPT, STYLESHEET } from './page/page';
+import { artworkFile, fontFileName, languageFolder, pageFile } from './page/paths';
+import { hasSearch, searchPage } from './page/search-page';
+import { renderStylesheet, siteFonts } from './stylesheet/stylesheet';
 
 /** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
 export type SiteFile =

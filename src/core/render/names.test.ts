@@ -6,8 +6,8 @@ import { newItem, newPage, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { settleNames } from './names';
-import { ownClasses } from './own-classes';
-import { renderPage } from './page';
+import { ownClasses } from './stylesheet/own-classes';
+import { renderPage } from './page/page';
 
 const at = { in: 'headers', assembly: 'h' } as const;
 

@@ -4,7 +4,7 @@ import { assemblyNouns, assemblyKinds } from '../properties/assembly';
 import type { Id } from '../ids/id';
 import { piecesInOrder, type Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
-import { ownClasses } from './own-classes';
+import { ownClasses } from './stylesheet/own-classes';
 
 /** Text as a lower-case name of letters, digits and single hyphens, such as `main-header`; `otherwise` when nothing is left. */
 export function slug(text: string, otherwise: string): string {

@@ -8,8 +8,8 @@ import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { renderedPages, renderFiles } from './files';
 import type { Advances } from '../text/advances';
-import { placedOnPage, renderPage } from './page';
-import { renderStylesheet } from './stylesheet';
+import { placedOnPage, renderPage } from './page/page';
+import { renderStylesheet } from './stylesheet/stylesheet';
 
 const at = { in: 'headers', assembly: 'h' } as const;
 const all = (value: unknown) => ({ all: value });

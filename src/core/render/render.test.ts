@@ -11,9 +11,9 @@ import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { renderFiles, renderedPages } from './files';
 import { settleNames, slug } from './names';
-import { renderPage } from './page';
-import { pageFile, relativeHref } from './paths';
-import { renderStylesheet } from './stylesheet';
+import { renderPage } from './page/page';
+import { pageFile, relativeHref } from './page/paths';
+import { renderStylesheet } from './stylesheet/stylesheet';
 
 const at = { in: 'headers', assembly: 'h' } as const;
 

@@ -13,8 +13,8 @@ import { measuring } from '../text/measuring';
 import type { Shape } from '../text/shaper';
 import { longMenu } from '../fit/long-menu.test-data';
 import { homePage } from './files';
-import { placedOnPage, renderPage } from './page';
-import { renderStylesheet } from './stylesheet';
+import { placedOnPage, renderPage } from './page/page';
+import { renderStylesheet } from './stylesheet/stylesheet';
 
 /** A font in which every letter is half as wide as it is high. */
 const evenFont: Shape = {

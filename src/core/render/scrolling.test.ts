@@ -2,8 +2,8 @@ import { expect, test } from '@jest/globals';
 import type { Values } from '../properties/property';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
-import { renderPage } from './page';
-import { renderStylesheet } from './stylesheet';
+import { renderPage } from './page/page';
+import { renderStylesheet } from './stylesheet/stylesheet';
 
 /** The sample with a header and a bar that say something of scrolling. */
 function withScrolling(header: Values, bar: Values = {}, logo: Values = {}): Site {

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { forecastFit } from '../fit/forecasts';
-import { renderStylesheet } from '../render/stylesheet';
+import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { sampleSite } from '../site/sample.test-data';
 import { unmeasured, type Advances } from './advances';
 import { standInSize } from './stand-in';

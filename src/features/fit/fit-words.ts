@@ -4,7 +4,7 @@ import type { Cause } from '@/core/fit/bar-fit';
 import type { FitSurvey } from '@/core/fit/survey';
 import { firstWidth, type WholeStretch } from '@/core/fit/whole-fit';
 import { phaseLabels } from '@/core/properties/phases';
-import { familyNames } from '@/core/render/css-names';
+import { familyNames } from '@/core/render/stylesheet/css-names';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';

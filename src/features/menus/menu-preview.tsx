@@ -6,7 +6,7 @@ import { LaterSite, useSite } from '@/client/open-site-context';
 import type { Band } from '@/core/bands/band';
 import type { Id } from '@/core/ids/id';
 import { homePage, renderedPages } from '@/core/render/files';
-import { pageFile } from '@/core/render/paths';
+import { pageFile } from '@/core/render/page/paths';
 import type { Menu } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';

@@ -1,6 +1,6 @@
 import type { Band } from '@/core/bands/band';
-import { renderPage } from '@/core/render/page';
-import { renderStylesheet } from '@/core/render/stylesheet';
+import { renderPage } from '@/core/render/page/page';
+import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { newAssembly, newPiece } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Page } from '@/core/site/page';

@@ -9,7 +9,7 @@ import { menuFromPages } from '@/core/menus/from-pages';
 import { menuCopy } from '@/core/menus/copy';
 import { renderedPages } from '@/core/render/files';
 import { slug } from '@/core/render/names';
-import { pageFile } from '@/core/render/paths';
+import { pageFile } from '@/core/render/page/paths';
 import { newItem, newMenu } from '@/core/site/defaults';
 import type { Menu } from '@/core/site/menu';
 import { TextCell } from '@/ui/table/text-cell';

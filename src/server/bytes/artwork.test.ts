@@ -85,3 +85,18 @@ test.each([
     reason: expect.stringContaining(reason),
   });
 });
+
+test('an SVG is as large as it says, parts of a px included', async () => {
+  const sized = async (attributes: string) => {
+    const svg = `<svg xmlns="http://www.w3.org/2000/svg" ${attributes}><rect width="4" height="4"/></svg>`;
+    const found = await ingestArtwork(Buffer.from(svg), 'mark.svg');
+    return found.ok ? [found.kept.about.width, found.kept.about.height] : found.reason;
+  };
+  expect(await sized('width="57.43" height="12.5px"')).toEqual([57.43, 12.5]);
+  expect(await sized('viewBox="0 0 57.43 12.5"')).toEqual([57.43, 12.5]);
+  expect(await sized('height="25" viewBox="0,0,30,20"')).toEqual([37.5, 25]);
+  // What is drawn in any size keeps its form.
+  expect(await sized('width="0.5" height="2"')).toEqual([1, 4]);
+  // What is in another unit is as the decoder has it.
+  expect(await sized('width="1in" height="1in"')).toEqual([96, 96]);
+});

@@ -4,6 +4,7 @@ import sharp from 'sharp';
 import { artworkTypes, type ArtworkType } from '@/core/site/artwork';
 import { MOST_BYTES } from '@/core/site/file-limits';
 import { endingOf, kept, refused, sizeProblem, type Ingestion } from './ingestion';
+import { svgSize } from './svg-size';
 import { svgProblem } from './svg-limits';
 import { loadedBy } from './svg-styles';
 
@@ -72,8 +73,14 @@ function outsideProblem(svg: Element): string | null {
   return found == null ? null : `a style that loads something: ${found}`;
 }
 
+/** A picture as it will be kept; of an SVG, the size that it says. */
+interface Cleaned {
+  svg: Buffer;
+  size: { width: number; height: number } | null;
+}
+
 /** An SVG as it will be kept; refused when it holds anything that runs, or that loads from elsewhere. */
-function cleanSvg(text: string): { ok: true; svg: Buffer } | { ok: false; reason: string } {
+function cleanSvg(text: string): ({ ok: true } & Cleaned) | { ok: false; reason: string } {
   const unfit = svgProblem(text);
   if (unfit !== null) return refused(`This is no SVG that can be taken: ${unfit}.`);
   const clean = purify.sanitize(text, {
@@ -90,7 +97,7 @@ function cleanSvg(text: string): { ok: true; svg: Buffer } | { ok: false; reason
   const written = svg ? new window.XMLSerializer().serializeToString(svg) : '';
   const rewritten = svgProblem(written);
   return rewritten === null
-    ? { ok: true, svg: Buffer.from(written) }
+    ? { ok: true, svg: Buffer.from(written), size: svg && svgSize(svg) }
     : refused(`This SVG cannot be looked through for scripts: ${rewritten}.`);
 }
 
@@ -113,7 +120,7 @@ export async function ingestArtwork(bytes: Buffer, name: string): Promise<Ingest
   const problem = sizeProblem(bytes, MOST_BYTES.artwork, 'artwork');
   if (problem) return refused(problem);
   const markup = isMarkup(bytes);
-  const cleaned = markup ? cleanSvg(bytes.toString('utf8')) : { ok: true as const, svg: bytes };
+  const cleaned = markup ? cleanSvg(bytes.toString('utf8')) : { ok: true as const, svg: bytes, size: null };
   if (!cleaned.ok) return cleaned;
   const picture = await decoded(cleaned.svg);
   // An SVG in another encoding, or packed, was not looked through.
@@ -121,12 +128,11 @@ export async function ingestArtwork(bytes: Buffer, name: string): Promise<Ingest
     return refused(
       `This is not a picture that can be read to its end. Artwork is SVG, PNG, WebP or JPEG, of at most ${MOST_PIXELS / 1_000_000} million pixels.`,
     );
-  const { type, width, height } = picture;
+  const { type } = picture;
+  // A decoder knows whole px only.
+  const { width, height } = cleaned.size ?? picture;
   const ending = endingOf(name).replace('jpeg', 'jpg');
   if (ending !== artworkTypes[type])
     return refused(`“${name}” holds ${artworkTypes[type].toUpperCase()}, which is not what its name says.`);
-  return kept(
-    { type, width: Math.round(width), height: Math.round(height), bytes: cleaned.svg.length },
-    cleaned.svg,
-  );
+  return kept({ type, width, height, bytes: cleaned.svg.length }, cleaned.svg);
 }

@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evenLetters } from '@/core/fit/even-letters.test-data';
-import { renderStylesheet } from '@/core/render/stylesheet';
+import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';

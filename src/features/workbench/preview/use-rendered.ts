@@ -5,9 +5,9 @@ import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly';
 import { homePage, renderedPages } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { placedOnPage, renderPage, type OnPage } from '@/core/render/page';
-import { pageFile } from '@/core/render/paths';
-import { renderStylesheet } from '@/core/render/stylesheet';
+import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
+import { pageFile } from '@/core/render/page/paths';
+import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 

@@ -71,7 +71,12 @@ function showingProperties(piece: Piece): Property[] {
 }
 
 /** What begun last of all that says how a piece shows in a stage: a band or a rule. */
-function saidBy(site: Site, assembly: Assembly, piece: Piece, { stage: { begun } }: SeenStage): string | null {
+function saidBy(
+  site: Site,
+  assembly: Assembly,
+  piece: Piece,
+  { stage: { begun } }: SeenStage,
+): string | null {
   const values = turnedValues(site, assembly, piece, begun);
   const from = showingProperties(piece).map(
     (property) => settledValue(values, property, begun, begun.at(-1)!).from,
@@ -80,7 +85,12 @@ function saidBy(site: Site, assembly: Assembly, piece: Piece, { stage: { begun }
 }
 
 /** What each piece shows in a stage, in a few words, by the piece’s id. */
-function textsIn(site: Site, kind: AssemblyKind, assembly: Assembly, { stage }: SeenStage): Map<string, string> {
+function textsIn(
+  site: Site,
+  kind: AssemblyKind,
+  assembly: Assembly,
+  { stage }: SeenStage,
+): Map<string, string> {
   const settled = settledPieces(resolveAssembly(site, kind, assembly, stage));
   return new Map(
     settled.map((piece) => {

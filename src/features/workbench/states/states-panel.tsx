@@ -5,7 +5,7 @@ import { useAdvances, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
-import { pageFile } from '@/core/render/paths';
+import { pageFile } from '@/core/render/page/paths';
 import { standingPiece } from '@/core/resolve/standing-piece';
 import { stateContrast } from '@/core/resolve/state-contrast';
 import type { PieceInBar } from '@/core/resolve/state-look';

@@ -1,7 +1,7 @@
-import { rem } from '../lengths/length';
-import type { Rules } from '../markup/css';
-import { el, type Node } from '../markup/html';
-import { beginsWithPicture, STAND_IN_PICTURE, type Page } from '../site/page';
+import { rem } from '../../lengths/length';
+import type { Rules } from '../../markup/css';
+import { el, type Node } from '../../markup/html';
+import { beginsWithPicture, STAND_IN_PICTURE, type Page } from '../../site/page';
 
 /** What stands in for the content of pages, which is not ours to design. */
 

@@ -1,13 +1,13 @@
-import { AS_IT_COMES, joinRules, type Rules } from '../markup/css';
-import { layoutCss } from '../boxes/layout';
-import type { SettledBar } from '../resolve/assembly';
+import { AS_IT_COMES, joinRules, type Rules } from '../../markup/css';
+import { layoutCss } from '../../boxes/layout';
+import type { SettledBar } from '../../resolve/assembly';
 import {
   barLayout,
   bayLayoutAlike,
   baysLayout,
   divisionLayouts,
   ownBarLayouts,
-} from '../resolve/bar-layouts';
+} from '../../resolve/bar-layouts';
 import { layoutRules } from './layout-rules';
 
 /** What bars and bays are like until a bar says otherwise. */

@@ -1,7 +1,7 @@
-import { artworkTypes, type Artwork } from '../site/artwork';
-import type { FontFile, UploadedFont } from '../site/font';
-import type { Site } from '../site/site';
-import { slug } from './names';
+import { artworkTypes, type Artwork } from '../../site/artwork';
+import type { FontFile, UploadedFont } from '../../site/font';
+import type { Site } from '../../site/site';
+import { slug } from '../names';
 
 /** The file of a page: `/` is `index.html`, `/routes/north` is `routes/north.html`; in another language below its folder. */
 export function pageFile(path: string, folder = ''): string {

@@ -1,30 +1,35 @@
-import { bandChain } from '../bands/band';
-import { typeStyleProperties } from '../brand/type-style';
-import { bandEnd, coveredHeight, usually } from '../fit/heights';
-import type { WayStage } from '../fit/way-down';
-import { px } from '../lengths/length';
-import { joinRules, type CssNode, type Rules } from '../markup/css';
-import type { SettledPiece } from '../pieces/piece';
-import { variantRules } from '../pieces/variants';
-import { assemblyProperties } from '../properties/assembly';
-import { barProperties } from '../properties/bar';
-import { brandProperties } from '../properties/brand';
-import { sameItems } from '../ids/same-items';
-import type { Id } from '../ids/id';
-import { saysPhases, type Phase } from '../properties/phases';
-import { type CssNames } from '../properties/property';
-import { scrollRules } from '../properties/scroll';
-import { resolveAssembly, settledPieces, type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { initialValues, settledValues } from '../resolve/settled-values';
-import type { Assembly } from '../site/assembly';
-import type { TypeStyle } from '../site/brand';
-import type { Site } from '../site/site';
-import type { Advances } from '../text/advances';
+import { bandChain } from '../../bands/band';
+import { typeStyleProperties } from '../../brand/type-style';
+import { bandEnd, coveredHeight, usually } from '../../fit/heights';
+import type { WayStage } from '../../fit/way-down';
+import { px } from '../../lengths/length';
+import { joinRules, type CssNode, type Rules } from '../../markup/css';
+import type { SettledPiece } from '../../pieces/piece';
+import { variantRules } from '../../pieces/variants';
+import { assemblyProperties } from '../../properties/assembly';
+import { barProperties } from '../../properties/bar';
+import { brandProperties } from '../../properties/brand';
+import { sameItems } from '../../ids/same-items';
+import type { Id } from '../../ids/id';
+import { saysPhases, type Phase } from '../../properties/phases';
+import { type CssNames } from '../../properties/property';
+import { scrollRules } from '../../properties/scroll';
+import {
+  resolveAssembly,
+  settledPieces,
+  type SettledAssembly,
+  type SettledBar,
+} from '../../resolve/assembly';
+import { initialValues, settledValues } from '../../resolve/settled-values';
+import type { Assembly } from '../../site/assembly';
+import type { TypeStyle } from '../../site/brand';
+import type { Site } from '../../site/site';
+import type { Advances } from '../../text/advances';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
 import { measuredRules } from './measured-css';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
-import type { Names } from './names';
+import type { Names } from '../names';
 import {
   atWidths,
   byStage,

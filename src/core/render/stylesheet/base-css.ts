@@ -1,6 +1,6 @@
-import { layoutCss } from '../boxes/layout';
-import { signLayout } from '../boxes/sign';
-import type { Rules } from '../markup/css';
+import { layoutCss } from '../../boxes/layout';
+import { signLayout } from '../../boxes/sign';
+import type { Rules } from '../../markup/css';
 import { barCss } from './division';
 
 /** What every page starts from. */

@@ -1,11 +1,11 @@
-import { AS_IT_COMES, joinRules, type Declarations, type Rules } from '../markup/css';
-import { pieceKind } from '../pieces';
-import type { PieceKind, SettledPiece } from '../pieces/piece';
-import type { CssNames, Property } from '../properties/property';
-import { states, type State, type StatedPart } from '../properties/states';
-import { initialValues, type StatedValues } from '../resolve/settled-values';
+import { AS_IT_COMES, joinRules, type Declarations, type Rules } from '../../markup/css';
+import { pieceKind } from '../../pieces';
+import type { PieceKind, SettledPiece } from '../../pieces/piece';
+import type { CssNames, Property } from '../../properties/property';
+import { states, type State, type StatedPart } from '../../properties/states';
+import { initialValues, type StatedValues } from '../../resolve/settled-values';
 import { ownLayoutRules } from './layout-rules';
-import type { Names } from './names';
+import type { Names } from '../names';
 import { scopeRules, withoutIdle } from './rules-by-stage';
 
 /** What properties say that are the same in every state. */

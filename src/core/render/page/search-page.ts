@@ -1,7 +1,7 @@
-import { assemblyKinds } from '../properties/assembly';
-import { newPage } from '../site/defaults';
-import type { Page } from '../site/page';
-import type { Site } from '../site/site';
+import { assemblyKinds } from '../../properties/assembly';
+import { newPage } from '../../site/defaults';
+import type { Page } from '../../site/page';
+import type { Site } from '../../site/site';
 
 /** Where searches are answered. */
 export const SEARCH_PATH = '/search';

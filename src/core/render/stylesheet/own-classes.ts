@@ -1,8 +1,8 @@
-import type { CssNode, Rules } from '../markup/css';
-import { pieceKinds } from '../pieces';
-import { phasedHeaderCss, phasedOpenCss } from '../properties/scroll';
+import type { CssNode, Rules } from '../../markup/css';
+import { pieceKinds } from '../../pieces';
+import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss } from './base-css';
-import { standInCss } from './stand-in';
+import { standInCss } from '../page/stand-in';
 
 /** Classes and ids of the pages’ own markup that no rule names. */
 const unruled = [

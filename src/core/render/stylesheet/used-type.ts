@@ -1,17 +1,17 @@
-import { shippedFamily, shippedFiles, type FontFace, type ShippedFile } from '../brand/fonts';
-import { typeStyleProperties } from '../brand/type-style';
-import type { Weight } from '../brand/weights';
-import { pieceKind } from '../pieces';
-import type { SettledPiece } from '../pieces/piece';
-import { assemblyKinds } from '../properties/assembly';
-import type { Property } from '../properties/property';
-import type { Id } from '../ids/id';
-import { settledPieces, type SettledAssembly } from '../resolve/assembly';
-import { settledValues, type StatedValues } from '../resolve/settled-values';
-import type { TypeStyle } from '../site/brand';
-import type { FontFile } from '../site/font';
-import type { Site } from '../site/site';
-import { settledTypeStyle } from '../text/text-width';
+import { shippedFamily, shippedFiles, type FontFace, type ShippedFile } from '../../brand/fonts';
+import { typeStyleProperties } from '../../brand/type-style';
+import type { Weight } from '../../brand/weights';
+import { pieceKind } from '../../pieces';
+import type { SettledPiece } from '../../pieces/piece';
+import { assemblyKinds } from '../../properties/assembly';
+import type { Property } from '../../properties/property';
+import type { Id } from '../../ids/id';
+import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import { settledValues, type StatedValues } from '../../resolve/settled-values';
+import type { TypeStyle } from '../../site/brand';
+import type { FontFile } from '../../site/font';
+import type { Site } from '../../site/site';
+import { settledTypeStyle } from '../../text/text-width';
 
 const typeStylesOf = (kind: string): Property[] =>
   pieceKind(kind).properties.filter(

@@ -1,7 +1,7 @@
-import { narrowerThan } from '../bands/band';
-import type { WayStage } from '../fit/way-down';
-import { AS_IT_COMES, changedRules, joinRules, type Block, type CssNode, type Rules } from '../markup/css';
-import type { SettledAssembly } from '../resolve/assembly';
+import { narrowerThan } from '../../bands/band';
+import type { WayStage } from '../../fit/way-down';
+import { AS_IT_COMES, changedRules, joinRules, type Block, type CssNode, type Rules } from '../../markup/css';
+import type { SettledAssembly } from '../../resolve/assembly';
 
 /** An assembly settled for each stage of its way from the widest viewport to the narrowest. */
 export interface SettledWay {

@@ -1,9 +1,9 @@
-import { measuredLevels } from '../fit/measured-rules';
-import type { WayStage } from '../fit/way-down';
-import type { Rules } from '../markup/css';
-import { resolveAssembly, type SettledBar } from '../resolve/assembly';
-import type { Site } from '../site/site';
-import type { Names } from './names';
+import { measuredLevels } from '../../fit/measured-rules';
+import type { WayStage } from '../../fit/way-down';
+import type { Rules } from '../../markup/css';
+import { resolveAssembly, type SettledBar } from '../../resolve/assembly';
+import type { Site } from '../../site/site';
+import type { Names } from '../names';
 import { saidOver, type RulesByStage, type SettledWay } from './rules-by-stage';
 
 /** Writes the rules of a bar and of what stands in it as they are settled at a place. */

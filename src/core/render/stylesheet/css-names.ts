@@ -1,15 +1,15 @@
-import { shippedFamily } from '../brand/fonts';
-import { standInOf } from '../brand/stand-ins';
-import { tokenKinds } from '../brand/tokens';
-import type { Token } from '../brand/tokens/token-kind';
-import { standardTypeStyles } from '../brand/type-style';
-import { cssString } from '../markup/css';
-import type { Id } from '../ids/id';
-import type { CssNames } from '../properties/property';
-import type { Brand } from '../site/brand';
-import type { Site } from '../site/site';
-import { namer, slug } from './names';
-import { artworkFile } from './paths';
+import { shippedFamily } from '../../brand/fonts';
+import { standInOf } from '../../brand/stand-ins';
+import { tokenKinds } from '../../brand/tokens';
+import type { Token } from '../../brand/tokens/token-kind';
+import { standardTypeStyles } from '../../brand/type-style';
+import { cssString } from '../../markup/css';
+import type { Id } from '../../ids/id';
+import type { CssNames } from '../../properties/property';
+import type { Brand } from '../../site/brand';
+import type { Site } from '../../site/site';
+import { namer, slug } from '../names';
+import { artworkFile } from '../page/paths';
 
 /** Custom properties without their dashes, by the id of the token or type style that they stand for. */
 export type BrandNames = ReadonlyMap<Id, string>;

@@ -1,11 +1,11 @@
-import { AS_IT_COMES } from '../markup/css';
+import { AS_IT_COMES } from '../../markup/css';
 import { expect, test } from '@jest/globals';
-import { barProperties } from '../properties/bar';
-import { bayProperties } from '../properties/bay';
-import { readDivision, type Division } from '../properties/kinds/division';
-import { readCorners } from '../properties/kinds/corners';
-import type { SettledBar } from '../resolve/assembly';
-import { settledValues } from '../resolve/settled-values';
+import { barProperties } from '../../properties/bar';
+import { bayProperties } from '../../properties/bay';
+import { readDivision, type Division } from '../../properties/kinds/division';
+import { readCorners } from '../../properties/kinds/corners';
+import type { SettledBar } from '../../resolve/assembly';
+import { settledValues } from '../../resolve/settled-values';
 import { divisionRules } from './division';
 
 type Said = Record<string, unknown>;

@@ -1,7 +1,7 @@
-import type { MarkIndex } from '../menus/entries';
-import type { MenuEntry } from '../pieces/piece';
-import type { Link } from '../properties/link';
-import type { Site } from '../site/site';
+import type { MarkIndex } from '../../menus/entries';
+import type { MenuEntry } from '../../pieces/piece';
+import type { Link } from '../../properties/link';
+import type { Site } from '../../site/site';
 import { relativeHref } from './paths';
 
 /** What the pages of one folder, in one language, have in common: a site may have thousands of pages, each with the same menus. */

@@ -1,8 +1,8 @@
-import { narrowerThan } from '../bands/band';
-import { changedRules, joinRules, type CssNode, type Rules } from '../markup/css';
-import { itemsByBand } from '../menus/band-order';
-import type { Site } from '../site/site';
-import type { Names } from './names';
+import { narrowerThan } from '../../bands/band';
+import { changedRules, joinRules, type CssNode, type Rules } from '../../markup/css';
+import { itemsByBand } from '../../menus/band-order';
+import type { Site } from '../../site/site';
+import type { Names } from '../names';
 
 /** The rules of one band: every item that differs between bands is named in each, so that a narrower one can take back. */
 function bandRules(site: Site, names: Names, band: string): Rules {

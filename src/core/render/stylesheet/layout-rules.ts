@@ -1,8 +1,8 @@
-import { layoutCss, type Layouts } from '../boxes/layout';
-import type { Rules } from '../markup/css';
-import type { Counts, PieceKind } from '../pieces/piece';
-import { placeLayout } from '../properties/place';
-import { initialValues } from '../resolve/settled-values';
+import { layoutCss, type Layouts } from '../../boxes/layout';
+import type { Rules } from '../../markup/css';
+import type { Counts, PieceKind } from '../../pieces/piece';
+import { placeLayout } from '../../properties/place';
+import { initialValues } from '../../resolve/settled-values';
 import { withoutIdle } from './rules-by-stage';
 
 function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {

@@ -1,11 +1,11 @@
-import { changedRules, joinRules, type CssNode, type Rules } from '../markup/css';
-import { pieceKind } from '../pieces';
-import type { SettledPiece } from '../pieces/piece';
-import { settledPieces } from '../resolve/assembly';
-import { initialValues } from '../resolve/settled-values';
-import type { Site } from '../site/site';
+import { changedRules, joinRules, type CssNode, type Rules } from '../../markup/css';
+import { pieceKind } from '../../pieces';
+import type { SettledPiece } from '../../pieces/piece';
+import { settledPieces } from '../../resolve/assembly';
+import { initialValues } from '../../resolve/settled-values';
+import type { Site } from '../../site/site';
 import { measuredRules } from './measured-css';
-import type { Names } from './names';
+import type { Names } from '../names';
 import { atWidths, byStage, joinByStages, rulesBelow, scopeRules, type SettledWay } from './rules-by-stage';
 
 /** What a piece leaves out, as it is settled at a place. */

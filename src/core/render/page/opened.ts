@@ -1,0 +1,66 @@
+import type { Id } from '../../ids/id';
+import { el, type Node } from '../../markup/html';
+import { pageTitle } from '../../menus/entries';
+import { pieceKind } from '../../pieces';
+import type { PieceContext } from '../../pieces/piece';
+import type { Assembly } from '../../site/assembly';
+import { barsHtml } from './bars';
+import { dialogId, pieceContext, type PageState } from './page-state';
+import { perStage, piecesPerStage } from './stages';
+import { standInExcerpt } from './stand-in';
+
+function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): Node {
+  const name = context.className(drawer.id)!;
+  return el(
+    'dialog',
+    { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
+    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
+    ...barsHtml(state, perStage(state, 'drawers', drawer), context),
+    ...leftPieces(state, drawer),
+  );
+}
+
+/** The pieces that leave the header for the drawer at some width, to stand once more in the first drawer that the header opens. */
+function leftPieces(state: PageState, drawer: Assembly): Node[] {
+  const { header, names } = state;
+  if (!header) return [];
+  const stages = piecesPerStage(state, 'headers', header);
+  const opened = stages.flat().flatMap(({ kind, values }) => pieceKind(kind).opens?.(values) ?? []);
+  if (opened[0] !== drawer.id) return [];
+  const context = {
+    ...pieceContext(state, 'headers', header),
+    idOf: (piece: Id) => `${names.get(piece)!}-in-drawer`,
+  };
+  return stages[0]!.flatMap((piece, index) => {
+    const versions = stages.map((stage) => stage[index]!);
+    return versions.some(({ values }) => values.shown === 'drawer')
+      ? [el('div', { class: 'left-piece' }, pieceKind(piece.kind).html(piece, context, versions))]
+      : [];
+  });
+}
+
+/** The content of a page as a dialog, for links that open it so. */
+function dialogHtml(id: string, title: string): Node {
+  return el(
+    'dialog',
+    { class: 'dialog', id, 'aria-label': title, closedby: 'any' },
+    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: id }, 'Close'),
+    standInExcerpt(title),
+  );
+}
+
+/** The drawers and dialogs that the page opens; what stands in them may open more, so this goes on until there are no more. */
+export function openedHtml(state: PageState): Node[] {
+  const { site, drawers, dialogs, language } = state;
+  const nodes = new Map<Id, Node>();
+  const next = () => [...drawers].find((id) => !nodes.has(id));
+  for (let id = next(); id !== undefined; id = next()) {
+    nodes.set(id, null);
+    const drawer = site.drawers[id]!;
+    nodes.set(id, drawerHtml(state, drawer, pieceContext(state, 'drawers', drawer)));
+  }
+  return [
+    ...nodes.values(),
+    ...[...dialogs].map((id) => dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language))),
+  ];
+}

@@ -1,0 +1,174 @@
+import { el, htmlPieces, type Element, type Node } from '../../markup/html';
+import { pageTitle } from '../../menus/entries';
+import type { Id } from '../../ids/id';
+import { heldBars } from '../../fit/heights';
+import type { Assembly } from '../../site/assembly';
+import { directionOf } from '../../site/language';
+import { beginsWithPicture, type Page } from '../../site/page';
+import type { Site } from '../../site/site';
+import { unmeasured, type Advances } from '../../text/advances';
+import { settleNames } from '../names';
+import { barsHtml } from './bars';
+import { folderOf } from './folder';
+import { openedHtml } from './opened';
+import { pageHref, pieceContext, type PageState } from './page-state';
+import { languageFolder, pageFile } from './paths';
+import { SEARCH_PATH } from './search-page';
+import { perStage, type PerStage } from './stages';
+import { standIn } from './stand-in';
+
+/** The stylesheet and the script of every page. */
+export const STYLESHEET = 'site.css';
+export const SCRIPT = 'site.js';
+
+/** What stands on a page besides its content. Given apart from the placing, so that a workbench can show what is placed nowhere. */
+export interface OnPage {
+  header: Assembly | null;
+  footer: Assembly | null;
+  /** Drawers to have at hand although nothing on the page opens them. */
+  drawers?: readonly Id[];
+}
+
+/** The header and footer that are placed on every page. */
+export function placedOnPage(site: Site): OnPage {
+  const { header, footer } = site.placing;
+  return {
+    header: header === null ? null : (site.headers[header] ?? null),
+    footer: footer === null ? null : (site.footers[footer] ?? null),
+  };
+}
+
+/** The page in the site’s other languages, for search engines (HTML, 4.6.7.1 "alternate"). */
+function alternates(state: PageState): Node[] {
+  const { site, page } = state;
+  return site.languages.length === 1
+    ? []
+    : site.languages.map((hreflang) =>
+        el('link', { rel: 'alternate', hreflang, href: pageHref(state, page, hreflang) }),
+      );
+}
+
+/**
+ * The bars of a header that bears phases: those that stay, from the first of them to the last, in a part of their own, which
+ * stays in sight, and in it one that can leave and return.
+ */
+function heldHtml([widest]: PerStage, bars: Element[]): Element[] {
+  const staying = heldBars(widest!.bars);
+  if (staying.length === 0) return bars;
+  const first = widest!.bars.indexOf(staying[0]!);
+  const end = first + staying.length;
+  const inside = el('div', { class: 'held-bars' }, ...bars.slice(first, end));
+  return [...bars.slice(0, first), el('div', { class: 'held' }, inside), ...bars.slice(end)];
+}
+
+/**
+ * A header with what the script needs to tell its phases: a mark as long as the page may be scrolled at the top. On a page
+ * that begins with nothing to lie over, a header that lies over the page looks from the start as it does when it is scrolled, and is in sight.
+ */
+function phasedHeaderHtml(state: PageState, bands: PerStage, bars: Element[]): Node[] {
+  const { id, values } = bands[0]!;
+  const name = state.names.get(id)!;
+  const over = bands.some((band) => band.values.lies === 'over');
+  const solid = over && !beginsWithPicture(state.page);
+  const returns = bands.some((band) => band.values.scrolling === 'returns');
+  return [
+    values.phaseAt !== null && el('div', { class: 'phase-mark', 'aria-hidden': 'true' }),
+    el(
+      'header',
+      {
+        class: `header ${name}`,
+        'data-phase': solid ? (returns ? 'returning' : 'scrolled') : 'top',
+        'data-returns': returns,
+      },
+      ...heldHtml(bands, bars),
+    ),
+  ];
+}
+
+/** A header or footer on the page. */
+function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Assembly | null): Node[] {
+  if (!assembly) return [];
+  const bars = perStage(state, `${tag}s`, assembly);
+  const name = state.names.get(assembly.id)!;
+  const html = barsHtml(state, bars, pieceContext(state, `${tag}s`, assembly));
+  if (bars[0]!.phased) return phasedHeaderHtml(state, bars, html);
+  return [el(tag, { class: `${tag} ${name}` }, ...html)];
+}
+
+/** Every page of the site as an answer to a search; the script leaves those that hold the words that were asked for. */
+function foundHtml(state: PageState): Node {
+  const { site, language } = state;
+  const answers = site.pageOrder
+    .map((id) => site.pages[id]!)
+    .filter((page) => page.path !== SEARCH_PATH)
+    .map((page) =>
+      el('li', {}, el('a', { href: pageHref(state, page) }, pageTitle(site, page.id, language))),
+    );
+  return el(
+    'section',
+    { class: 'found', 'aria-label': 'Pages found' },
+    el('p', { role: 'status', 'data-found': '' }),
+    el('ul', {}, ...answers),
+  );
+}
+
+/** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. What is known of the widths of texts decides where a menu is split by them. */
+export function renderPage(
+  site: Site,
+  page: Page,
+  on?: OnPage,
+  language?: string,
+  advances?: Advances,
+): string {
+  return pagePieces(site, page, on, language, advances).join('');
+}
+
+/** A whole page in pieces; those that pages have in common are the very same strings. */
+export function pagePieces(
+  site: Site,
+  page: Page,
+  on: OnPage = placedOnPage(site),
+  language = site.languages[0]!,
+  advances = unmeasured,
+): string[] {
+  const file = pageFile(page.path, languageFolder(site, language));
+  const state: PageState = {
+    site,
+    page,
+    language,
+    folder: folderOf(site, file, language),
+    names: settleNames(site),
+    advances,
+    landmarks: new Set(),
+    drawers: new Set(on.drawers),
+    header: on.header,
+    dialogs: new Set(),
+  };
+  const pageName = page.titles[language] ?? page.title;
+  const header = landmarkHtml(state, 'header', on.header);
+  const footer = landmarkHtml(state, 'footer', on.footer);
+  const html = el(
+    'html',
+    { lang: language, dir: directionOf(language) === 'rtl' && 'rtl' },
+    el(
+      'head',
+      {},
+      el('meta', { charset: 'utf-8' }),
+      el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
+      el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
+      el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
+      ...alternates(state),
+      el('script', { src: state.folder.href(SCRIPT), defer: true }),
+    ),
+    el(
+      'body',
+      {},
+      el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
+      ...header,
+      standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
+      ...footer,
+      ...openedHtml(state),
+    ),
+  );
+  return ['<!doctype html>\n', ...htmlPieces(html)];
+}
