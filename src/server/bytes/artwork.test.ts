@@ -97,6 +97,7 @@ test('an SVG is as large as it says, parts of a px included', async () => {
   expect(await sized('height="25" viewBox="0,0,30,20"')).toEqual([37.5, 25]);
   // What is drawn in any size keeps its form.
   expect(await sized('width="0.5" height="2"')).toEqual([1, 4]);
-  // What is in another unit is as the decoder has it.
   expect(await sized('width="1in" height="1in"')).toEqual([96, 96]);
+  // What goes by what is around it says nothing of its size.
+  expect(await sized('width="100%" viewBox="0 0 30 20"')).toEqual([30, 20]);
 });

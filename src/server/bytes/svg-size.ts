@@ -1,9 +1,20 @@
 import { ARTWORK_SIDES } from '@/core/site/artwork';
 
-/** A length of an SVG attribute in px; null for what is in another unit, or none. */
+/** How many px a unit is (CSS Values 4, 6.2 "Absolute lengths"). */
+const units: Record<string, number> = {
+  '': 1,
+  px: 1,
+  in: 96,
+  cm: 96 / 2.54,
+  mm: 96 / 25.4,
+  pt: 4 / 3,
+  pc: 16,
+};
+
+/** A length of an SVG attribute in px; null for what goes by something else, or is none. */
 function inPx(value: string | null): number | null {
-  const found = /^\s*(\d*\.?\d+)(?:px)?\s*$/.exec(value ?? '');
-  const length = found ? Number(found[1]) : 0;
+  const [, number, unit] = /^\s*(\d*\.?\d+)([a-z]*)\s*$/.exec(value ?? '') ?? [];
+  const length = Number(number ?? 0) * (units[unit ?? ''] ?? 0);
   return length > 0 ? length : null;
 }
 
