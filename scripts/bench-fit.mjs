@@ -1,26 +1,13 @@
 // Figures of the geometry alone: a header surveyed as a whole and after one label has changed, and all of its boxes placed.
 // Run by `npm run bench`, or on its own.
-import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { build } from 'esbuild';
 import { ensurePackages } from './lib/prepare.mjs';
 
 await ensurePackages();
-const root = path.resolve(import.meta.dirname, '..');
+const { bundleForNode, root } = await import('./lib/bundle.mjs');
 const outfile = path.join(root, '.jobs/fit-bench.mjs');
-mkdirSync(path.dirname(outfile), { recursive: true });
-await build({
-  absWorkingDir: root,
-  entryPoints: ['tests/bench/fit-bench.ts'],
-  outfile,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  target: 'node20',
-  packages: 'external',
-  logLevel: 'warning',
-});
+await bundleForNode({ entryPoints: ['tests/bench/fit-bench.ts'], outfile });
 const { figures } = await import(pathToFileURL(outfile).href);
 const middle = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 for (const [name, { anew, label, boxes }] of Object.entries(await figures())) {
