@@ -85,6 +85,18 @@ export interface Measures {
   lines(text: string, room: number, otherwise?: SetOtherwise): number[];
 }
 
+/** How wide a box wants to be and has to be, with its padding and the line around it; in CSS px over the viewport width. */
+export interface Widths {
+  /** With everything of it on one line: its max-content width (CSS Sizing 3, 5.1). */
+  preferred: Piecewise;
+  /** The least at which nothing sticks out of it: its min-content width. */
+  least: Piecewise;
+  /** The width at which it looks as it was designed, where that is more than it asks for. */
+  ideal: Piecewise;
+  /** Whether its lines break where it is narrower than it prefers. */
+  wraps: boolean;
+}
+
 const TEXT: Layout = {};
 
 /** A text in a box. */

@@ -1,9 +1,9 @@
-import { otherBox, type Box } from '../boxes/box';
+import { otherBox, type Box, type Widths } from '../boxes/box';
 import { columnsOver, insideOver, rowOver, type InColumns } from '../boxes/inside-over';
 import { tracksOf } from '../boxes/grid';
 import { leastInRow } from '../boxes/row-items';
 import { besideOver, isRow, ownSetting, settingIn, shownIn, sizeOver, type Setting } from '../boxes/setting';
-import { leastUpTo, widthsIn, type Widths } from '../boxes/widths';
+import { leastUpTo, widthsIn } from '../boxes/widths';
 import type { Id } from '../ids/id';
 import { constant, less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';

@@ -1,14 +1,3 @@
-/** Forms in which no items leave one by one. */
-const WHOLE = ['button', 'column', 'columns', 'scrolling'];
-
-const items = (before: string): TurnAmount => ({
-  words: [before, 'one by one'],
-  least: 1,
-  most: 40,
-  step: 1,
-  usual: 'all items but one',
-});
-
 import { AS_IT_COMES } from '../../markup/css';
 import { plainNumber } from '../../lengths/length';
 import { choiceKind } from '../../properties/kinds/choice';
@@ -19,7 +8,7 @@ import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { textKind } from '../../properties/kinds/text';
 import { iconSize } from '../../properties/icon-size';
-import { lessBy, type TurnAmount, type TurnOffer } from '../../properties/giving';
+import { lessBy } from '../../properties/giving';
 import { placeProperties } from '../../properties/place';
 import { dressProperties, markerProperties } from '../../properties/dress';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
@@ -27,6 +16,7 @@ import { typeProperties } from '../../properties/type';
 import { shownAsLabels, withLogoLabels } from './forms';
 import { headingParts, shownAsCss, signsAloneCss } from './looks';
 import { belowPart, itemPart, menuButtonPart } from './parts';
+import { behindTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turns';
 
 /** What a designer sets on a menu. */
 export const menuPieceProperties = propertyList(
@@ -45,12 +35,7 @@ export const menuPieceProperties = propertyList(
     kind: choiceKind(shownAsLabels),
     by: 'width',
     initial: 'row',
-    turns: Object.entries(shownAsLabels).map(([value, label]): TurnOffer => ({
-      id: value,
-      label,
-      value,
-      ...(value === 'button' ? { tried: { as: 'rule', effort: 2.7, needs: 'opens' } } : {}),
-    })),
+    turns: formTurns,
     css: shownAsCss,
   }),
   property({
@@ -76,17 +61,7 @@ export const menuPieceProperties = propertyList(
     kind: optionalKind(choiceKind(withLogoLabels), 'no'),
     by: 'width',
     initial: null,
-    turns: Object.entries({ after: 'links behind the logo', below: 'links in a row below the logo' }).map(
-      ([value, label]): TurnOffer => ({
-        id: `links-${value}`,
-        label,
-        value,
-        beforehand: true,
-        // Behind a button there are no links to be seen.
-        excludes: ['button'],
-        needs: 'around',
-      }),
-    ),
+    turns: logoTurns,
   }),
   property({
     name: 'splitAfter',
@@ -135,15 +110,7 @@ export const menuPieceProperties = propertyList(
     kind: numberKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
-    turns: [
-      {
-        id: 'behind',
-        label: 'items behind “more”',
-        amount: items('at most'),
-        excludes: WHOLE,
-        tried: { as: 'rule', effort: 2.5 },
-      },
-    ],
+    turns: behindTurns,
   }),
   property({
     name: 'leftOut',
@@ -152,7 +119,7 @@ export const menuPieceProperties = propertyList(
     kind: numberKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
-    turns: [{ id: 'leftOut', label: 'fewer items', amount: items('by at most'), excludes: WHOLE }],
+    turns: leftOutTurns,
   }),
   property({
     name: 'moreLabel',
@@ -169,14 +136,7 @@ export const menuPieceProperties = propertyList(
     kind: flagKind('with their labels', 'as the icon alone'),
     by: 'width',
     initial: false,
-    turns: [
-      {
-        id: 'signs',
-        label: 'icons without labels',
-        value: true,
-        tried: { as: 'value', effort: 2 },
-      },
-    ],
+    turns: signTurns,
     css: signsAloneCss,
   }),
   iconSize,
