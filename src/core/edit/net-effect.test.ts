@@ -27,10 +27,24 @@ test('changes of values come to nothing exactly when the document is as it was',
       const { at: before } = made(sampleSite(), first);
       const { at: after, changes } = made(before, then);
       const same = JSON.stringify(before) === JSON.stringify(after);
-      // It may not say so where the whole value was changed in between; it never says so where something is another.
+      // It may not say so where cells come in another order; it never says so where something is another.
       if (cameToNothing(changes)) expect(after).toEqual(before);
       else if (then.every(([, cell]) => cell === 'desktop')) expect(same).toBe(false);
     }),
+    {
+      numRuns: 400,
+      // Cleared, the whole value goes; it comes back, and is changed inside.
+      examples: [
+        [
+          [[8, 'desktop']],
+          [
+            [null, 'desktop'],
+            [9, 'desktop'],
+            [8, 'desktop'],
+          ],
+        ],
+      ],
+    },
   );
 });
 
