@@ -106,8 +106,9 @@ export function barsInRoom(
 /** The pieces of a bay that show, with their widths. */
 function roomsIn(bar: SettledBar, bay: Box, setting: Setting): PieceRoom[] {
   const settled = bar.bays.find((each) => bayAt(each) === bay.at)!.pieces;
-  const given = (id: Id | undefined) => settled.find((each) => each.id === id)!.values.pieceWidth !== null;
-  return shownIn(bay).map((box) => pieceRoom(box, settingIn(setting, bay), given(box.id)));
+  // Not every kind can be given a width.
+  const widthOf = (id: Id | undefined) => settled.find((each) => each.id === id)!.values.pieceWidth ?? null;
+  return shownIn(bay).map((box) => pieceRoom(box, settingIn(setting, bay), widthOf(box.id) !== null));
 }
 
 /** The pieces of a bar that show, with their widths. */
@@ -172,28 +173,11 @@ const sticksOut = (slack: Piecewise, pieces: readonly PieceRoom[]): Condition =>
 /** What has to hold within a bay: that nothing is narrowed, wraps or sticks out, and that what asks for more than it prefers has it. */
 function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
   const { width, pieces, gaps, row, heeded } = bay;
-  const sum = (of: (piece: PieceRoom) => Piecewise) => total(gaps, ...pieces.map(of));
+  const left = (of: (piece: PieceRoom) => Piecewise) => less(width, gaps, ...pieces.map(of));
+  const preferred = ({ preferred: wanted }: PieceRoom) => wanted;
+  const least = ({ least: needed }: PieceRoom) => needed;
   const shared = row
-    ? [
-        ...roomConditions(
-          less(
-            width,
-            sum(({ preferred }) => preferred),
-          ),
-          pieces,
-        ),
-        ...(heeded
-          ? []
-          : [
-              sticksOut(
-                less(
-                  width,
-                  sum(({ least }) => least),
-                ),
-                pieces,
-              ),
-            ]),
-      ]
+    ? [...roomConditions(left(preferred), pieces), ...(heeded ? [] : [sticksOut(left(least), pieces)])]
     : pieces.flatMap((piece) => [
         ...roomConditions(less(width, piece.preferred), [piece]),
         sticksOut(less(width, piece.least), [piece]),

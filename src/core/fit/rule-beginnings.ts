@@ -18,9 +18,9 @@ export interface RuleOutcome {
   bar: Id;
   rule: Id;
   below: number | null;
-  /** Below which widths its turns go a step further, in CSS px, widest first; of those, several may be the same. */
+  /** Below which widths its turns go a level further, in CSS px, widest first; of those, several may be the same. */
   further: readonly number[];
-  /** How many steps its turns take altogether, the first included. */
+  /** How many levels its turns have altogether, the first included. */
   levels: number;
   /** The language whose words need the most room; null where the width was not solved. */
   language: string | null;
@@ -28,7 +28,7 @@ export interface RuleOutcome {
   inStandIn: boolean;
   /** The phase of scrolling in which it needs the most. */
   phase: Phase;
-  /** Why it never takes effect; `unmeasured` also where only a further step of it waits for its texts. */
+  /** Why it never takes effect; `unmeasured` also where only a further level of it waits for its texts. */
   reason: 'fits' | 'unmeasured' | null;
 }
 
@@ -144,15 +144,11 @@ interface Candidate {
   stop: Stop;
 }
 
-/** The rules that are next of their bars among those that wait for these. */
-const nextOfBars = (site: Site, waiting: readonly Waiting[]) =>
-  waiting.filter(
-    (each, index) =>
-      (each.level > 1 || fixedWidth(site, each.rule) === null) &&
-      waiting.findIndex(
-        (other) => other.bar === each.bar && (other.level > 1 || fixedWidth(site, other.rule) === null),
-      ) === index,
-  );
+/** Of the rules that wait for their bar to stop fitting, the next one of each bar. */
+function nextOfBars(site: Site, waiting: readonly Waiting[]): Waiting[] {
+  const looked = waiting.filter(({ level, rule }) => level > 1 || fixedWidth(site, rule) === null);
+  return looked.filter((each, index) => looked.findIndex(({ bar }) => bar === each.bar) === index);
+}
 
 /**
  * The rule that begins next above a width, because something stops fitting; null where nothing does. In one row there may be
@@ -262,7 +258,7 @@ function groupBeginnings(solving: Solving, bars: readonly Id[]): RuleOutcome[] {
 
 /**
  * Where the rules of an assembly begin. One with a width or a band begins there in any case. Those that wait for their bar follow each
- * other in its order: each is looked for once the one before it has begun and gone all its steps. Bars that stand in one row are solved
+ * other in its order: each is looked for once the one before it has begun and gone all its levels. Bars that stand in one row are solved
  * together, since what one of them gives way by the others have.
  */
 export function ruleBeginnings(solving: Solving): RuleOutcome[] {
