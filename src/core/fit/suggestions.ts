@@ -31,7 +31,7 @@ export type Change =
   | { as: 'moved'; piece: Id; bar: Id }
   | { as: 'together'; share: number }
   | { as: 'divided'; from: Division; to: Division }
-  | { as: 'collapsed'; piece: Id; label: string }
+  | { as: 'collapsed'; piece: Id; says: string }
   | { as: 'shorter'; label: string; letters: number; language: string };
 
 /** A change that gives a bar more room. */
@@ -159,7 +159,7 @@ function ruleAttempts({ today: { site }, place, assembly }: Looking, pieces: rea
   if ((assembly.bars[place.bar]!.rules ?? []).length > 0) return [];
   return pieces.flatMap((piece) =>
     turnChoices(piece).flatMap((choice): Attempt[] => {
-      const { id, label, tried: asked } = choice;
+      const { id, tried: asked } = choice;
       if (asked?.as !== 'rule' || (asked.needs !== undefined && !says(piece, asked.needs))) return [];
       const rule = {
         id: `${piece.id}-${id}`.slice(-32),
@@ -170,7 +170,7 @@ function ruleAttempts({ today: { site }, place, assembly }: Looking, pieces: rea
         {
           steps: 1,
           effort: () => asked.effort,
-          change: () => ({ as: 'collapsed', piece: piece.id, label }),
+          change: () => ({ as: 'collapsed', piece: piece.id, says: asked.says }),
           edits: () => [{ edit: 'setRule', at, bar: place.bar, rule }],
         },
       ];

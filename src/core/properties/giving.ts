@@ -16,6 +16,20 @@ export interface TurnAmount {
   usual: number | 'all items but one';
 }
 
+interface TriedAsValue {
+  as: 'value';
+  effort: number;
+}
+
+interface TriedAsRule {
+  as: 'rule';
+  effort: number;
+  /** What becomes of the piece, behind its name in a sentence. */
+  says: string;
+  /** A property of which the piece has to say something for that. */
+  needs?: string;
+}
+
 /** Something that a collapse rule can turn a piece to: another value of a property. */
 export interface TurnOffer {
   id: string;
@@ -31,8 +45,8 @@ export interface TurnOffer {
   needs?: string;
   /** Whether only pieces of headers have it. */
   inHeaders?: boolean;
-  /** Where room is short it is tried, as a value or as a rule, and how much of a change it is among others; a property may have to say something for that. */
-  tried?: { as: 'value' | 'rule'; effort: number; needs?: string };
+  /** Where room is short it is tried, and how much of a change it is among others. */
+  tried?: TriedAsValue | TriedAsRule;
 }
 
 /** A turn that makes a length less, level by level. */

@@ -24,7 +24,7 @@ export function changeText(site: Site, assembly: Assembly, change: Change): stri
     case 'divided':
       return `Divide the bar otherwise: ${divisionText(change.from)} → ${divisionText(change.to)}`;
     case 'collapsed':
-      return `${name}: ${change.label} when the bar stops fitting`;
+      return `${name} ${change.says} when the bar stops fitting`;
     case 'shorter': {
       const letters = change.letters === 1 ? 'one letter' : `${change.letters} letters`;
       const where = site.languages.length > 1 ? ` in ${languageName(change.language)}` : '';

@@ -18,7 +18,9 @@ export const formTurns: readonly TurnOffer[] = Object.entries(shownAsLabels).map
     id: value,
     label,
     value,
-    ...(value === 'button' ? { tried: { as: 'rule', effort: 2.7, needs: 'opens' } } : {}),
+    ...(value === 'button'
+      ? { tried: { as: 'rule', effort: 2.7, says: 'becomes a menu button', needs: 'opens' } }
+      : {}),
   }),
 );
 
@@ -43,7 +45,7 @@ export const behindTurns: readonly TurnOffer[] = [
     label: 'items behind “more”',
     amount: items('at most'),
     excludes: WHOLE,
-    tried: { as: 'rule', effort: 2.5 },
+    tried: { as: 'rule', effort: 2.5, says: 'lets items go behind “more”' },
   },
 ];
 

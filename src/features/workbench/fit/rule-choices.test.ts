@@ -62,3 +62,14 @@ test('what goes step by step has an amount, which stays when something else is c
   const other = { piece: logo!.id, property: 'shown', value: 'hidden' };
   expect(withChoices(site, { ...less, turns: [...less.turns, other] }, menu!, []).turns).toEqual([other]);
 });
+
+test('how far a turn goes stays when something else is chosen beside it', () => {
+  const smaller = withChoices(site, none, menu!, ['text']);
+  const [text] = smaller.turns;
+  const farther = withAmount(smaller, text!, 11);
+  const both = withChoices(site, farther, menu!, ['text', 'gap']);
+  expect(both.turns.map(({ property, value }) => [property, value])).toEqual([
+    ['textSize', 11],
+    ['itemGap', 2],
+  ]);
+});

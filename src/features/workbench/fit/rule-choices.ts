@@ -43,7 +43,7 @@ export function withChoices(
   const last = chosen.at(-1);
   const kept = chosen.filter((choice) => choice === last || !excluding(choice, last!));
   const turns = kept.map(
-    (choice) => before.find((each) => each.choice === choice)?.turn ?? newTurn(site, piece, choice),
+    (choice) => before.find((each) => each.choice.id === choice.id)?.turn ?? newTurn(site, piece, choice),
   );
   return { ...rule, turns: [...rule.turns.filter((turn) => turn.piece !== piece.id), ...turns] };
 }
