@@ -91,7 +91,7 @@ const FRAMES =
 /** How far the core and Chromium may differ at a change of fit, in CSS px of width or of room. */
 const TOLERANCE = 0.5;
 
-/** Where the core and Chromium disagree about the header of a site. */
+/** Where the core and Chromium disagree about the header of a site, and how many changes of fit were looked at. */
 export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
   const header = site.headers[site.placing.header!]!;
   const language = site.languages[0]!;
@@ -155,7 +155,7 @@ export async function compareFit(page: Page, db: Db, site: Site, { inStandIn = f
         );
     });
   });
-  return { disagreements };
+  return { disagreements, changes: changes.flat().length };
 }
 
 /** The room that is left for each condition of a bar at a width, in CSS px; none for what cannot happen there. */

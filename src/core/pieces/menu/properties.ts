@@ -16,7 +16,7 @@ import { typeProperties } from '../../properties/type';
 import { shownAsLabels, withLogoLabels } from './forms';
 import { headingParts, shownAsCss, signsAloneCss } from './looks';
 import { belowPart, itemPart, menuButtonPart } from './parts';
-import { behindTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turns';
+import { behindTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turn-offers';
 
 /** What a designer sets on a menu. */
 export const menuPieceProperties = propertyList(
