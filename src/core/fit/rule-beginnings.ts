@@ -12,6 +12,7 @@ import type { Advances } from '../text/advances';
 import { barStop, nearby } from './bar-fit';
 import { inPhases } from './in-phases';
 import type { Tally } from './piece-content';
+import { tellingPages } from './telling-pages';
 
 /** What becomes of a rule: below which width it holds, in CSS px; null where it never does. */
 export interface RuleOutcome {
@@ -79,7 +80,7 @@ function waitedBy({ when }: CollapseRule): { by: 'fit' | 'centre'; margin: numbe
   return isSolved(when) ? when : { by: 'fit', margin: USUAL_MARGIN };
 }
 
-/** The widest viewport at which what a rule waits for ceases to hold in some of the bars between two widths, in any language and phase, with the site's fonts or before they have come; null where all of it holds. */
+/** The widest viewport at which what a rule waits for ceases to hold in some of the bars between two widths, in any language and phase, on any page, with the site's fonts or before they have come; null where all of it holds. */
 function stopOf(
   { site, advances, kind, assembly }: Solving,
   stage: Stage,
@@ -89,14 +90,15 @@ function stopOf(
 ): Stop | 'unmeasured' | null {
   const phases = inPhases(site, kind, assembly, stage);
   const tally: Tally = { complete: true };
-  const page = site.pageOrder[0] ?? null;
-  const cases = site.languages.flatMap((language) => [
-    { language, inStandIn: false },
-    { language, inStandIn: true },
-  ]);
+  const cases = site.languages.flatMap((language) =>
+    tellingPages(site, phases).flatMap((page) => [
+      { language, page, inStandIn: false },
+      { language, page, inStandIn: true },
+    ]),
+  );
   const stops = cases.flatMap((each) =>
     bars.flatMap((bar) => {
-      const circumstances = { site, advances, page, root: ROOT_TEXT_PX, ...each };
+      const circumstances = { site, advances, root: ROOT_TEXT_PX, ...each };
       const within = { band: stage.band, span: { from, to }, tally };
       const stop = barStop({ circumstances, phases, bar, within }, by);
       return stop ? [{ ...each, stop }] : [];

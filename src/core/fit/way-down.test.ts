@@ -445,3 +445,32 @@ test('rules of bars in one row are solved together: the second begins only where
   const after = survey(twoInRow(0, 0)).bars.flatMap(({ stretches }) => stretches);
   expect(after.filter(({ to }) => to > 640).map(({ status }) => status)).not.toContain('overflows');
 });
+
+test('a rule begins where the page needs the most on which the current item takes more room', () => {
+  const fits = rule('r', { by: 'fit', margin: 0 });
+  const edge: Edit = {
+    edit: 'setValue',
+    place: { on: 'piece', ...at, piece: 'menu' },
+    property: 'itemEdge',
+    cell: 'current',
+    value: 'thick',
+  };
+  const withEdge = (site: Site): Site => ({
+    ...site,
+    brand: {
+      ...site.brand,
+      borders: {
+        ...site.brand.borders,
+        thick: { id: 'thick', name: 'Thick', value: { width: 6, style: 'solid', colour: 'ink' } },
+      },
+    },
+  });
+  const plain = way(edited(...longMenu, setRule(fits))).rules[0]!.below!;
+  const site = withEdge(edited(...longMenu, setRule(fits)));
+  const marked = applyEdits(site, [edge]);
+  if (!marked.ok) throw new Error(marked.reason);
+  // A border of 6 px on either side of the one item that is current.
+  expect(way(marked.site).rules[0]!.below).toBeCloseTo(plain + 12, 1);
+  // The home page, which the menu does not lead to, has no such item.
+  expect(marked.site.pageOrder[0]).toBe('home');
+});

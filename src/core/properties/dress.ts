@@ -53,6 +53,7 @@ export function dressProperties<Prefix extends string>(
     property({
       ...stated,
       name: `${prefix}Edge` as const,
+      takesRoom: true,
       label: 'Border',
       kind: optionalKind(referenceKind('borders'), open),
       initial: null,

@@ -4,7 +4,8 @@ import type { Values } from '../properties/property';
 import { barProperties } from '../properties/bar';
 import { sampleSite } from '../site/sample.test-data';
 import { settledValues } from './settled-values';
-import { stateContrast } from './state-contrast';
+import { everyStanding } from './standing-piece';
+import { leastContrast, stateContrast } from './state-contrast';
 
 const site = sampleSite();
 site.brand.colours.accent = { ...site.brand.colours.accent!, value: { css: '#000' } };
@@ -64,4 +65,29 @@ test('a button of the first rank has its own colours whatever the bar, one of th
 test('over a picture or a gradient there is no single ratio', () => {
   expect(ratio('menu', 'item', 'rest', {}, { picture: { desktop: 'a' } })).toBeNull();
   expect(ratio('menu', 'item', 'rest', {}, { tint: { desktop: 'accent' } })).toBeNull();
+});
+
+test('the least contrast of all bands and phases is told with where it is', () => {
+  const bar = site.headers.h!.bars.b!;
+  const grounds = { desktop: 'ground', tablet: 'soft', 'desktop:scrolled': 'accent' };
+  const seen = {
+    ...site,
+    headers: {
+      h: {
+        ...site.headers.h!,
+        values: { scrolling: { desktop: 'stays' } },
+        bars: { b: { ...bar, values: { ...bar.values, ground: grounds } } },
+      },
+    },
+  };
+  const least = (from: typeof site) =>
+    leastContrast(
+      from,
+      everyStanding(from, { in: 'headers', assembly: 'h' }, 'menu'),
+      part('menu', 'item'),
+      'rest',
+    );
+  expect(least(site)).toMatchObject({ band: 'desktop', phase: 'top' });
+  expect(least(seen)).toMatchObject({ band: 'desktop', phase: 'scrolled' });
+  expect(least(seen)!.ratio).toBeCloseTo(1);
 });

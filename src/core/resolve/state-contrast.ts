@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
+import type { Standing } from './standing-piece';
 import { colourInState, type PieceInBar } from './state-look';
 
 /**
@@ -23,4 +24,22 @@ export function stateContrast(
   const ground = colourInState(standing, part, 'Ground', state);
   const behind = onPanel ? 'ground' : (bar.ground as Id);
   return contrastOn(seen(ink), seen(ground), seen(behind), seen('ground'));
+}
+
+/** Where a part of a piece is read with most difficulty in a state, and its contrast ratio there. */
+export interface LeastContrast extends Pick<Standing, 'band' | 'phase'> {
+  ratio: number;
+}
+
+/** The least contrast of a part in a state among where its piece stands, the first of them where several are the same; null where it is over a picture in all of them. */
+export function leastContrast(
+  site: Site,
+  standings: readonly Standing[],
+  part: StatedPart,
+  state: State,
+): LeastContrast | null {
+  return standings.reduce<LeastContrast | null>((least, { inBar, band, phase }) => {
+    const ratio = stateContrast(site, inBar, part, state);
+    return ratio === null || (least !== null && least.ratio <= ratio) ? least : { ratio, band, phase };
+  }, null);
 }

@@ -9,7 +9,7 @@ import { stateLabels, states, type State, type StatedPart } from '@/core/propert
 import { settledValue, settledValues } from '@/core/resolve/settled-values';
 import { bayActs } from '@/core/resolve/acting';
 import { resolveAssembly } from '@/core/resolve/assembly';
-import { standingPiece } from '@/core/resolve/standing-piece';
+import { standingPiece, type Standing } from '@/core/resolve/standing-piece';
 import { colourInState, saidInState } from '@/core/resolve/state-look';
 import { partName } from '@/core/site/parts';
 import { seenColour } from '@/core/site/seen-colour';
@@ -49,8 +49,6 @@ function swatchOf(site: Site, { kind }: Property, value: unknown): string | null
     ? seenColour(site, value as string)
     : null;
 }
-
-type Standing = NonNullable<ReturnType<typeof standingPiece>>;
 
 /** The name of the cell that a value comes from, as seen from the cell that follows it: the band or the phase that is another one. */
 function cellName(site: Site, from: string, seenFrom: string): string | null {

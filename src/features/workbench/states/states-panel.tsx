@@ -3,12 +3,12 @@
 import { memo, useMemo } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
+import { phaseLabels } from '@/core/properties/phases';
 import { stateLabels, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/page/paths';
-import { standingPiece } from '@/core/resolve/standing-piece';
-import { stateContrast } from '@/core/resolve/state-contrast';
-import type { PieceInBar } from '@/core/resolve/state-look';
+import { everyStanding, standingPiece, type Standing } from '@/core/resolve/standing-piece';
+import { leastContrast, type LeastContrast } from '@/core/resolve/state-contrast';
 import type { SettledPiece } from '@/core/pieces/piece';
 import type { Site } from '@/core/site/site';
 import { stateGrowth } from '@/core/text/state-growth';
@@ -22,8 +22,21 @@ import styles from './states.module.css';
 const SCALE = 0.54;
 const WIDTH = 92;
 
-function Contrast({ ratio }: { ratio: number | null }) {
-  return ratio === null ? <span className="quiet">over a picture</span> : <ContrastFigure ratio={ratio} />;
+/** The least contrast of a state, and where that is, unless it is on the widest band at the top of the page. */
+function Contrast({ site, least }: { site: Site; least: LeastContrast | null }) {
+  if (least === null) return <span className="quiet">over a picture</span>;
+  const { ratio, band, phase } = least;
+  const nth = site.bands.findIndex(({ id }) => id === band);
+  const where = [
+    ...(nth === 0 ? [] : [site.bands[nth]!.name]),
+    ...(phase === 'top' ? [] : [phaseLabels[phase].toLowerCase()]),
+  ].join(', ');
+  return (
+    <>
+      <ContrastFigure ratio={ratio} />
+      {where !== '' && <small className="quiet">{where}</small>}
+    </>
+  );
 }
 
 /** What states do to the width of a text, measured; nothing where they do nothing. */
@@ -56,12 +69,12 @@ interface PartStatesProps {
   at: AssemblyPlace;
   piece: string;
   part: StatedPart;
-  inBar: PieceInBar;
+  standings: readonly Standing[];
   settled: SettledPiece;
 }
 
 /** One part of a piece in all its states, live, each with its contrast. */
-const PartStates = memo(function PartStates({ site, at, piece, part, inBar, settled }: PartStatesProps) {
+const PartStates = memo(function PartStates({ site, at, piece, part, standings, settled }: PartStatesProps) {
   const advances = useAdvances();
   const labels = useMemo(() => labelsOf(site, settled, part), [site, settled, part]);
   const { html, css, height } = useMemo(
@@ -93,7 +106,7 @@ const PartStates = memo(function PartStates({ site, at, piece, part, inBar, sett
             <div key={state} style={{ blockSize: height * SCALE }}>
               <dt>{stateLabels[state]}</dt>
               <dd>
-                <Contrast ratio={stateContrast(site, inBar, part, state)} />
+                <Contrast site={site} least={leastContrast(site, standings, part, state)} />
               </dd>
             </div>
           ))}
@@ -104,16 +117,18 @@ const PartStates = memo(function PartStates({ site, at, piece, part, inBar, sett
   );
 });
 
-/** Specimens of every part of a piece in all its states, as it stands on the widest band. */
+/** Specimens of every part of a piece in all its states, as it stands on the widest band, with the least contrast of all bands and phases. */
 export function StatesPanel({ at, piece }: { at: AssemblyPlace; piece: string }) {
   const site = useSite();
   const found = site[at.in][at.assembly]?.pieces[piece];
   const standing = useMemo(() => standingPiece(site, at, piece), [site, at, piece]);
+  const standings = useMemo(() => everyStanding(site, at, piece), [site, at, piece]);
   if (!found || !standing) return null;
+  const { settled } = standing;
   return (
     <div className={styles.parts}>
       {statedParts(found).map((part) => (
-        <PartStates key={part.prefix} {...{ site, at, piece, part, ...standing }} />
+        <PartStates key={part.prefix} {...{ site, at, piece, part, standings, settled }} />
       ))}
     </div>
   );
