@@ -328,7 +328,9 @@ test('a rule that never takes effect says why', async ({ page }) => {
   await below.press('Enter');
   await expect(page.getByText('below 1900 px')).toBeVisible();
   await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
-  await expect(page.getByText('never: the bar fits down to 320 px')).toBeVisible();
+  await expect(
+    page.getByText('never: the bar fits down to 320 px, and with text twice as large'),
+  ).toBeVisible();
 });
 
 test('what may come is foreseen for the bar, and moves as one types', async ({ page }) => {

@@ -22,6 +22,11 @@ export type Band = v.InferOutput<typeof bandSchema>;
 
 /** The narrowest viewport that is designed for, in CSS px (WCAG 2.2, 1.4.10 Reflow). */
 export const NARROWEST = 320;
+/**
+ * How narrow a viewport is in `em` where the narrowest one is read at 200 % (WCAG 2.2, 1.4.4 Resize Text), in CSS px of the usual
+ * text size: media queries follow the reader's own. What begins below the narrowest viewport begins for larger text only.
+ */
+export const NARROWEST_LARGER = NARROWEST / 2;
 /** The widest viewport on the ruler, in CSS px. */
 export const WIDEST = 1920;
 /** The least extent of a band, in CSS px, so that each can be seen and taken hold of. */

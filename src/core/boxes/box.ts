@@ -70,7 +70,7 @@ export interface Measures {
   /** A length of a box (lengths/formula.ts, `boxCss`). */
   length(length: Length): Piecewise;
   /** A length in `rem`, given in CSS px at the reader's usual text size. */
-  rem(length: number): Piecewise;
+  rem(length: Length): Piecewise;
   /** In times of the size of a text. */
   em(count: number, otherwise?: SetOtherwise): Piecewise;
   /** The width of a text on one line. */

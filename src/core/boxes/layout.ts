@@ -1,9 +1,9 @@
 import { AS_IT_COMES, type Declarations } from '../markup/css';
-import { boxCss, type Length } from '../lengths/formula';
-import { plainNumber, px, rem } from '../lengths/length';
+import { boxCss, lengthCss, type Length } from '../lengths/formula';
+import { plainNumber, px } from '../lengths/length';
 
-/** A size of a box in the unit of its CSS: a length of the document (CSS px), times its text's size or the width of its zero, or CSS px at the reader's usual text size. */
-export type Size = Length | { em: number } | { rem: number } | { ch: number };
+/** A size of a box in the unit of its CSS: a length of the document (CSS px), times its text's size or the width of its zero, or one that follows the reader's own text size (CSS px at the usual one). */
+export type Size = Length | { em: number } | { rem: Length } | { ch: number };
 
 /** A column of a grid (CSS Grid 2, 7.2): as its content, a share of what is left, or between two sizes. */
 export type Track = 'auto' | { fr: number } | { least: Size; most: Size | 'max-content' | { fr: number } };
@@ -83,7 +83,7 @@ export function sizeCss(size: Size): string {
   if (typeof size === 'number') return boxCss(size);
   if ('em' in size) return size.em === 0 ? '0' : `${plainNumber(size.em)}em`;
   if ('ch' in size) return `${plainNumber(size.ch)}ch`;
-  return 'rem' in size ? rem(size.rem) : boxCss(size);
+  return 'rem' in size ? lengthCss(size.rem) : boxCss(size);
 }
 
 const isSize = (value: unknown): value is Size => typeof value === 'number' || typeof value === 'object';

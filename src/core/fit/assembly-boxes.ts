@@ -148,7 +148,7 @@ export function placedAssembly(
   const span = { from: at, to: at };
   const within = { band, span, tally: { complete: true } };
   const there = { ...circumstances, sizedAt: at };
-  const width = valueAt(panelWidth(circumstances.site, assembly, band, span), at);
+  const width = valueAt(panelWidth(circumstances, assembly, band, span), at);
   const whole = assemblyBox(assembly, there, within, windowHeight);
   const placed = placeBox(whole, width, barMeasures(there, assembly, within));
   return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;

@@ -72,7 +72,7 @@ export function barsInRoom(
   within: Within,
   only: readonly Id[],
 ): BarInRoom[] {
-  const whole = panelWidth(circumstances.site, assembly, within.band, within.span);
+  const whole = panelWidth(circumstances, assembly, within.band, within.span);
   const setting = ownSetting(barMeasures(circumstances, assembly, within));
   const inRoom = (bar: SettledBar, box: Box, width: Piecewise, left: Piecewise | null = null): BarInRoom => {
     const [bays] = box.of;

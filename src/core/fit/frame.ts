@@ -1,11 +1,12 @@
 import { bandChain } from '../bands/band';
 import type { Id } from '../ids/id';
-import { lengthOver, type Length } from '../lengths/formula';
+import { textLengthOver, type Length } from '../lengths/formula';
 import { less, narrowest, type Piecewise, type Span } from '../lengths/piecewise';
 import { brandProperties } from '../properties/brand';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
 import type { Site } from '../site/site';
+import type { Circumstances } from './piece-content';
 
 const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
 
@@ -17,19 +18,24 @@ function takenBeside(site: Site, { kind }: SettledAssembly, band: Id): Length {
   return atTheSide(values) ? (values.sideWidth as Length) : 0;
 }
 
-/** How wide an assembly is in a band, in CSS px over the viewport width. */
-export function panelWidth(site: Site, assembly: SettledAssembly, band: Id, span: Span): Piecewise {
+/** How wide an assembly is in a band, in CSS px over the viewport width. What is as wide as is said follows the reader's own text size, as the texts in it do. */
+export function panelWidth(
+  { site, root }: Pick<Circumstances, 'site' | 'root'>,
+  assembly: SettledAssembly,
+  band: Id,
+  span: Span,
+): Piecewise {
   const { kind, values } = assembly;
-  if (atTheSide(values)) return lengthOver(values.sideWidth as Length, span);
+  if (atTheSide(values)) return textLengthOver(values.sideWidth as Length, span, root);
   const viewport = { at: [span.from, span.to], values: [span.from, span.to] };
-  const beside = less(viewport, lengthOver(takenBeside(site, assembly, band), span));
-  return kind === 'drawers' ? narrowest(lengthOver(values.width as Length, span), beside) : beside;
+  const beside = less(viewport, textLengthOver(takenBeside(site, assembly, band), span, root));
+  return kind === 'drawers' ? narrowest(textLengthOver(values.width as Length, span, root), beside) : beside;
 }
 
 /** What is beside the bays of a bar, and the most that they take; null where nothing limits them. */
 export interface Frame {
   gutter: Length;
-  most: Length | null;
+  most: { rem: Length } | null;
 }
 
 /** The frame of a bar in a band. */
@@ -38,6 +44,6 @@ export function barFrame(site: Site, { values }: SettledAssembly, bar: SettledBa
   const usual = atTheSide(values) ? values.sideGutter : brand.gutter;
   return {
     gutter: (bar.values.gutter ?? usual) as Length,
-    most: bar.values.contentWidth === 'full' ? null : (brand.contentWidth as Length),
+    most: bar.values.contentWidth === 'full' ? null : { rem: brand.contentWidth as Length },
   };
 }

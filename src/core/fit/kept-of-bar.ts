@@ -46,7 +46,7 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
     ...pieces.map((piece) => pieceBoxes(circumstances, piece)),
   ];
   const widths = [
-    panelWidth(site, phases[0]!, band, span),
+    panelWidth(circumstances, phases[0]!, band, span),
     bars.map((each) => barFrame(site, phases[0]!, each, band)),
   ];
   const key = `${asked} ${language} ${root} ${inStandIn} ${JSON.stringify([span, widths])}`;

@@ -168,7 +168,11 @@ export function pieceContent(
 ): PieceContent {
   const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
   const px = (length: number) => constant(length, span);
-  const rem = (length: number) => textLengthOver(length, span, root);
+  /** A length that follows the reader's own text size. */
+  const rem = (length: Length): Piecewise => {
+    if (typeof length !== 'number') moves();
+    return textLengthOver(length, span, root);
+  };
   const own = pieceStyleOnce(site, piece);
   const sized = new Map<unknown, Piecewise>();
   /** The size of a style over the span; worked out once. */

@@ -1,4 +1,4 @@
-import { NARROWEST } from '../bands/band';
+import { NARROWEST_LARGER } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { AssemblyKind } from '../properties/assembly';
 import type { Id } from '../ids/id';
@@ -233,7 +233,7 @@ function groupBeginnings(solving: Solving, bars: readonly Id[]): RuleOutcome[] {
     const fixed = waiting
       .map((each) => ({ each, below: each.level === 1 ? (fixedWidth(site, each.rule) ?? 0) : 0 }))
       .reduce((most, each) => (each.below > most.below ? each : most));
-    const next = Math.max(band?.below ?? 0, fixed.below, NARROWEST);
+    const next = Math.max(band?.below ?? 0, fixed.below, NARROWEST_LARGER);
     const solved = nextSolved(solving, progress, next, bars);
     if (solved === 'unmeasured') {
       giveUp('unmeasured');
@@ -261,7 +261,8 @@ function groupBeginnings(solving: Solving, bars: readonly Id[]): RuleOutcome[] {
 /**
  * Where the rules of an assembly begin. One with a width or a band begins there in any case. Those that wait for their bar follow each
  * other in its order: each is looked for once the one before it has begun and gone all its levels. Bars that stand in one row are solved
- * together, since what one of them gives way by the others have.
+ * together, since what one of them gives way by the others have. They are looked for also below the narrowest viewport, for text that is
+ * larger than usual: at the same width in em it leaves at least as much room.
  */
 export function ruleBeginnings(solving: Solving): RuleOutcome[] {
   const { site, assembly } = solving;

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { NARROWEST } from '../bands/band';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import { renderPage } from '../render/page/page';
@@ -107,10 +108,28 @@ test('rules follow each other as they are needed; one that never is says so', ()
     ['r2', Math.ceil(stops) + 100],
     ['r1', 640],
   ]);
-  const idle = way(edited(setRule(rule('r1', { by: 'fit', margin: 0 }))));
+  const gone: Edit = { ...shownAs('', 'desktop'), property: 'shown', value: 'hidden' };
+  const idle = way(edited(gone, setRule(rule('r1', { by: 'fit', margin: 0 }))));
   expect(idle.rules).toEqual([expect.objectContaining({ below: null, reason: 'fits' })]);
   const withBand = way(edited(setRule(rule('r1', { by: 'band', band: 'tablet' }))));
   expect(withBand.rules[0]!.below).toBe(1024);
+});
+
+test('what fits at every width begins for text that is larger, in time', () => {
+  const row = shownAs('row');
+  const larger = (site: Site) =>
+    surveyFit(
+      { site, advances: evenLetters, page: null, language: 'en', root: 32 },
+      'headers',
+      site.headers.h!,
+    ).bars[0]!.stretches.some(({ status }) => status === 'overflows');
+  const leaving = { piece: 'menu', property: 'shown', value: 'hidden' };
+  const bare = edited(row);
+  const ruled = edited(row, setRule({ ...rule('r1', { by: 'fit', margin: 0 }), turns: [leaving] }));
+  expect(survey(bare).bars[0]!.stretches.every(({ status }) => status !== 'overflows')).toBe(true);
+  expect(larger(bare)).toBe(true);
+  expect(way(ruled).rules[0]!.below).toBeLessThanOrEqual(NARROWEST);
+  expect(larger(ruled)).toBe(false);
 });
 
 test('a rule that waits for its bar does not wait for one of a narrower band that stands before it', () => {

@@ -2,17 +2,23 @@ import { box, words, type Box } from '../boxes/box';
 import type { LogoVersion } from '../brand/logo-versions';
 import type { Length } from '../lengths/formula';
 import { el, type Node } from '../markup/html';
-import type { Layout } from '../boxes/layout';
+import { cascaded, type Layout } from '../boxes/layout';
 import { LOGO_STYLE, logoLayout } from './logo';
 import type { PieceContent } from './content';
 import { pictureHtml } from './stage-picture';
 import type { PieceContext } from './piece';
 
 /** The room beside a logo that a menu draws, in CSS px at the usual text size. */
-const BESIDE = 16;
+const BESIDE = 8;
 
-/** What is beside a logo that a menu draws. */
-export const besideLogo = { paddingInline: { rem: BESIDE } } as const satisfies Layout;
+/**
+ * What is beside a logo that a menu draws. Compact, which it is beside a menu button, a name may stand on several lines.
+ */
+export const besideLogo = (version: LogoVersion) =>
+  ({
+    paddingInline: { rem: BESIDE },
+    whiteSpace: version === 'compact' ? 'normal' : undefined,
+  }) as const satisfies Layout;
 
 /** The logo that a menu draws, as its boxes. */
 export function brandLogoBox(content: PieceContent, version: LogoVersion, height: Length): Box {
@@ -21,7 +27,9 @@ export function brandLogoBox(content: PieceContent, version: LogoVersion, height
   const shown = artwork
     ? box('.menu-logo img', { blockSize: height }, [], { ratio: artwork.width / artwork.height })
     : words(content.siteName);
-  return box('.menu-logo', { ...logoLayout, ...besideLogo }, [shown], { type: { style: LOGO_STYLE } });
+  return box('.menu-logo', cascaded(logoLayout, besideLogo(version)), [shown], {
+    type: { style: LOGO_STYLE },
+  });
 }
 
 /**

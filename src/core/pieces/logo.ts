@@ -104,6 +104,22 @@ const properties = propertyList(
     initial: true,
   }),
   property({
+    name: 'nameBreaks',
+    label: 'Name stands',
+    group: 'Space',
+    kind: flagKind('on one line', 'on as many lines as it needs'),
+    by: 'width',
+    initial: false,
+    turns: [
+      {
+        id: 'breaks',
+        label: 'name on several lines',
+        value: true,
+        tried: { as: 'rule', effort: 1.8, says: 'stands on several lines' },
+      },
+    ],
+  }),
+  property({
     name: 'artworkHeight',
     gives: { least: 20, step: 1 },
     turns: [lessBy('artwork', 'smaller artwork', [8, 400], 1, 28)],
@@ -141,7 +157,7 @@ const layouts = (values: Values) => {
   const { artworkHeight, artworkWidth, shows } = values;
   const artworkAlone = shows === 'artwork';
   return {
-    '': logoLayout,
+    '': { ...logoLayout, ...(values.nameBreaks ? { whiteSpace: 'normal' } : {}) },
     '> :is(img, picture)': { display: shows === 'text' ? 'none' : undefined, flexShrink: 0 },
     img: {
       inlineSize: artworkWidth ?? 'auto',

@@ -1,6 +1,6 @@
 import { AS_IT_COMES } from '../markup/css';
-import { boxCss } from '../lengths/formula';
-import { px } from '../lengths/length';
+import { boxCss, lengthCss } from '../lengths/formula';
+import { px, rem } from '../lengths/length';
 import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
@@ -37,7 +37,7 @@ const drawerProperties = [
     kind: lengthKind(160, 960),
     by: 'width',
     initial: 304,
-    css: (value) => ({ '&': { 'inline-size': `min(${boxCss(value)}, 100%)` } }),
+    css: (value) => ({ '&': { 'inline-size': `min(${lengthCss(value)}, 100%)` } }),
   }),
 ];
 
@@ -69,7 +69,7 @@ const atSide = {
   'grid-row': '1 / span 2',
   'align-self': 'start',
   'min-block-size': '100vh',
-  'inline-size': `var(--side-width, ${px(SIDE_WIDTH)})`,
+  'inline-size': `var(--side-width, ${rem(SIDE_WIDTH)})`,
   '--gutter': `var(--side-gutter, ${px(SIDE_GUTTER)})`,
   'background-color': 'var(--ground)',
 };
@@ -110,7 +110,7 @@ const headerProperties = [
     kind: lengthKind(48, 480),
     by: 'width',
     initial: SIDE_WIDTH,
-    css: (value) => ({ '&': { '--side-width': value === SIDE_WIDTH ? AS_IT_COMES : boxCss(value) } }),
+    css: (value) => ({ '&': { '--side-width': value === SIDE_WIDTH ? AS_IT_COMES : lengthCss(value) } }),
   }),
   property({
     name: 'sideGutter',

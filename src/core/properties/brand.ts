@@ -1,5 +1,5 @@
 import { AS_IT_COMES } from '../markup/css';
-import { boxCss } from '../lengths/formula';
+import { boxCss, lengthCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
 import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
@@ -36,7 +36,7 @@ export const brandProperties = [
     kind: lengthKind(320, 2400),
     by: 'width',
     initial: 1200,
-    css: (value) => ({ '&': { '--content-width': boxCss(value) } }),
+    css: (value) => ({ '&': { '--content-width': lengthCss(value) } }),
   }),
   property({
     name: 'gutter',

@@ -9,6 +9,7 @@ import type { Id } from '../ids/id';
 import type { Property, Values } from '../properties/property';
 import { states } from '../properties/states';
 import type { Assembly, Bar, Piece } from './assembly';
+import { USUAL_MARGIN, type CollapseRule, type RuleWhen } from './collapse-rule';
 import { edgeBays, newBay } from './defaults';
 
 /** Short forms in which headers, drawers and footers are written down in the code. */
@@ -24,11 +25,21 @@ interface SaidBay {
   pieces: SaidPiece[];
 }
 
+/**
+ * A collapse rule: where the bar stops fitting unless it says otherwise, what its pieces turn to; level by level where there is a step.
+ * Pieces are named by their kind, one of several by its number as well: `menu 2`.
+ */
+export interface SaidRule {
+  when?: RuleWhen;
+  turns: [pieces: string, property: string, value: unknown, step?: number][];
+}
+
 export interface SaidBar {
   name: string;
   values?: Said;
   /** What stands at the start, in the middle and at the end; or any number of bays. */
   bays: Partial<Record<(typeof edgeBays)[number], SaidPiece[]>> | (SaidPiece[] | SaidBay)[];
+  rules?: readonly SaidRule[];
 }
 
 /** Where the bands that are spoken of stand among those of a site, counted from the widest; `phone` is the narrowest. */
@@ -68,8 +79,11 @@ export function composeValues(
   );
 }
 
+/** The bays of a bar that is divided by edges. */
+const noBays = Object.fromEntries(edgeBays.map((bay) => [bay, []]));
+
 /** Ids for what is composed, by what it is. */
-export type ComposeIds = (what: 'assembly' | 'bar' | 'piece') => Id;
+export type ComposeIds = (what: 'assembly' | 'bar' | 'piece' | 'rule') => Id;
 
 /** A header, drawer or footer from what is said of it, for a site with these bands. */
 export function composeAssembly(
@@ -102,15 +116,37 @@ export function composeAssembly(
       composeValues(bay.values ?? {}, bayProperties, bands),
     );
   };
+  const namedPieces = (held: readonly Id[], named: string) => {
+    const [pieceName, nth] = named.split(' ');
+    const ofKind = held.filter((id) => pieces[id]!.kind === pieceName);
+    return nth === undefined ? ofKind : [ofKind[Number(nth) - 1]!];
+  };
+  const ruleOf =
+    (held: readonly Id[]) =>
+    ({ when = { by: 'fit', margin: USUAL_MARGIN }, turns }: SaidRule): CollapseRule => ({
+      id: ids('rule'),
+      when,
+      turns: turns.flatMap(([named, property, value, step]) =>
+        namedPieces(held, named).map((piece) => ({
+          piece,
+          property,
+          value,
+          ...(step === undefined ? {} : { step }),
+        })),
+      ),
+    });
   const bars = saidBars.map((said): Bar => {
-    const { bays } = said;
+    const id = ids('bar');
+    const bays = Array.isArray(said.bays)
+      ? said.bays.map(bayOf)
+      : Object.entries({ ...noBays, ...said.bays }).map(([bay, held]) => newBay(bay, placed(held)));
+    const held = bays.flatMap((bay) => bay.pieces);
     return {
-      id: ids('bar'),
+      id,
       name: said.name,
-      bays: Array.isArray(bays)
-        ? bays.map(bayOf)
-        : edgeBays.map((bay) => newBay(bay, placed(bays[bay] ?? []))),
+      bays,
       values: composeValues(said.values ?? {}, barProperties, bands),
+      ...(said.rules ? { rules: said.rules.map(ruleOf(held)) } : {}),
     };
   });
   return {

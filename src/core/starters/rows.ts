@@ -1,16 +1,15 @@
 import type { Said, SaidPiece } from '../site/compose';
+import { folds, leaves, ownRow, shortens, signs } from './giving-way';
 import type { Starter, StarterSource } from './starter';
 
-/** A menu that is a row, and a menu button on the phone. */
 function rowMenu({ menu, drawer }: StarterSource, more: Said = {}): SaidPiece {
-  return ['menu', { menu, shownAs: { desktop: 'row', phone: 'button' }, opens: drawer, ...more }];
+  return ['menu', { menu, shownAs: 'row', opens: drawer, ...more }];
 }
 
-const logo: SaidPiece = ['logo', { version: { desktop: 'full', phone: 'compact' } }];
+const logo: SaidPiece = ['logo', { version: 'full' }];
 
-/** A button, which leaves on the phone: beside a menu button there is no room for it at 320 px. */
 function action({ action: link }: StarterSource, more: Said = {}): SaidPiece {
-  return ['button', { label: 'Get started', link, shown: { desktop: 'shown', phone: 'hidden' }, ...more }];
+  return ['button', { label: 'Get started', link, ...more }];
 }
 
 const thinStrip: Said = { ground: 'deep', ink: 'on-deep', leastHeight: 36, padding: 2 };
@@ -23,7 +22,12 @@ export const rowStarters: Starter[] = [
     name: 'Plain row',
     about: 'Logo at the start, links and a button at the end, all on one line.',
     bars: (site) => [
-      { name: 'Main bar', values: ruled, bays: { start: [logo], end: [rowMenu(site), action(site)] } },
+      {
+        name: 'Main bar',
+        values: ruled,
+        bays: { start: [logo], end: [rowMenu(site), action(site)] },
+        rules: [folds(), leaves('button'), signs, shortens],
+      },
     ],
   },
   {
@@ -39,6 +43,7 @@ export const rowStarters: Starter[] = [
           middle: [rowMenu(site, { itemGap: 0 })],
           end: [action(site, { rank: 'second' })],
         },
+        rules: [folds('centre'), leaves('button'), signs, shortens],
       },
     ],
   },
@@ -50,7 +55,8 @@ export const rowStarters: Starter[] = [
       {
         name: 'Main bar',
         values: { ...ruled, leastHeight: { desktop: 112, phone: 80 } },
-        bays: [[rowMenu(site, { around: { desktop: 'around' }, balancedBy: 'width', itemGap: 16 })]],
+        bays: [[rowMenu(site, { around: 'around', balancedBy: 'width', itemGap: 16 })]],
+        rules: [folds(), signs],
       },
     ],
   },
@@ -64,13 +70,9 @@ export const rowStarters: Starter[] = [
         values: thinStrip,
         bays: {
           start: [['text', { text: [site.siteName] }]],
-          end: [
-            [
-              'social',
-              { menu: site.socialMenu(), signSize: 16, shown: { desktop: 'shown', phone: 'hidden' } },
-            ],
-          ],
+          end: [['social', { menu: site.socialMenu(), signSize: 16 }]],
         },
+        rules: [leaves('social')],
       },
       {
         name: 'Main bar',
@@ -82,6 +84,7 @@ export const rowStarters: Starter[] = [
           lineBelow: 'border-hairline',
         },
         bays: [[logo], { values: { along: { desktop: 'end' } }, pieces: [rowMenu(site)] }],
+        rules: [folds(), signs, shortens],
       },
     ],
   },
@@ -95,6 +98,7 @@ export const rowStarters: Starter[] = [
         name: 'Menu bar',
         values: { lineAbove: 'border-hairline', lineBelow: 'border-hairline', leastHeight: 48, padding: 0 },
         bays: { middle: [rowMenu(site, { itemGap: 24 })] },
+        rules: [folds()],
       },
     ],
   },
@@ -111,6 +115,7 @@ export const rowStarters: Starter[] = [
           middle: [logo],
           end: [['basket', { link: site.action, count: 2 }]],
         },
+        rules: [signs, shortens, ownRow('basket')],
       },
     ],
   },
@@ -123,26 +128,25 @@ export const rowStarters: Starter[] = [
         name: 'Shop bar',
         bays: [
           [logo],
+          [['search', { form: 'field', fieldWidth: 420, takesRest: false }]],
           [
-            [
-              'search',
-              {
-                form: { desktop: 'field', phone: 'icon' },
-                fieldWidth: { desktop: 420, tablet: 280 },
-                takesRest: { desktop: false },
-              },
-            ],
+            ['account', { joinLabel: '' }],
+            ['basket', { link: site.action, count: 2, labelSeen: true }],
           ],
-          [
-            ['account', { shown: { desktop: 'shown', phone: 'hidden' }, joinLabel: '' }],
-            ['basket', { link: site.action, count: 2, labelSeen: { desktop: true, tablet: false } }],
-          ],
+        ],
+        rules: [
+          { turns: [['basket', 'labelSeen', false]] },
+          { turns: [['search', 'form', 'icon']] },
+          leaves('account'),
+          shortens,
+          ownRow('search'),
         ],
       },
       {
         name: 'Menu bar',
         values: { ground: 'soft', leastHeight: 44, padding: 0 },
         bays: { start: [rowMenu(site)] },
+        rules: [folds()],
       },
     ],
   },
@@ -158,6 +162,7 @@ export const rowStarters: Starter[] = [
           start: [logo],
           end: [['contact', { link: { to: 'telephone', telephone: '+44 1632 960000' } }]],
         },
+        rules: [shortens, leaves('contact')],
       },
       {
         name: 'Menu bar',
@@ -165,7 +170,7 @@ export const rowStarters: Starter[] = [
         bays: [
           [
             rowMenu(site, {
-              shownAs: { desktop: 'cells', phone: 'button' },
+              shownAs: 'cells',
               itemGap: 0,
               itemGround: { hover: 'accent', focus: 'accent' },
               itemInk: { hover: 'on-accent', focus: 'on-accent' },
@@ -174,6 +179,7 @@ export const rowStarters: Starter[] = [
             }),
           ],
         ],
+        rules: [folds()],
       },
     ],
   },
@@ -191,6 +197,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: ruled,
         bays: { start: [logo], end: [rowMenu(site), ['search', { form: 'icon' }], action(site)] },
+        rules: [folds(), leaves('button'), signs, shortens, ownRow('search')],
       },
     ],
   },
@@ -206,16 +213,19 @@ export const rowStarters: Starter[] = [
           start: [['language']],
           end: [['contact', { link: { to: 'email', email: 'hello@example.com' }, icon: 'mail' }]],
         },
+        rules: [leaves('contact')],
       },
       {
         name: 'Name bar',
         values: { leastHeight: { desktop: 128, phone: 80 } },
         bays: { middle: [['logo', { shows: 'text', textSize: { desktop: 40, phone: 24 } }]] },
+        rules: [shortens],
       },
       {
         name: 'Menu bar',
         values: { lineAbove: 'border-strong', lineBelow: 'border-hairline', leastHeight: 44, padding: 0 },
         bays: { middle: [rowMenu(site, { itemGap: 20 })] },
+        rules: [folds()],
       },
     ],
   },
@@ -226,14 +236,20 @@ export const rowStarters: Starter[] = [
     bars: (site) => [
       {
         name: 'Service bar',
-        values: { ground: 'soft', leastHeight: 36, padding: 0, shown: { desktop: 'shown', phone: 'hidden' } },
+        values: { ground: 'soft', leastHeight: 36, padding: 0 },
         bays: {
           end: [
             ['menu', { menu: site.secondMenu, shownAs: 'row', itemPaddingBlock: 4, typeStyle: 'type-small' }],
           ],
         },
+        rules: [folds()],
       },
-      { name: 'Main bar', values: ruled, bays: { start: [logo], end: [rowMenu(site), action(site)] } },
+      {
+        name: 'Main bar',
+        values: ruled,
+        bays: { start: [logo], end: [rowMenu(site), action(site)] },
+        rules: [folds(), leaves('button'), signs, shortens],
+      },
     ],
   },
   {
@@ -247,12 +263,13 @@ export const rowStarters: Starter[] = [
         bays: {
           start: [['logo', { ...logo[1], alignSelf: 'center' }], ['divider'], rowMenu(site)],
           end: [
-            ['divider', { shown: { desktop: 'shown', phone: 'hidden' } }],
+            ['divider'],
             ['search', { form: 'icon', alignSelf: 'center' }],
-            ['divider', { shown: { desktop: 'shown', phone: 'hidden' } }],
-            ['account', { joinLabel: '', alignSelf: 'center', shown: { desktop: 'shown', phone: 'hidden' } }],
+            ['divider'],
+            ['account', { joinLabel: '', alignSelf: 'center' }],
           ],
         },
+        rules: [folds(), signs, leaves('account', 'divider'), shortens, ownRow('search')],
       },
     ],
   },

@@ -1,3 +1,4 @@
+import { shortens, signs } from './giving-way';
 import type { Starter } from './starter';
 
 /** Headers along the side of the page, that turn into a bar on the phone. */
@@ -9,7 +10,7 @@ export const sideStarters: Starter[] = [
       'A narrow strip at the side with turned links in its middle; a row with a menu button on the phone.',
     values: {
       stands: { desktop: 'spread', phone: 'row' },
-      sideWidth: 112,
+      sideWidth: 128,
     },
     bars: ({ menu, drawer, action }) => [
       {
@@ -20,6 +21,7 @@ export const sideStarters: Starter[] = [
           padding: { desktop: 16, phone: 8 },
         },
         bays: { middle: [['logo', { version: 'compact' }]] },
+        rules: [shortens],
       },
       {
         name: 'Menu bar',
@@ -38,6 +40,7 @@ export const sideStarters: Starter[] = [
             ],
           ],
         },
+        rules: [signs],
       },
       {
         name: 'Contact bar',
@@ -54,12 +57,13 @@ export const sideStarters: Starter[] = [
     id: 'side-panel',
     name: 'Side panel',
     about: 'A wide panel at the side with the whole menu as a column, on its own ground.',
-    values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 240, sideGutter: 24 },
+    values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 288, sideGutter: 24 },
     bars: ({ menu, drawer }) => [
       {
         name: 'Logo bar',
         values: { padding: { desktop: 24, phone: 8 } },
         bays: { start: [['logo', { version: { desktop: 'full', phone: 'compact' } }]] },
+        rules: [shortens],
       },
       {
         name: 'Menu bar',
@@ -70,6 +74,7 @@ export const sideStarters: Starter[] = [
         bays: [
           [['menu', { menu, shownAs: { desktop: 'column', phone: 'button' }, opens: drawer, itemGap: 0 }]],
         ],
+        rules: [signs],
       },
       {
         name: 'Search bar',

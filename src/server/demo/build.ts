@@ -26,7 +26,7 @@ export function assembly(
   bars: readonly SaidBar[],
   values: Said = {},
 ): Assembly {
-  const counts = { assembly: 0, bar: 0, piece: 0 };
+  const counts = { assembly: 0, bar: 0, piece: 0, rule: 0 };
   const ids: ComposeIds = (what) => (what === 'assembly' ? id : `${id}-${what[0]}${(counts[what] += 1)}`);
   return composeAssembly({ kind, name, bars, values }, ids, defaultBands);
 }

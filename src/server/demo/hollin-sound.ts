@@ -5,6 +5,7 @@ import { defaultBrand, newMenu } from '@/core/site/defaults';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
 import type { SaidBar } from '@/core/site/compose';
+import { folds, leaves, shortens, signs } from '@/core/starters/giving-way';
 import type { LinkedFile } from '@/core/site/file';
 import { assembly, byId, colours, menuOf, menuWith, pagesFromList, typeStyles } from './build';
 
@@ -184,11 +185,11 @@ const mainBars: SaidBar[] = [
             menu: 'm-service',
             textSize: 14,
             itemPaddingBlock: 4,
-            shown: { desktop: 'shown', tablet: 'hidden' },
           },
         ],
       ],
     },
+    rules: [leaves('menu')],
   },
   {
     name: 'Main bar',
@@ -202,7 +203,7 @@ const mainBars: SaidBar[] = [
         [
           'logo',
           {
-            version: { desktop: 'full', phone: 'compact' },
+            version: 'full',
             artworkHeight: { desktop: 44, 'desktop:scrolled': 36, phone: 40 },
           },
         ],
@@ -212,7 +213,7 @@ const mainBars: SaidBar[] = [
           'menu',
           {
             menu: 'm-main',
-            shownAs: { desktop: 'row', tablet: 'button' },
+            shownAs: 'row',
             opens: 'd-main',
             itemGap: 2,
             itemPaddingInline: 7,
@@ -224,11 +225,11 @@ const mainBars: SaidBar[] = [
           {
             label: 'Book a crossing',
             link: { to: 'page', page: 'pg-book' },
-            shown: { desktop: 'shown', phone: 'hidden' },
           },
         ],
       ],
     },
+    rules: [folds(), shortens, leaves('button'), signs],
   },
 ];
 

@@ -1,5 +1,6 @@
 import { defaultBands, defaultBrand } from '@/core/site/defaults';
 import { SITE_VERSION, type Site } from '@/core/site/site';
+import { shortens, signs } from '@/core/starters/giving-way';
 import { assembly, byId, colours, menuOf, pagesFromList, typeStyles } from './build';
 
 /** Orrery House: an invented planetarium, with its name in the middle of the header. */
@@ -24,10 +25,21 @@ const header = assembly('headers', 'h-orrery', 'Main header', [
     name: 'Main bar',
     values: { leastHeight: { desktop: 105, phone: 81 }, lineBelow: 'border-hairline' },
     bays: {
-      start: [['menu', { menu: 'm-sky', shownAs: { desktop: 'row', phone: 'button' }, opens: 'd-orrery' }]],
+      start: [['menu', { menu: 'm-sky', shownAs: 'row', opens: 'd-orrery' }]],
       middle: [['logo', { text: 'Orrery House', textSize: { desktop: 28, phone: 20 } }]],
-      end: [['menu', { menu: 'm-house', shown: { desktop: 'shown', phone: 'hidden' } }]],
+      end: [['menu', { menu: 'm-house' }]],
     },
+    rules: [
+      {
+        when: { by: 'centre', margin: 16 },
+        turns: [
+          ['menu 1', 'shownAs', 'button'],
+          ['menu 2', 'shown', 'hidden'],
+        ],
+      },
+      signs,
+      shortens,
+    ],
   },
 ]);
 

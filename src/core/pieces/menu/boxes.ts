@@ -127,10 +127,11 @@ function buttonBox({ values, content, laid }: Making): Box | null {
   if (values.opens === null || values.shownAs !== 'button') return null;
   const layout = cascaded(laid['.menu-button'], laid['> .menu-button']);
   const signBox = box('.menu-sign', laid['.menu-sign'], []);
+  const label = box('> .menu-button > .menu-word', {}, [words(values.buttonLabel || 'Menu')]);
   return box(
     '> .menu-button',
     layout,
-    [signBox, words(values.buttonLabel || 'Menu')],
+    [signBox, values.buttonLabelSeen ? label : null],
     dressedBox(values, menuButtonPart.prefix, content),
   );
 }

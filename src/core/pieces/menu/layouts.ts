@@ -81,7 +81,8 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       justifyItems: around === 'below' ? 'center' : undefined,
       justifyContent: least === null ? undefined : 'start',
       flexGrow: values.takesRest || fillsBay(values) ? 1 : undefined,
-      whiteSpace: 'nowrap',
+      // Below each other, a long label has lines of its own.
+      whiteSpace: shownAs === 'column' && !turned ? 'normal' : 'nowrap',
     },
     '.menu-list': {
       display: list ? 'flex' : 'none',
@@ -146,7 +147,7 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       paddingInlineStart: open && !headed ? INDENT : undefined,
     },
     '.menu-below .menu-below': { paddingInlineStart: INDENT },
-    '.menu-logo': besideLogo,
+    '.menu-logo': besideLogo(shownAs === 'button' ? 'compact' : 'full'),
     '.menu-logo img': { blockSize: values.logoHeight },
     '> .menu-button': { display: shownAs === 'button' ? 'inline-flex' : 'none' },
     '.menu-button': {

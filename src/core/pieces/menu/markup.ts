@@ -159,7 +159,7 @@ function menuButtonHtml(label: string, drawer: string): Element {
       'aria-haspopup': 'dialog',
     },
     el('span', { class: 'menu-sign', 'aria-hidden': 'true' }),
-    label,
+    el('span', { class: 'menu-word' }, label),
   );
 }
 

@@ -16,7 +16,8 @@ import { typeProperties } from '../../properties/type';
 import { shownAsLabels, withLogoLabels } from './forms';
 import { headingParts, shownAsCss, signsAloneCss } from './looks';
 import { belowPart, itemPart, menuButtonPart } from './parts';
-import { behindTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turn-offers';
+import { usuallySeenCss } from '../unseen';
+import { behindTurns, buttonTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turn-offers';
 
 /** What a designer sets on a menu. */
 export const menuPieceProperties = propertyList(
@@ -102,6 +103,16 @@ export const menuPieceProperties = propertyList(
     kind: textKind(40),
     by: null,
     initial: 'Menu',
+  }),
+  property({
+    name: 'buttonLabelSeen',
+    label: 'Label of the button is',
+    group: 'Collapse',
+    kind: flagKind('said to readers only', 'seen'),
+    by: 'width',
+    initial: true,
+    turns: buttonTurns,
+    css: (value) => ({ '& > .menu-button > .menu-word': usuallySeenCss(value) }),
   }),
   property({
     name: 'behind',

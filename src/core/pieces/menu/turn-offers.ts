@@ -38,6 +38,17 @@ export const logoTurns: readonly TurnOffer[] = Object.entries({
   needs: 'around',
 }));
 
+/** To say the label of the menu button to readers only. */
+export const buttonTurns: readonly TurnOffer[] = [
+  {
+    id: 'sign',
+    label: 'menu button without its word',
+    value: false,
+    needs: 'opens',
+    tried: { as: 'value', effort: 1.5 },
+  },
+];
+
 /** To let items go behind “more”. */
 export const behindTurns: readonly TurnOffer[] = [
   {

@@ -18,6 +18,7 @@ const unruled = [
   'stand-in-text',
   'stand-in-picture',
   'menu-logo',
+  'menu-word',
   'basket-label',
 ];
 

@@ -5,12 +5,14 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
+import { NARROWEST } from '@/core/bands/band';
 import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { undoneTurns, type Undone } from '@/core/fit/undone';
 import type { RuleOutcome } from '@/core/fit/rule-beginnings';
 import { inOrderOfEffect, wayDown } from '@/core/fit/way-down';
+import { mediaEm } from '@/core/lengths/length';
 import { pieceKind } from '@/core/pieces';
 import { phaseLabels } from '@/core/properties/phases';
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly';
@@ -276,10 +278,13 @@ function RuleHead({ site, rule, outcome, undone, change, remove }: RuleHeadProps
 /** Where a rule begins, or why it never does. */
 function outcomeText(outcome: RuleOutcome | null, waits: RuleWhen['by']): string {
   if (outcome === null || outcome.reason === 'unmeasured') return 'being measured…';
-  if (outcome.below !== null) return `below ${outcome.below} px`;
+  if (outcome.below !== null)
+    return outcome.below > NARROWEST
+      ? `below ${outcome.below} px`
+      : `below ${mediaEm(outcome.below)}: with larger text only`;
   return waits === 'centre'
-    ? 'never: its middle is truly centred down to 320 px'
-    : 'never: the bar fits down to 320 px';
+    ? `never: its middle is truly centred down to ${NARROWEST} px, and with text twice as large`
+    : `never: the bar fits down to ${NARROWEST} px, and with text twice as large`;
 }
 
 /** What takes back a turn of a rule, in words. */

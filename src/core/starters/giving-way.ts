@@ -1,0 +1,30 @@
+import type { SaidRule } from '../site/compose';
+import { USUAL_MARGIN } from '../site/collapse-rule';
+
+/** How ready-made headers give way where room is short: what their rules have in common. */
+
+/** The menu becomes a menu button where the bar stops fitting, or already where its middle is no longer truly centred. */
+export const folds = (by: 'fit' | 'centre' = 'fit'): SaidRule => ({
+  when: { by, margin: USUAL_MARGIN },
+  turns: [['menu', 'shownAs', 'button']],
+});
+
+/** The menu button goes without its word. */
+export const signs: SaidRule = { turns: [['menu', 'buttonLabelSeen', false]] };
+
+/** The logo goes without its words; one of letters gets smaller and may stand on several lines. */
+export const shortens: SaidRule = {
+  turns: [
+    ['logo', 'version', 'compact'],
+    ['logo', 'textSize', 14, -2],
+    ['logo', 'nameBreaks', true],
+  ],
+};
+
+/** A piece that nobody is to miss moves to a row of its own. */
+export const ownRow = (kind: string): SaidRule => ({ turns: [[kind, 'ownRow', true]] });
+
+/** Pieces that can be done without are no longer shown. */
+export const leaves = (...kinds: string[]): SaidRule => ({
+  turns: kinds.map((kind) => [kind, 'shown', 'hidden']),
+});

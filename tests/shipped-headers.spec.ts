@@ -1,0 +1,82 @@
+import { expect } from '@playwright/test';
+import fc from 'fast-check';
+import type { Cause } from '../src/core/fit/bar-fit';
+import { surveyFit } from '../src/core/fit/survey';
+import type { Assembly } from '../src/core/site/assembly';
+import { newItem } from '../src/core/site/defaults';
+import type { Site } from '../src/core/site/site';
+import { starters } from '../src/core/starters';
+import { measured } from '../src/server/text/measured';
+import { demo, demoDb, withStarter } from './support/demo-sites';
+import { sample } from './support/sample';
+import { test } from './support/test';
+
+const WHOLE = { from: 320, to: 3840 };
+
+/** Whether what wraps is made for that: sentences, and at the side of the page a name or a label. */
+function mayWrap({ pieces, values }: Assembly, causes: readonly Cause[]): boolean {
+  const kinds = ['text', 'notice', ...(values.stands ? ['logo', 'menu'] : [])];
+  return causes.every((cause) => cause.pieces.every((id) => kinds.includes(pieces[id]!.kind)));
+}
+
+/** Where bars of the header of a site do not fit, in any of its languages and before its fonts have come, at the usual text size and at twice that. */
+function whereItDoesNotFit(site: Site): Promise<string[]> {
+  const header = site.headers[site.placing.header!]!;
+  const cases = site.languages.flatMap((language) =>
+    [16, 24, 32].flatMap((root) => [false, true].map((inStandIn) => ({ language, root, inStandIn }))),
+  );
+  return measured(demoDb, (advances) =>
+    cases.flatMap((each) => {
+      const today = { site, advances, page: null, ...each };
+      return surveyFit(today, 'headers', header, { whole: WHOLE }).bars.flatMap(({ bar, stretches }) =>
+        stretches
+          .filter(
+            ({ status, causes }) =>
+              status === 'overflows' || (status === 'wraps' && each.root === 16 && !mayWrap(header, causes)),
+          )
+          .map(
+            ({ status, from, to, causes }) =>
+              `${header.bars[bar]!.name} ${status} from ${from} to ${to} ${JSON.stringify(each)} ${JSON.stringify(causes)}`,
+          ),
+      );
+    }),
+  );
+}
+
+const letters = fc.constantFrom(...'abcdefghijklmnoprstuvw');
+const labels = fc.array(fc.string({ unit: letters, minLength: 4, maxLength: 18 }), {
+  minLength: 4,
+  maxLength: 9,
+});
+
+/** A demo site whose first menus have items of these labels. */
+function withLabels(site: Site, [first, second]: readonly string[][]): Site {
+  const menus = Object.entries(site.menus).map(([id, menu], index) => {
+    const words = [first, second][index];
+    if (!words) return [id, menu];
+    const items = words.map((label, nth) =>
+      newItem({ id: `${id}-g${nth}`, label, link: { to: 'page', page: site.pageOrder[nth]! } }),
+    );
+    const byId = Object.fromEntries(items.map((item) => [item.id, item]));
+    return [id, { ...menu, top: items.map((item) => item.id), items: byId, values: {} }];
+  });
+  return { ...site, menus: Object.fromEntries(menus) };
+}
+
+for (const id of ['hollin-sound', 'orrery-house'])
+  test(`the header of ${id} fits at every width`, async () => {
+    expect(await whereItDoesNotFit(demo(id))).toEqual([]);
+  });
+
+for (const { id, name } of starters)
+  test(`“${name}” fits at every width in either demo site, and with any menu`, async () => {
+    for (const site of ['hollin-sound', 'orrery-house'])
+      expect.soft(await whereItDoesNotFit(withStarter(demo(site), id))).toEqual([]);
+    await fc.assert(
+      fc.asyncProperty(labels, labels, async (first, second) => {
+        const site = withStarter(withLabels(demo('hollin-sound'), [first, second]), id);
+        expect(await whereItDoesNotFit(site)).toEqual([]);
+      }),
+      { numRuns: sample(4, 200) },
+    );
+  });
