@@ -4,7 +4,7 @@ import { wayDown } from '../src/core/fit/way-down';
 import type { Site } from '../src/core/site/site';
 import { openDatabase } from '../src/server/db/open';
 import { measured } from '../src/server/text/measured';
-import { copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
+import { copyWithoutRules, openCell, pick, saved, storedSite, view } from './support/site';
 import { test } from './support/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -14,7 +14,7 @@ const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-collapse-')
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
 });
 

@@ -1,12 +1,12 @@
 import { expect } from '@playwright/test';
-import { copyOfDemo, saved } from './support/site';
+import { copyWithoutRules, saved } from './support/site';
 import { test } from './support/test';
 
 let id: string;
 
 test.beforeEach(async ({ page, request, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await page.getByText('by fit', { exact: true }).click();
   const link = page.getByRole('link', { name: /^Room over the width/ });

@@ -1,5 +1,6 @@
-import { expect } from '@playwright/test';
+import { chromium, expect } from '@playwright/test';
 import fc from 'fast-check';
+import { chromiumArguments, chromiumPath } from '../scripts/lib/chromium.mjs';
 import type { Cause } from '../src/core/fit/bar-fit';
 import { surveyFit } from '../src/core/fit/survey';
 import type { Assembly } from '../src/core/site/assembly';
@@ -8,6 +9,7 @@ import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { measured } from '../src/server/text/measured';
 import { demo, demoDb, withStarter } from './support/demo-sites';
+import { visitHandedOver } from './support/handed-over';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
@@ -79,4 +81,57 @@ for (const { id, name } of starters)
       }),
       { numRuns: sample(4, 200) },
     );
+  });
+
+/** Runs in the page: what of the header can be followed or pressed, but is covered, or stands where no scrolling leads. */
+function outOfReach(): string[] {
+  const root = document.documentElement;
+  return [...document.querySelectorAll<HTMLElement>('header :is(a, button, input)')]
+    .filter((each) => each.checkVisibility({ visibilityProperty: true }))
+    .flatMap((each) => {
+      each.scrollIntoView({ block: 'nearest', inline: 'center', behavior: 'instant' });
+      const { left, right, top, bottom, width, height } = each.getBoundingClientRect();
+      if (width * height <= 1) return [];
+      const name = `“${each.textContent.trim() || each.getAttribute('aria-label') || each.className}”`;
+      if (left < -0.5 || right > root.clientWidth + 0.5) return [`${name} stands from ${left} to ${right}`];
+      const hit = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+      const over = each.contains(hit) || hit?.contains(each);
+      return over ? [] : [`${name} is behind ${hit?.outerHTML.slice(0, 60)}`];
+    });
+}
+
+/** How readers see pages who need larger letters, or letters, words and lines set apart (WCAG 2.2, 1.4.4, 1.4.10 and 1.4.12). */
+const readings = [
+  { as: 'usual', root: 16, css: '' },
+  { as: 'at 24 px', root: 24, css: '' },
+  { as: 'at 32 px', root: 32, css: '' },
+  {
+    as: 'set apart',
+    root: 16,
+    css: '* { letter-spacing: 0.12em !important; word-spacing: 0.16em !important; line-height: 1.5 !important; }',
+  },
+];
+
+for (const { as, root, css } of readings)
+  test(`in every ready-made header, all that can be followed is in reach, as read ${as}`, async () => {
+    test.slow();
+    const browser = await chromium.launch({
+      executablePath: chromiumPath() ?? undefined,
+      args: [...chromiumArguments, `--blink-settings=defaultFontSize=${root}`],
+    });
+    const page = await browser.newPage();
+    const lost: string[] = [];
+    for (const { id } of starters)
+      for (const site of ['hollin-sound', 'orrery-house']) {
+        await visitHandedOver(page, demoDb, withStarter(demo(site), id));
+        if (css) await page.addStyleTag({ content: css });
+        for (const width of [320, 640, 768, 1024, 1280]) {
+          await page.setViewportSize({ width, height: 720 });
+          lost.push(
+            ...(await page.evaluate(outOfReach)).map((each) => `${id} of ${site} at ${width}: ${each}`),
+          );
+        }
+      }
+    await browser.close();
+    expect(lost).toEqual([]);
   });

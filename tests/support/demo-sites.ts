@@ -33,3 +33,11 @@ export const withStarter = (site: Site, id: string): Site => {
     headers: { ...site.headers, [header.id]: header },
   };
 };
+
+/** A site whose placed header has no collapse rules. */
+export function withoutRules(site: Site): Site {
+  const header = site.headers[site.placing.header!]!;
+  const bars = Object.entries(header.bars).map(([id, bar]) => [id, { ...bar, rules: [] }]);
+  const bare = { ...header, bars: Object.fromEntries(bars) };
+  return { ...site, headers: { ...site.headers, [header.id]: bare } };
+}

@@ -1,4 +1,6 @@
 import { expect, type APIRequestContext, type FrameLocator, type Locator, type Page } from '@playwright/test';
+import type { Values } from '../../src/core/properties/property';
+import type { Site } from '../../src/core/site/site';
 
 export const pageList = `Home  /
 Rooms  /rooms
@@ -14,15 +16,39 @@ export async function makeSite(request: APIRequestContext, name: string): Promis
   return (await response.json()).id;
 }
 
-/** Opens the demo's site file as a site of its own, so that tests do not meet on it. */
-export async function copyOfDemo(request: APIRequestContext): Promise<string> {
-  const file = await (await request.get('/api/sites/hollin-sound/site-file')).text();
-  const response = await request.post('/api/sites/open', {
-    data: file,
-    headers: { 'content-type': 'application/json' },
-  });
+const demoFile = async (request: APIRequestContext) =>
+  (await (await request.get('/api/sites/hollin-sound/site-file')).json()) as { site: Site };
+
+async function opened(request: APIRequestContext, data: object): Promise<string> {
+  const response = await request.post('/api/sites/open', { data });
   expect(response.status()).toBe(201);
   return (await response.json()).id;
+}
+
+/** Opens the demo's site file as a site of its own, so that tests do not meet on it. */
+export async function copyOfDemo(request: APIRequestContext): Promise<string> {
+  return opened(request, await demoFile(request));
+}
+
+/** What the pieces of the demo's main header show by width where they do not wait for their bars to stop fitting. */
+const byBand: Record<string, Values> = {
+  'h-main-p2': { shown: { desktop: 'shown', tablet: 'hidden' } },
+  'h-main-p3': { version: { desktop: 'full', phone: 'compact' } },
+  'h-main-p4': { shownAs: { desktop: 'row', tablet: 'button' } },
+  'h-main-p5': { shown: { desktop: 'shown', phone: 'hidden' } },
+};
+
+/** A copy of the demo whose main header has no collapse rules: it turns with the bands, and stops fitting in some of them. */
+export async function copyWithoutRules(request: APIRequestContext): Promise<string> {
+  const { site, ...file } = await demoFile(request);
+  const header = site.headers['h-main']!;
+  const bars = Object.entries(header.bars).map(([id, bar]) => [id, { ...bar, rules: [] }]);
+  const pieces = Object.entries(header.pieces).map(([id, piece]) => [
+    id,
+    { ...piece, values: { ...piece.values, ...byBand[id] } },
+  ]);
+  const bare = { ...header, bars: Object.fromEntries(bars), pieces: Object.fromEntries(pieces) };
+  return opened(request, { ...file, site: { ...site, headers: { ...site.headers, 'h-main': bare } } });
 }
 
 /** The stored document of a site. */

@@ -126,7 +126,8 @@ function forecasts(today: Circumstances, place: BarPlace): Forecast[] {
         advances: longer(advances, 1 + percent / 100),
       }),
     ),
-    ...[20, 24].map((root) => one(`root-${root}`, `Reader’s text size ${root} px`, { root })),
+    ...[20, 24, 32].map((root) => one(`root-${root}`, `Reader’s text size ${root} px`, { root })),
+    one('set-apart', 'Text set apart by the reader', { setApart: true }),
     ...[200, 400].map((percent) => ({
       ...one(`zoom-${percent}`, `Zoomed to ${percent} %`, {}),
       zoom: percent / 100,

@@ -35,7 +35,7 @@ function decidingBars({ phases, bar }: LookedAt): SettledBar[] {
  */
 export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Within) => T): T {
   const { circumstances, phases, bar, within } = looked;
-  const { site, language, root, inStandIn = false } = circumstances;
+  const { site, language, root, inStandIn = false, setApart = false } = circumstances;
   const { band, span } = within;
   const own = phases[0]!.bars.find(({ id }) => id === bar)!;
   const bars = decidingBars(looked);
@@ -49,7 +49,7 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
     panelWidth(circumstances, phases[0]!, band, span),
     bars.map((each) => barFrame(site, phases[0]!, each, band)),
   ];
-  const key = `${asked} ${language} ${root} ${inStandIn} ${JSON.stringify([span, widths])}`;
+  const key = `${asked} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, widths])}`;
   const answers = known.get(own) ?? new Map<string, Kept>();
   known.set(own, answers);
   const kept = answers.get(key);

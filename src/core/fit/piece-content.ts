@@ -28,6 +28,8 @@ import {
   inWeight,
   onOneLine,
   pieceStyle,
+  READERS_SPACING,
+  setApart,
   settledTypeStyle,
   textExtent,
   type TextStyle,
@@ -44,6 +46,8 @@ export interface Circumstances {
   root: number;
   /** The width of the viewport at which fluid sizes of text are taken, in CSS px; where it is left out, they grow along. */
   sizedAt?: number;
+  /** Whether the reader sets letters, words and lines apart, after media queries were answered. */
+  setApart?: boolean;
   /** Whether texts are set in what stands in for the site's fonts until they have come. */
   inStandIn?: boolean;
 }
@@ -143,9 +147,9 @@ export function madeOfTexts({ site, advances, inStandIn = false }: Circumstances
 
 /** The same object as long as all that the boxes of a piece are measured with is the same, whatever the width of the viewport. */
 export function basisOf(circumstances: Circumstances, own: Box): object {
-  const { language, root, inStandIn = false } = circumstances;
+  const { language, root, inStandIn = false, setApart = false } = circumstances;
   const madeOf = madeOfTexts(circumstances);
-  const asked = `${language} ${root} ${inStandIn}`;
+  const asked = `${language} ${root} ${inStandIn} ${setApart}`;
   const kept = bases.get(own) ?? new Map<string, { madeOf: readonly unknown[]; basis: object }>();
   bases.set(own, kept);
   const found = kept.get(asked);
@@ -166,7 +170,7 @@ export function pieceContent(
   tally: Tally = { complete: true },
   steadiness?: Steadiness,
 ): PieceContent {
-  const { site, advances, language, root, sizedAt, inStandIn } = circumstances;
+  const { site, advances, language, root, sizedAt, inStandIn, setApart: apart = false } = circumstances;
   const px = (length: number) => constant(length, span);
   /** A length that follows the reader's own text size. */
   const rem = (length: Length): Piecewise => {
@@ -203,8 +207,9 @@ export function pieceContent(
       moves();
       return px(0);
     }
-    const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), extent.em);
-    return extent.spacing === 0 ? line : total(line, rem(extent.spacing));
+    const { em, spacing } = apart ? setApart(extent, words) : extent;
+    const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), em);
+    return spacing === 0 ? line : total(line, rem(spacing));
   };
   const length = (of: Length): Piecewise => {
     if (typeof of !== 'number') moves();
@@ -243,7 +248,8 @@ export function pieceContent(
         return px(ascent + descent);
       }
       const size = settled(sizeIn(otherwise), nearest);
-      const line = times(size, lineHeight ?? styled(otherwise).lineHeight);
+      const high = apart ? READERS_SPACING.lines : (lineHeight ?? styled(otherwise).lineHeight);
+      const line = times(size, high);
       return isFlat(line) ? px(laidOut(line.values[0]!)) : line;
     },
     font,

@@ -108,7 +108,13 @@ test('rules follow each other as they are needed; one that never is says so', ()
     ['r2', Math.ceil(stops) + 100],
     ['r1', 640],
   ]);
-  const gone: Edit = { ...shownAs('', 'desktop'), property: 'shown', value: 'hidden' };
+  const gone: Edit = {
+    edit: 'setValue',
+    place: { on: 'piece', ...at, piece: 'menu' },
+    property: 'shown',
+    cell: 'desktop',
+    value: 'hidden',
+  };
   const idle = way(edited(gone, setRule(rule('r1', { by: 'fit', margin: 0 }))));
   expect(idle.rules).toEqual([expect.objectContaining({ below: null, reason: 'fits' })]);
   const withBand = way(edited(setRule(rule('r1', { by: 'band', band: 'tablet' }))));

@@ -77,3 +77,28 @@ export function changedRules(base: Rules, rules: Rules): Rules {
   }
   return changed;
 }
+
+/** Whether a selector asks for the pointer to be over something, and for nothing else instead. */
+const hovers = (selector: string) =>
+  selector.includes(':hover') && !/:(?:is|where|has|not)\([^()]*:hover/.test(selector);
+
+/** Rules in their order, those that ask for hovering only where there is a pointer that can (Media Queries 5, 6.2): a finger would leave them behind. */
+function whereHovered(rules: Rules): CssNode[] {
+  return Object.entries(rules).reduce<CssNode[]>((nodes, [selector, declarations]) => {
+    const last = nodes.at(-1);
+    const block = last !== undefined && isBlock(last);
+    if (hovers(selector)) {
+      if (block) Object.assign(last.inside[0]!, { [selector]: declarations });
+      else nodes.push({ at: '@media (hover: hover)', inside: [{ [selector]: declarations }] });
+    } else if (block || last === undefined) nodes.push({ [selector]: declarations });
+    else last[selector] = declarations;
+    return nodes;
+  }, []);
+}
+
+/** Nodes with all rules that ask for hovering in blocks of their own, where they stand. */
+export function hoverable(nodes: readonly CssNode[]): CssNode[] {
+  return nodes.flatMap((node) =>
+    isBlock(node) ? [{ ...node, inside: hoverable(node.inside) }] : whereHovered(node),
+  );
+}

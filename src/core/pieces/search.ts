@@ -136,6 +136,8 @@ export const search = kindOfPiece<Values>({
       'inset-block-start': '4rem',
       'inset-inline-end': 'var(--gutter)',
       margin: '0',
+      // A popover would cut off the ring of the field in it.
+      overflow: 'visible',
       padding: '0.75rem',
       border: '1px solid var(--line)',
       'background-color': 'var(--ground)',

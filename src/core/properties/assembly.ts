@@ -69,6 +69,10 @@ const atSide = {
   'grid-row': '1 / span 2',
   'align-self': 'start',
   'min-block-size': '100vh',
+  // One that is higher than the window scrolls by itself.
+  'max-block-size': '100vh',
+  'overflow-y': 'auto',
+  'scrollbar-width': 'thin',
   'inline-size': `var(--side-width, ${rem(SIDE_WIDTH)})`,
   '--gutter': `var(--side-gutter, ${px(SIDE_GUTTER)})`,
   'background-color': 'var(--ground)',
@@ -98,6 +102,8 @@ const headerProperties = [
           display: side ? 'grid' : AS_IT_COMES,
           'grid-template': side ? '1fr auto / auto minmax(0, 1fr)' : AS_IT_COMES,
         },
+        // Higher than the window, they are scrolled, not pressed together.
+        '& > .bar': { 'flex-shrink': side ? '0' : AS_IT_COMES },
         '& ~ :is(main, .footer)': { 'grid-column': side ? '2' : AS_IT_COMES },
         '&': Object.fromEntries(named.map((name) => [name, standCss[value][name] ?? AS_IT_COMES])),
       };

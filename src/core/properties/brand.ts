@@ -3,6 +3,7 @@ import { boxCss, lengthCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
 import { pixelsKind } from './kinds/pixels';
 import { numberKind } from './kinds/number';
+import { referenceKind } from './kinds/reference';
 import { property } from './property';
 
 /** The spacing step of a new brand, in CSS px. */
@@ -24,6 +25,25 @@ const stacking = [
     kind: numberKind(0, 9999, ''),
     by: null,
     css: (value) => ({ '&': { [css]: value === named.initial ? AS_IT_COMES : String(value) } }),
+  }),
+);
+
+/**
+ * The two colours of the ring around what has the focus: lines beside each other, so that one of them stands out on whatever is
+ * behind (WCAG 2.2, 2.4.13; technique C40).
+ */
+const ring = (
+  [
+    { name: 'ring', label: 'Line at the element', css: '--ring', initial: 'ink' },
+    { name: 'ringFar', label: 'Line around it', css: '--ring-far', initial: 'ground' },
+  ] as const
+).map(({ css, ...named }) =>
+  property({
+    ...named,
+    group: 'Focus ring',
+    kind: referenceKind('colours'),
+    by: null,
+    css: (value, names) => ({ '&': { [css]: names.token(value) } }),
   }),
 );
 
@@ -56,5 +76,6 @@ export const brandProperties = [
     initial: DEFAULT_STEP,
     // Lengths are kept in px; the step is what they are counted in where they are typed.
   }),
+  ...ring,
   ...stacking,
 ];

@@ -1,5 +1,5 @@
-import { px } from '../lengths/length';
-import { AS_IT_COMES, type Rules } from '../markup/css';
+import { mediaEm, px } from '../lengths/length';
+import { AS_IT_COMES, type Block, type Rules } from '../markup/css';
 import { choiceKind } from './kinds/choice';
 import { pixelsKind } from './kinds/pixels';
 import { optionalKind } from './kinds/optional';
@@ -19,7 +19,7 @@ const HELD = '& > .held';
 const HELD_BARS = '& > .held > .held-bars';
 
 /** Where the header lies among what overlaps on the page (brand.ts). */
-const LAYER = 'var(--layer-header, 10)';
+export const LAYER = 'var(--layer-header, 10)';
 
 /** The share of the viewport's height, in percent, that a header takes at most unless the designer says otherwise. */
 const SHARE_LIMIT = 20;
@@ -166,6 +166,21 @@ export const phasedHeaderCss: Rules = {
 export const phasedWithoutScriptsCss: Rules = {
   '.held': { position: 'relative' },
 };
+
+/** The height of a window, in CSS px, below which no header stays in sight: one of 80 px would take a quarter of it. */
+const LOW_WINDOW = 320;
+
+/** In low windows and on paper, headers stand where they are. */
+export const phasedMediaCss: Block[] = [
+  {
+    at: `@media (height < ${mediaEm(LOW_WINDOW)})`,
+    inside: [{ '.header': { position: 'static' }, '.held': { position: 'relative' } }],
+  },
+  {
+    at: '@media print',
+    inside: [{ '.held, .held-bars': { position: 'static', translate: 'none', 'block-size': 'auto' } }],
+  },
+];
 
 /** Which of two logos shows in a phase: above every value, and as the value has it where it shows. */
 export const phasedOpenCss: Rules = {

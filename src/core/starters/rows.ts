@@ -96,7 +96,7 @@ export const rowStarters: Starter[] = [
       { name: 'Logo bar', values: { leastHeight: { desktop: 112, phone: 72 } }, bays: { middle: [logo] } },
       {
         name: 'Menu bar',
-        values: { lineAbove: 'border-hairline', lineBelow: 'border-hairline', leastHeight: 48, padding: 0 },
+        values: { lineAbove: 'border-hairline', lineBelow: 'border-hairline', leastHeight: 48, padding: 4 },
         bays: { middle: [rowMenu(site, { itemGap: 24 })] },
         rules: [folds()],
       },
@@ -223,7 +223,7 @@ export const rowStarters: Starter[] = [
       },
       {
         name: 'Menu bar',
-        values: { lineAbove: 'border-strong', lineBelow: 'border-hairline', leastHeight: 44, padding: 0 },
+        values: { lineAbove: 'border-strong', lineBelow: 'border-hairline', leastHeight: 44, padding: 4 },
         bays: { middle: [rowMenu(site, { itemGap: 20 })] },
         rules: [folds()],
       },

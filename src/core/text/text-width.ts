@@ -86,6 +86,15 @@ function spaced(text: string): number {
     .length;
 }
 
+/** How far a reader may set text apart without anything being lost (WCAG 2.2, 1.4.12 Text Spacing): letters and words, in em, and lines, in times of the size. */
+export const READERS_SPACING = { letters: 0.12, words: 0.16, lines: 1.5 };
+
+/** A text as a reader sets it apart who needs that, whatever spacing its style has. */
+export function setApart({ em }: TextExtent, text: string): TextExtent {
+  const words = text.split(' ').length - 1;
+  return { em: em + spaced(text) * READERS_SPACING.letters + words * READERS_SPACING.words, spacing: 0 };
+}
+
 /** A text as it stands on one line: white space is one space, and none at its ends (CSS Text 3, 4.1). */
 export function onOneLine(text: string): string {
   return text.replace(/[ \t\n\r\f]+/g, ' ').replace(/^ | $/g, '');

@@ -5,6 +5,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { writeDesignTokens } from '@/core/formats/brand/write-design-tokens';
 import { slug } from '@/core/render/names';
+import { leastRing } from '@/core/resolve/focus-ring';
 import { Sheet } from '@/ui/sheet/sheet';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
@@ -25,7 +26,17 @@ function SpaceSection() {
   const actions = useValueActions(place);
   const columns = useMemo(() => sheetColumns(site.bands), [site.bands]);
   const groups = useMemo(() => sheetGroups(site, place), [site]);
-  return <Sheet title="Width and space" columns={columns} groups={groups} actions={actions} />;
+  const ring = leastRing(site);
+  return (
+    <>
+      <Sheet title="Width, space, focus" columns={columns} groups={groups} actions={actions} />
+      <p className={ring < 3 ? styles.warning : 'quiet'} role={ring < 3 ? 'alert' : undefined}>
+        The focus ring stands out by <span className="figures">{ring.toFixed(1)} : 1</span> or more on
+        whatever is behind it
+        {ring < 3 ? ': less than 3 : 1, which it needs. Choose one light and one dark colour.' : '.'}
+      </p>
+    </>
+  );
 }
 
 function Family({ title, children }: { title: string; children: ReactNode }) {
@@ -63,7 +74,7 @@ const sections: readonly { id: string; title: string; content: ReactNode }[] = [
   },
   { id: 'type', title: 'Type', content: <TypeSection /> },
   { id: 'fonts', title: 'Fonts', content: <FontSection /> },
-  { id: 'space', title: 'Width and space', content: <SpaceSection /> },
+  { id: 'space', title: 'Width, space, focus', content: <SpaceSection /> },
   {
     id: 'edges',
     title: 'Corners, lines, shadows',

@@ -302,7 +302,7 @@ const drawer = assembly(
   [
     {
       name: 'Panel',
-      values: { division: { by: 'stack' }, across: 'start', pieceGap: 24 },
+      values: { division: { by: 'stack' }, across: 'stretch', pieceGap: 24 },
       bays: {
         start: [
           ['menu', { menu: 'm-main', shownAs: 'column', textSize: 17, itemGap: 2 }],

@@ -50,7 +50,7 @@ const drawer = assembly(
   [
     {
       name: 'Panel',
-      values: { division: { by: 'stack' }, across: 'start' },
+      values: { division: { by: 'stack' }, across: 'stretch' },
       bays: {
         start: [
           ['menu', { menu: 'm-sky', shownAs: 'column' }],

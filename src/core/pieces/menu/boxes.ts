@@ -48,7 +48,7 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
   const layout = cascaded(
     laid['.menu-link'],
     rich ? laid['.menu-link:has(> .menu-label)'] : {},
-    below ? {} : laid['.menu-list > li > .menu-link'],
+    below ? laid['.menu-below .menu-link'] : laid['.menu-list > li > .menu-link'],
     icon === null || below ? {} : laid['.menu-list > li > .menu-link:has(> .icon)'],
   );
   const text = labelText(making, label);

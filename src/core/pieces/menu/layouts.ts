@@ -23,6 +23,9 @@ export interface LaidValues extends LeavingValues {
 /** By how much what stands below an entry is indented, the button that opens a drop-down, and the sign on it; in CSS px at the usual text size. */
 const INDENT = { rem: 16 };
 const TOGGLE = { rem: 24 };
+
+/** The least height of links that stand below each other, in CSS px. */
+const TARGET = 44;
 export const TOGGLE_SIGN = { rem: 6.4 };
 
 /** Whether a length is less than another at some width of the viewport. */
@@ -71,6 +74,8 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
   const { shownAs, around, turned, itemGap } = values;
   const { list, direction, below } = forms[shownAs];
   const [dropped, headed, cells] = [below === 'dropped', below === 'under a heading', shownAs === 'cells'];
+  // Below each other, links are as wide as their row, and high enough for a finger (WCAG 2.2, 2.5.5 Target Size (Enhanced)).
+  const stacked = (shownAs === 'column' || headed) && !turned;
   const least = leastGap(values);
   const open = !dropped && below !== 'left out' && !turned;
   return {
@@ -98,7 +103,8 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
     '.menu-list > li': { display: dropped ? 'flex' : 'block', flex: cells ? '1 1 0' : undefined },
     '.menu-link': {
       display: 'block',
-      inlineSize: 'fit-content',
+      inlineSize: stacked ? 'auto' : 'fit-content',
+      minBlockSize: stacked ? TARGET : undefined,
       // In a bar that is stretched to full height an item is as high as the bar, its text on the middle line.
       alignContent: 'center',
       paddingBlock: values.itemPaddingBlock,
@@ -133,6 +139,7 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       fontSize: { em: 0.875 },
       whiteSpace: 'normal',
     },
+    '.menu-below .menu-link': { inlineSize: 'auto' },
     '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
     '.menu-toggle': {
       display: dropped ? 'inline-grid' : 'none',

@@ -1,12 +1,14 @@
 import { layoutCss } from '../../boxes/layout';
 import { signLayout } from '../../boxes/sign';
-import type { Rules } from '../../markup/css';
+import type { Block, Rules } from '../../markup/css';
+import { LAYER } from '../../properties/scroll';
 import { barCss } from './division';
 
 /** What every page starts from. */
 export const resetCss: Rules = {
   '*, ::before, ::after': { 'box-sizing': 'border-box' },
-  html: { 'text-size-adjust': 'none' },
+  // One browser family knows the first by its prefix only.
+  html: { '-webkit-text-size-adjust': 'none', 'text-size-adjust': 'none' },
   body: { margin: '0', 'min-block-size': '100vh', display: 'flex', 'flex-direction': 'column' },
   'img, svg': { display: 'block' },
   // Widths of texts in proportion to their size, not rounded letter by letter: what was worked out holds on every screen.
@@ -24,7 +26,6 @@ export const resetCss: Rules = {
     'text-align': 'inherit',
     cursor: 'pointer',
   },
-  ':focus-visible': { outline: '2px solid currentcolor', 'outline-offset': '2px' },
 };
 
 /** Bars, bays, the drawer and the skip link: what headers, drawers and footers share. */
@@ -55,6 +56,8 @@ export const assemblyCss: Rules = {
     'stroke-linecap': 'round',
     'stroke-linejoin': 'round',
   },
+  // What is around it, such as a focus ring, is seen above what follows it.
+  '.header': { 'z-index': LAYER },
   '.bar': {
     ...barCss['.bar'],
     'padding-inline': 'var(--gutter)',
@@ -87,9 +90,47 @@ export const assemblyCss: Rules = {
   '.left-piece': { display: 'none', padding: '0.25rem var(--gutter)' },
   '.drawer-close': {
     display: 'block',
-    margin: '0.75rem var(--gutter) 0.25rem auto',
+    'margin-block': '0.75rem 0.25rem',
+    'margin-inline': 'auto var(--gutter)',
     padding: '0.6em 0.8em',
     border: '1px solid currentcolor',
     'border-radius': 'var(--radius-small)',
   },
 };
+
+/** What every page says of certain readers, windows and media: above all values. */
+export const mediaCss: Block[] = [
+  // Nothing moves for those who asked for that.
+  {
+    at: '@media (prefers-reduced-motion: reduce)',
+    inside: [{ '*, ::before, ::after': { 'transition-duration': '0s' } }],
+  },
+  // Markers are pictures, which forced colours leave out, and panels may have no line (CSS Color Adjustment 1, 3.1).
+  {
+    at: '@media (forced-colors: active)',
+    inside: [
+      {
+        ':is(.header, .drawer, .footer) :is(a, button):hover': { 'text-decoration': 'underline' },
+        ':is(.header, .drawer, .footer) [aria-current]': { 'text-decoration': 'underline 3px' },
+        ':is(.header, .drawer, .footer) [aria-expanded="true"]': {
+          'forced-color-adjust': 'none',
+          'background-color': 'Highlight',
+          color: 'HighlightText',
+        },
+        '.drawer': { outline: '1px solid', 'outline-offset': '-1px' },
+      },
+    ],
+  },
+  // On paper nothing stays in sight or opens, and no ground is printed under light letters.
+  {
+    at: '@media print',
+    inside: [
+      {
+        '.header': { position: 'static' },
+        ':is(.header, .footer) *': { background: 'none', color: '#000' },
+        ':is(.header, .footer) a': { 'text-decoration': 'underline' },
+        '.skip, .menu-toggle, .menu-button, .menu-below': { display: 'none' },
+      },
+    ],
+  },
+];

@@ -1,20 +1,33 @@
 import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
 import { plainNumber } from '../../lengths/length';
-import { cssString, joinRules, writeCss, type Block, type CssNode, type Rules } from '../../markup/css';
+import {
+  cssString,
+  hoverable,
+  joinRules,
+  writeCss,
+  type Block,
+  type CssNode,
+  type Rules,
+} from '../../markup/css';
 import { pieceKind, pieceKinds } from '../../pieces';
 import type { PieceKind } from '../../pieces/piece';
 import { assemblyKinds } from '../../properties/assembly';
 import type { Id } from '../../ids/id';
 import type { CssNames } from '../../properties/property';
-import { phasedHeaderCss, phasedOpenCss, phasedWithoutScriptsCss } from '../../properties/scroll';
+import {
+  phasedHeaderCss,
+  phasedMediaCss,
+  phasedOpenCss,
+  phasedWithoutScriptsCss,
+} from '../../properties/scroll';
 import { standardTypeCss } from '../../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { fontFormats } from '../../site/font';
 import type { Site } from '../../site/site';
 import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown } from '../../fit/way-down';
-import { assemblyCss, resetCss } from './base-css';
+import { assemblyCss, mediaCss, resetCss } from './base-css';
 import { cssNames, familyNames, tokenDeclarations } from './css-names';
 import { itemsCss } from './items-css';
 import { settleNames } from '../names';
@@ -23,6 +36,7 @@ import { standInCss } from '../page/stand-in';
 import { unmeasured, type Advances } from '../../text/advances';
 import { standInSize } from '../../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
+import { ringCss } from './ring';
 import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
 import { sharedLayoutRules } from './layout-rules';
@@ -127,12 +141,6 @@ function initialCss(kinds: readonly PieceKind[], css: CssNames): Rules {
   );
 }
 
-/** Nothing moves for those who asked for that. */
-const withoutMotion: Block = {
-  at: '@media (prefers-reduced-motion: reduce)',
-  inside: [{ '*, ::before, ::after': { 'transition-duration': '0s' } }],
-};
-
 /** The kinds of pieces that stand in the site; only their rules are shipped. */
 function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   const used = new Set(
@@ -186,39 +194,42 @@ export function renderStylesheet(site: Site, advances = unmeasured): string {
   const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
   return (
     `@layer ${layers.join(', ')};\n` +
-    writeCss([
-      ...shipped.map(shippedFace),
-      ...uploaded.map((upload) => uploadedFace(site, upload)),
-      ...families.flatMap((family) =>
-        standInRules(site, advances, family, (weight) =>
-          used.some((each) => each.family === family && each.weights.includes(weight)),
+    writeCss(
+      hoverable([
+        ...shipped.map(shippedFace),
+        ...uploaded.map((upload) => uploadedFace(site, upload)),
+        ...families.flatMap((family) =>
+          standInRules(site, advances, family, (weight) =>
+            used.some((each) => each.family === family && each.weights.includes(weight)),
+          ),
         ),
-      ),
-      layer('reset', resetCss),
-      layer('page', standInCss),
-      layer('brand', tokens, bodyRules),
-      layer(
-        'pieces',
-        joinRules(
-          assemblyCss,
-          phased ? phasedHeaderCss : {},
-          ...kinds.map(typeRules),
-          ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
+        layer('reset', resetCss, ringCss),
+        layer('page', standInCss),
+        layer('brand', tokens, bodyRules),
+        layer(
+          'pieces',
+          joinRules(
+            assemblyCss,
+            phased ? phasedHeaderCss : {},
+            ...kinds.map(typeRules),
+            ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
+          ),
+          ...someCss(kinds, settled),
         ),
-        ...someCss(kinds, settled),
-      ),
-      layer('initial', withoutIdle(initialCss(kinds, css))),
-      layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css, advances })),
-      layer('items', ...itemsCss(site, names)),
-      layer('short', ...shortCss({ site, names, assemblies })),
-      layer(
-        'open',
-        ...kinds.map((kind) => kind.openCss ?? {}),
-        phased ? phasedOpenCss : {},
-        withoutScripts,
-        ...standing,
-        withoutMotion,
-      ),
-    ])
+        layer('initial', withoutIdle(initialCss(kinds, css))),
+        layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css, advances })),
+        layer('items', ...itemsCss(site, names)),
+        layer('short', ...shortCss({ site, names, assemblies })),
+        layer(
+          'open',
+          ...kinds.map((kind) => kind.openCss ?? {}),
+          phased ? phasedOpenCss : {},
+          withoutScripts,
+          ...standing,
+          ...mediaCss,
+          ...(phased ? phasedMediaCss : []),
+        ),
+      ]),
+    )
   );
 }

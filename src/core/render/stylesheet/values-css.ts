@@ -28,6 +28,7 @@ import type { Advances } from '../../text/advances';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
 import { measuredRules } from './measured-css';
+import { ringRules } from './ring';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from '../names';
 import {
@@ -99,7 +100,7 @@ export function initialBarRules(css: CssNames): Rules {
   return joinRules(propertyRules(properties, initially, css), ownBarRules(initially));
 }
 
-function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
+function barRulesIn({ site, names, css }: ValuesInput, bar: SettledBar): Rules {
   return scopeRules(
     joinRules(
       otherThan(
@@ -107,6 +108,7 @@ function barRulesIn({ names, css }: ValuesInput, bar: SettledBar): Rules {
         joinRules(propertyRules(barProperties, bar.values, css), ownBarRules(bar.values)),
       ),
       divisionRules(bar),
+      ringRules(site, css, bar.values),
     ),
     `.${names.get(bar.id)!}`,
   );

@@ -4,10 +4,11 @@ import { memo, useMemo } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { phaseLabels } from '@/core/properties/phases';
-import { stateLabels, type StatedPart } from '@/core/properties/states';
+import { stateLabels, type State, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/page/paths';
 import { everyStanding, standingPiece, type Standing } from '@/core/resolve/standing-piece';
+import { ringContrast } from '@/core/resolve/focus-ring';
 import { leastContrast, type LeastContrast } from '@/core/resolve/state-contrast';
 import type { SettledPiece } from '@/core/pieces/piece';
 import type { Site } from '@/core/site/site';
@@ -36,6 +37,17 @@ function Contrast({ site, least }: { site: Site; least: LeastContrast | null }) 
       <ContrastFigure ratio={ratio} />
       {where !== '' && <small className="quiet">{where}</small>}
     </>
+  );
+}
+
+/** By how much the ring stands out that comes with the focus. */
+function Ring({ ratio }: { ratio: number | null }) {
+  return (
+    ratio !== null && (
+      <span title="The focus ring, on what is behind it">
+        ring <ContrastFigure ratio={ratio} />
+      </span>
+    )
   );
 }
 
@@ -73,6 +85,19 @@ interface PartStatesProps {
   settled: SettledPiece;
 }
 
+/** The least that the ring stands out by, wherever the piece stands; null for a state without one. */
+function leastRingOf(
+  site: Site,
+  standings: readonly Standing[],
+  part: StatedPart,
+  state: State,
+): number | null {
+  const ratios = standings
+    .map(({ inBar }) => ringContrast(site, inBar, part, state))
+    .filter((ratio) => ratio !== null);
+  return ratios.length === 0 ? null : Math.min(...ratios);
+}
+
 /** One part of a piece in all its states, live, each with its contrast. */
 const PartStates = memo(function PartStates({ site, at, piece, part, standings, settled }: PartStatesProps) {
   const advances = useAdvances();
@@ -107,6 +132,7 @@ const PartStates = memo(function PartStates({ site, at, piece, part, standings, 
               <dt>{stateLabels[state]}</dt>
               <dd>
                 <Contrast site={site} least={leastContrast(site, standings, part, state)} />
+                <Ring ratio={leastRingOf(site, standings, part, state)} />
               </dd>
             </div>
           ))}
