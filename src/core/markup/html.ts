@@ -64,6 +64,13 @@ function isText(node: Node): boolean {
   return !isNode(node) || typeof node === 'string';
 }
 
+/** Whether an element is written on one line: phrasing, text, or an item of a list that holds one of them. */
+function onOneLine({ tag, children }: Element): boolean {
+  if (phrasing.has(tag) || children.every(isText)) return true;
+  const [only, ...more] = children.filter(isNode);
+  return tag === 'li' && more.length === 0 && (typeof only === 'string' || phrasing.has(only!.tag));
+}
+
 function writeInline(node: string | Element): string {
   if (typeof node === 'string') return escapeText(node);
   const open = `<${node.tag}${writeAttributes(node.attributes)}>`;
@@ -82,7 +89,7 @@ export function keptNode(element: Element): Element {
   return element;
 }
 
-/** HTML of a node, indented by two spaces a level; phrasing content stays on one line. */
+/** HTML of a node, indented by a tab a level; phrasing content stays on one line. */
 export function writeHtml(node: Node): string {
   return htmlPieces(node).join('');
 }
@@ -110,11 +117,11 @@ function write(node: Node, indent: string, out: string[]): void {
 }
 
 function writeAnew(node: string | Element, indent: string, out: string[]): void {
-  if (typeof node === 'string' || phrasing.has(node.tag) || node.children.every(isText)) {
+  if (typeof node === 'string' || onOneLine(node)) {
     out.push(indent, writeInline(node), '\n');
     return;
   }
   out.push(`${indent}<${node.tag}${writeAttributes(node.attributes)}>\n`);
-  for (const child of node.children) write(child, `${indent}  `, out);
+  for (const child of node.children) write(child, `${indent}\t`, out);
   out.push(`${indent}</${node.tag}>\n`);
 }

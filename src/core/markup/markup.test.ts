@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { changedRules, cssString, joinRules, writeCss } from './css';
+import { changedRules, cssString, hoverable, joinRules, writeCss } from './css';
 import { el, writeHtml } from './html';
 
 test('text and attributes are escaped, whatever they hold', () => {
@@ -19,7 +19,7 @@ test('blocks are indented, phrasing content stays on one line so that no white s
   const html = writeHtml(
     el('ul', {}, el('li', {}, el('a', { href: '#' }, 'A', el('span', {}, 'b'))), false, null),
   );
-  expect(html).toBe('<ul>\n  <li>\n    <a href="#">A<span>b</span></a>\n  </li>\n</ul>\n');
+  expect(html).toBe('<ul>\n\t<li><a href="#">A<span>b</span></a></li>\n</ul>\n');
 });
 
 test('empty rules and blocks are not written', () => {
@@ -48,5 +48,16 @@ test('rules behind each other that say the same are written as one', () => {
   const same = { color: 'red' };
   expect(writeCss([{ '.a': same, '.b': same, '.c': { color: 'blue' }, '.d': same }])).toBe(
     '.a,\n.b {\n  color: red;\n}\n.c {\n  color: blue;\n}\n.d {\n  color: red;\n}\n',
+  );
+});
+
+test('rules that ask for hovering hold where a pointer can, in their place among the others', () => {
+  const nodes = hoverable([
+    { '.a': { color: 'red' }, '.a:hover': { color: 'blue' }, '.a:focus': { color: 'green' } },
+    { at: '@layer x', inside: [{ '.b:is(:hover, :focus-within)': { top: '0' } }] },
+  ]);
+  expect(writeCss(nodes)).toBe(
+    '.a {\n  color: red;\n}\n@media (hover: hover) {\n  .a:hover {\n    color: blue;\n  }\n}\n.a:focus {\n  color: green;\n}\n' +
+      '@layer x {\n  .b:is(:hover, :focus-within) {\n    top: 0;\n  }\n}\n',
   );
 });

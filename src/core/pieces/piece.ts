@@ -16,8 +16,8 @@ export interface SettledPiece<V = Record<string, unknown>> {
   kind: string;
   band: Id;
   values: V;
-  /** What of the markup the piece needs in this band: bands of the same variant share it. */
-  variant: string;
+  /** What of the markup the piece needs in this band: bands of the same variant share it. Null where it shows nothing that has variants. */
+  variant: string | null;
   counts: Counts;
 }
 
@@ -117,8 +117,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   openWithoutScriptsCss?: Rules;
   /** What cannot work where scripts are off. */
   withoutScriptsCss?: Rules;
-  /** Which of its variants the piece needs with these values; bands of the same text share the markup. */
-  variant?(values: V, context: VariantContext): string;
+  /** Which of its variants the piece needs with these values, null for none of them; bands of the same text share the markup. */
+  variant?(values: V, context: VariantContext): string | null;
   /** Weights in which it sets some of its text, whatever its style. */
   weights?(values: V): number[];
   /** Type styles of which it takes weight, size and case beside its own. */

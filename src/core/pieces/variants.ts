@@ -14,8 +14,9 @@ export interface Variant<V = Record<string, unknown>> {
  * of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
  */
 export function variantsOf<V>(stages: readonly SettledPiece<V>[]): Variant<V>[] {
-  const first = stages.filter(
-    ({ variant }, index) => stages.findIndex((other) => other.variant === variant) === index,
+  const needed = stages.filter(({ variant }) => variant !== null);
+  const first = (needed.length > 0 ? needed : stages.slice(0, 1)).filter(
+    ({ variant }, index, all) => all.findIndex((other) => other.variant === variant) === index,
   );
   return first.map((settled, index) => {
     const before = first.slice(0, index).filter(({ band }) => band === settled.band).length;
@@ -23,14 +24,15 @@ export function variantsOf<V>(stages: readonly SettledPiece<V>[]): Variant<V>[] 
   });
 }
 
-/** The rules that show in a stage the variant that it needs; `&` stands for the piece. Empty when there is one for all. */
+/** The rules that show in a stage the variant that it needs, or the first where it needs none; `&` stands for the piece. Empty when there is one for all. */
 export function variantRules(stages: readonly SettledPiece[], { variant }: SettledPiece): Rules {
   const variants = variantsOf(stages);
   if (variants.length === 1) return {};
+  const shown = variant ?? variants[0]!.settled.variant;
   return Object.fromEntries(
     variants.map(({ settled, name }) => [
       `& > .for-${name}`,
-      { display: settled.variant === variant ? 'contents' : 'none' },
+      { display: settled.variant === shown ? 'contents' : 'none' },
     ]),
   );
 }

@@ -35,6 +35,9 @@ export function renderedPages(site: Site): Page[] {
   ];
 }
 
+/** The header and the footer that pages show. */
+const placedIds = ({ placing }: Site) => new Set([placing.header, placing.footer]);
+
 /** A file of text that is there to be rendered when it is wanted. */
 export interface PlannedFile {
   path: string;
@@ -53,13 +56,13 @@ export function plannedFiles(site: Site, script: string): PlannedFile[] {
         pieces: (advances: Advances) => pagePieces(site, page, on, language, advances),
       })),
     ),
-    { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances)] },
+    { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placedIds(site))] },
     { path: SCRIPT, pieces: () => [script] },
   ];
 }
 
 function fontFiles(site: Site, advances: Advances): SiteFile[] {
-  const { shipped, uploaded } = siteFonts(site, advances);
+  const { shipped, uploaded } = siteFonts(site, advances, placedIds(site));
   const families = [...new Set(shipped.map((font) => font.family))];
   return [
     ...shipped.map((font) => ({ path: `fonts/${shippedFileName(font)}`, font })),

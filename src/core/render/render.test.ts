@@ -159,14 +159,18 @@ test('an item that is hidden on one band is hidden there only, in a layer above 
 });
 
 test('bands with an order of their own get a list of their own, so that reading follows what is seen', () => {
-  const site = edited({
+  const order: Edit = {
     edit: 'setValue',
     place: { on: 'menu', menu: 'm' },
     property: 'order',
     cell: 'phone',
     value: ['i2', 'i1'],
-  });
-  const header = home(site).slice(0, home(site).indexOf('</header>'));
+  };
+  // Where the phone shows a menu button, no list of its order is ever seen.
+  const inHeader = (each: Site) => home(each).slice(0, home(each).indexOf('</header>'));
+  expect(inHeader(edited(order))).not.toContain('for-phone');
+  const site = edited(order, setOn('menu', 'shownAs', 'phone', 'row'));
+  const header = inHeader(site);
   const lists = header.split('<div class="for-').slice(1);
   expect(lists.map((list) => list.slice(0, 7))).toEqual(['desktop', 'phone">']);
   expect(lists.map((list) => list.indexOf('Boats') < list.indexOf('Home'))).toEqual([false, true]);

@@ -83,7 +83,7 @@ test('bars that stay stand in a part of their own, from the first of them to the
   expect(before).toContain('main-header-notice');
   expect(before).not.toContain('main-header-main-bar');
   // What the part ends with, indented less than anything in it.
-  const [held, after] = inside.split('\n      </div>\n') as [string, string];
+  const [held, after] = inside.split('\n\t\t\t</div>\n') as [string, string];
   for (const name of ['main-bar', 'second', 'last']) expect(held).toContain(`main-header-${name}`);
   expect(after).toContain('main-header-under');
 });

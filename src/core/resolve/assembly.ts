@@ -103,7 +103,7 @@ function settlePiece(
     kind,
     band,
     values: settled,
-    variant: variant?.(settled, { menuOrder }) ?? '',
+    variant: settled.shown === 'hidden' ? null : variant ? variant(settled, { menuOrder }) : '',
     counts: { top: top.length, ranks },
   };
 }

@@ -1,6 +1,7 @@
 import type { Id } from '../../ids/id';
 import { el, keptNode, type Element, type Node } from '../../markup/html';
 import { iconHtml } from '../../icons/icons';
+import { forms } from './forms';
 import { leavingRanks, leftOf } from './leaving';
 import { reservedWeight } from './parts';
 import { splitAfter } from './boxes';
@@ -43,6 +44,8 @@ function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
 interface ListNeeds {
   prefix: string;
   reserve: boolean;
+  /** Whether what stands below an entry drops down at some width. */
+  drops: boolean;
   /** The label of the button behind which items go where room is short; null where none ever does. */
   more: string | null;
 }
@@ -62,7 +65,7 @@ function entryHtml(
   if (entry.current !== null) return newEntryHtml(entry, needs, level, context, rank);
   const known = knownEntries.get(entry) ?? new Map<string, Element>();
   knownEntries.set(entry, known);
-  const place = `${needs.prefix} ${needs.reserve} ${level} ${rank} ${context.className(entry.id)}`;
+  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${level} ${rank} ${context.className(entry.id)}`;
   const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, level, context, rank));
   known.set(place, written);
   return written;
@@ -75,7 +78,7 @@ function newEntryHtml(
   context: PieceContext,
   rank: number | null,
 ): Element {
-  const { prefix, reserve } = needs;
+  const { prefix, reserve, drops } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
@@ -94,11 +97,11 @@ function newEntryHtml(
       },
       ...labelHtml(entry),
     ),
-    below && level === 1 && toggleHtml(entry, belowId),
+    below && level === 1 && drops && toggleHtml(entry, belowId),
     below &&
       el(
         'ul',
-        { class: 'menu-below', id: belowId },
+        { class: 'menu-below', id: level === 1 && drops ? belowId : null },
         ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
       ),
   );
@@ -193,6 +196,7 @@ function listHtml(
   const needs = {
     prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
+    drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
     more: left.some(({ behind }) => behind > 0) ? values.moreLabel || 'More' : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);

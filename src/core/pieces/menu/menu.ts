@@ -1,7 +1,7 @@
 import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece } from '../piece';
 import { menuBox } from './boxes';
-import { shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
+import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
 import { menuCss, moreCss, scrollingBlock, scrollingCss } from './looks';
@@ -51,7 +51,7 @@ export const menu = kindOfPiece<MenuValues>({
   },
   caption: ({ menu: shown }, nameOf) => (shown === null ? 'none chosen' : (nameOf(shown) ?? '')),
   opens: openedBy,
-  variant: ({ menu: shown, around }, context) =>
-    shown === null ? '' : `${context.menuOrder(shown)}${withLogoMarkup(around)}`,
+  variant: ({ menu: shown, around, shownAs }, context) =>
+    shown === null || !forms[shownAs].list ? null : `${context.menuOrder(shown)}${withLogoMarkup(around)}`,
   html: menuHtml,
 });

@@ -12,7 +12,7 @@ import {
 } from '../../markup/css';
 import { pieceKind, pieceKinds } from '../../pieces';
 import type { PieceKind } from '../../pieces/piece';
-import { assemblyKinds } from '../../properties/assembly';
+import { assemblyKinds, type AssemblyKind } from '../../properties/assembly';
 import type { Id } from '../../ids/id';
 import type { CssNames } from '../../properties/property';
 import {
@@ -46,17 +46,23 @@ import { initialBarRules, valuesCss } from './values-css';
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
 
-/** Every assembly of the site, settled for each stage of its way. */
-function settleAll(site: Site, advances: Advances): SettledWay[] {
+/** Which headers and footers the pages show, by their ids; null for all that there are. */
+export type Shown = ReadonlySet<Id | null> | null;
+
+/** Every assembly that is shown, settled for each stage of its way; any drawer may be opened. */
+function settleAll(site: Site, advances: Advances, shown: Shown): SettledWay[] {
+  const isShown = (kind: AssemblyKind, id: Id) => kind === 'drawers' || shown === null || shown.has(id);
   return assemblyKinds.flatMap((kind) =>
-    Object.values(site[kind]).map((assembly) => {
-      const { stages } = wayDown(site, advances, kind, assembly);
-      return {
-        stages,
-        settled: stages.map((stage) => resolveAssembly(site, kind, assembly, stage)),
-        measured: settledMeasured(site, kind, assembly, stages),
-      };
-    }),
+    Object.values(site[kind])
+      .filter(({ id }) => isShown(kind, id))
+      .map((assembly) => {
+        const { stages } = wayDown(site, advances, kind, assembly);
+        return {
+          stages,
+          settled: stages.map((stage) => resolveAssembly(site, kind, assembly, stage)),
+          measured: settledMeasured(site, kind, assembly, stages),
+        };
+      }),
   );
 }
 
@@ -65,9 +71,9 @@ function everySettled(ways: readonly SettledWay[]): SettledAssembly[] {
   return ways.flatMap(({ settled, measured }) => [...settled, ...measured]);
 }
 
-/** The font files that the site ships. */
-export function siteFonts(site: Site, advances: Advances) {
-  const settled = everySettled(settleAll(site, advances));
+/** The font files that the site ships for what is shown. */
+export function siteFonts(site: Site, advances: Advances, shown: Shown = null) {
+  const settled = everySettled(settleAll(site, advances, shown));
   return usedFonts(site, usedTypeStyles(site, settled), settled);
 }
 
@@ -169,10 +175,10 @@ function typeRules({ kind, properties }: PieceKind): Rules {
 
 /**
  * The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
- * widths of texts decides where bars stop fitting.
+ * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown.
  */
-export function renderStylesheet(site: Site, advances = unmeasured): string {
-  const assemblies = settleAll(site, advances);
+export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown = null): string {
+  const assemblies = settleAll(site, advances, shown);
   const settled = everySettled(assemblies);
   const kinds = usedKinds(settled);
   const styles = usedTypeStyles(site, settled);

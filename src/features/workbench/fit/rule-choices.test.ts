@@ -23,7 +23,14 @@ test('a piece can turn to what it has properties for', () => {
       'hidden',
     ]),
   );
-  expect(turnChoices(logo!).map(({ id }) => id)).toEqual(['artwork', 'text', 'drawer', 'hidden', 'below']);
+  expect(turnChoices(logo!).map(({ id }) => id)).toEqual([
+    'breaks',
+    'artwork',
+    'text',
+    'drawer',
+    'hidden',
+    'below',
+  ]);
 });
 
 test('only pieces of headers leave for a drawer, by rules that are not measured in the browser', () => {

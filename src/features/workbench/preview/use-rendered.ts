@@ -22,14 +22,18 @@ function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage
 /** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
 export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, wantedFile: string) {
   const advances = useAdvances();
-  const css = useMemo(() => renderStylesheet(site, advances), [site, advances]);
   const page = useMemo(
     () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
     [site, wantedFile],
   );
+  const on = useMemo(() => onWorkbench(site, kind, assembly), [site, kind, assembly]);
+  const css = useMemo(
+    () => renderStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
+    [site, advances, on],
+  );
   const html = useMemo(
-    () => renderPage(site, page, onWorkbench(site, kind, assembly), site.languages[0], advances),
-    [site, page, kind, assembly, advances],
+    () => renderPage(site, page, on, site.languages[0], advances),
+    [site, page, on, advances],
   );
   const names = useMemo(() => settleNames(site), [site]);
   return { css, html, page, file: pageFile(page.path), names };
