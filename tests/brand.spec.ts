@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import { test } from './support/test';
-import { copyOfDemo, openCell, pick, saved, view, listedFiles } from './support/site';
+import { copyWithoutRules, openCell, pick, saved, view, listedFiles } from './support/site';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/brand`);
 });
 

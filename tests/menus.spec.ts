@@ -1,11 +1,11 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './support/test';
-import { copyOfDemo, dragRow, pick, saved, storedSite, view } from './support/site';
+import { copyWithoutRules, dragRow, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/menus`);
   // The views are drawn by the browser, so the screen has come to life with them.
   await expect(

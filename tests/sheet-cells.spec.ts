@@ -151,7 +151,7 @@ test('a length is typed in any form, and the views and the files do it', async (
   await expect(cell(page, 'Between items, Desktop: 24 px, \\d+ px between words, set here')).toBeVisible();
   await saved(page);
   const css = await (await request.get(`/try/${id}/site.css`)).text();
-  expect(css).toContain('--content-width: min(1200px, 88vw)');
+  expect(css).toContain('--content-width: min(75rem, 88vw)');
 });
 
 test('a colour that is typed where it is needed comes into the brand in the same step', async ({

@@ -79,7 +79,7 @@ for (const { id, name } of starters)
         const site = withStarter(withLabels(demo('hollin-sound'), [first, second]), id);
         expect(await whereItDoesNotFit(site)).toEqual([]);
       }),
-      { numRuns: sample(4, 200) },
+      { numRuns: sample(2, 200) },
     );
   });
 
@@ -121,11 +121,11 @@ for (const { as, root, css } of readings)
     });
     const page = await browser.newPage();
     const lost: string[] = [];
-    for (const { id } of starters)
-      for (const site of ['hollin-sound', 'orrery-house']) {
+    for (const { id } of starters.filter((_, index) => index % sample(3, 1) === 0))
+      for (const site of ['hollin-sound', 'orrery-house'].slice(0, sample(1, 2))) {
         await visitHandedOver(page, demoDb, withStarter(demo(site), id));
         if (css) await page.addStyleTag({ content: css });
-        for (const width of [320, 640, 768, 1024, 1280]) {
+        for (const width of sample(1, 2) === 1 ? [320, 768, 1280] : [320, 640, 768, 1024, 1280]) {
           await page.setViewportSize({ width, height: 720 });
           lost.push(
             ...(await page.evaluate(outOfReach)).map((each) => `${id} of ${site} at ${width}: ${each}`),

@@ -4,13 +4,13 @@ import { barHeights, usually } from '../src/core/fit/heights';
 import { unmeasured } from '../src/core/text/advances';
 import { resolveAssembly } from '../src/core/resolve/assembly';
 import type { Site } from '../src/core/site/site';
-import { copyOfDemo, openCell, pick, saved } from './support/site';
+import { copyWithShortMenu, openCell, pick, saved } from './support/site';
 import { test } from './support/test';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithShortMenu(request);
   await page.goto(`/sites/${id}/headers`);
 });
 

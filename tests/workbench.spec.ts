@@ -1,11 +1,11 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './support/test';
-import { clickInside, copyOfDemo, openCell, pick, saved, storedSite, view } from './support/site';
+import { clickInside, copyWithoutRules, openCell, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await expect(view(page, 'Phone').locator('header')).toBeVisible();
 });

@@ -81,7 +81,7 @@
   if (found && asked) {
     const pages = [...found.nextElementSibling.children];
     for (const page of pages) page.hidden = !page.textContent.toLowerCase().includes(asked);
-    found.textContent = `${pages.filter((page) => !page.hidden).length} found`;
+    found.textContent = found.dataset.found.replace('{}', pages.filter((page) => !page.hidden).length);
   }
 
   document.addEventListener('focusin', (event) => closeOthers(event.target));

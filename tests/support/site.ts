@@ -30,6 +30,19 @@ export async function copyOfDemo(request: APIRequestContext): Promise<string> {
   return opened(request, await demoFile(request));
 }
 
+/** A copy of the demo with so few items in its main menu that they stand in a row in any header. */
+export async function copyWithShortMenu(request: APIRequestContext): Promise<string> {
+  const { site, ...file } = await demoFile(request);
+  const menu = site.menus['m-main']!;
+  const short = { ...menu, top: menu.top.slice(0, 4), values: {} };
+  const kept = new Set(short.top.flatMap((id) => [id, ...menu.items[id]!.children]));
+  const items = Object.fromEntries(Object.entries(menu.items).filter(([id]) => kept.has(id)));
+  return opened(request, {
+    ...file,
+    site: { ...site, menus: { ...site.menus, 'm-main': { ...short, items } } },
+  });
+}
+
 /** What the pieces of the demo's main header show by width where they do not wait for their bars to stop fitting. */
 const byBand: Record<string, Values> = {
   'h-main-p2': { shown: { desktop: 'shown', tablet: 'hidden' } },

@@ -28,9 +28,9 @@ const properties = propertyList(
     name: 'label',
     label: 'Label',
     group: 'Content',
-    kind: textKind(40),
+    kind: textKind(40, '“Basket”, in the page’s language'),
     by: null,
-    initial: 'Basket',
+    initial: '',
   }),
   property({
     name: 'labelSeen',
@@ -119,7 +119,7 @@ export const basket = kindOfPiece<Values>({
     const laid = layouts(values);
     const inside = [
       icon === null ? null : sign(values),
-      labelSeen ? box('.basket-label', laid['.basket-label'], [words(label || 'Basket')]) : null,
+      labelSeen ? box('.basket-label', laid['.basket-label'], [words(label || content.words.basket)]) : null,
       // What is laid over takes no room: the piece is as wide whatever the count.
       count > 0 && !countOver
         ? box('.basket-count', laid['.basket-count'], [words(String(count))], { type: { tabular: true } })
@@ -135,7 +135,7 @@ export const basket = kindOfPiece<Values>({
       context.target(link),
       { class: pieceClass(piece, context) },
       icon !== null && iconHtml(icon),
-      el('span', { class: 'basket-label' }, label || 'Basket'),
+      el('span', { class: 'basket-label' }, label || context.words.basket),
       el('span', { class: 'basket-count', 'data-basket-count': '' }, count > 0 && String(count)),
     );
   },

@@ -5,6 +5,7 @@ import type { Id } from '../ids/id';
 import type { Leaves } from '../properties/menu';
 import type { ByState } from '../properties/property';
 import type { State } from '../properties/states';
+import type { Words } from '../site/words';
 
 /** An item of a menu as it takes room. */
 export interface RoomEntry {
@@ -33,6 +34,8 @@ export interface PieceContent extends Measures {
   /** Whether all texts that were asked for so far have been measured; those that were not count as nothing. */
   measured(): boolean;
   siteName: string;
+  /** What pages say by themselves in the language. */
+  words: Words;
   languages: readonly { tag: string; name: string; current: boolean }[];
 }
 

@@ -95,7 +95,7 @@ export const languageChoice = kindOfPiece<Values>({
     );
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark('Language') },
+      { class: pieceClass(piece, context), 'aria-label': context.landmark(context.words.language) },
       el('ul', {}, ...items),
     );
   },

@@ -28,9 +28,9 @@ const properties = propertyList(
     name: 'dismiss',
     label: 'Words of the button',
     group: 'Content',
-    kind: textKind(40),
+    kind: textKind(40, '“Dismiss”, in the page’s language'),
     by: null,
-    initial: 'Dismiss this notice',
+    initial: '',
   }),
   typeProperties('type-small'),
   placeProperties,
@@ -84,7 +84,7 @@ export const notice = kindOfPiece<Values>({
       'div',
       { class: pieceClass(piece, context), 'data-notice': words },
       el('p', {}, ...wordsHtml(text, context)),
-      el('button', { type: 'button', 'aria-label': dismiss || 'Dismiss' }, iconHtml('x')),
+      el('button', { type: 'button', 'aria-label': dismiss || context.words.dismiss }, iconHtml('x')),
     );
   },
 });

@@ -1,3 +1,4 @@
+import type { Words } from '../site/words';
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Rules } from '../markup/css';
@@ -53,6 +54,8 @@ export interface MenuEntry {
 /** What a piece may ask of the page on which it is rendered. */
 export interface PieceContext {
   siteName: string;
+  /** What the page says by itself in its language. */
+  words: Words;
   homeHref: string;
   /** The class that is this thing’s alone, as it stands in the stylesheet; null for an item of a menu that needs none. */
   className(thing: Id): string | null;
@@ -167,15 +170,20 @@ function targetAttributes(target: Target, newWindow: boolean): Attributes {
   };
 }
 
-/** Markup of what leads to a target: a link, a button, or a span where there is no target. */
+/** Markup of what leads to a target: a link, a button, or a span where there is no target; `newWindow` says that it opens in one. */
 export function leading(
   target: Target,
-  { newWindow = false, ...attributes }: Attributes & { class: string; newWindow?: boolean },
+  { newWindow = null, ...attributes }: Attributes & { class: string; newWindow?: string | null },
   ...children: Node[]
 ): Element {
   const tag = target === null ? 'span' : target.as === 'drawer' ? 'button' : 'a';
   const { class: name, ...others } = attributes;
   const marks =
-    newWindow && target?.as === 'link' && el('span', { class: 'unseen' }, ' (opens in a new window)');
-  return el(tag, { class: name, ...targetAttributes(target, newWindow), ...others }, ...children, marks);
+    newWindow !== null && target?.as === 'link' && el('span', { class: 'unseen' }, ` (${newWindow})`);
+  return el(
+    tag,
+    { class: name, ...targetAttributes(target, newWindow !== null), ...others },
+    ...children,
+    marks,
+  );
 }

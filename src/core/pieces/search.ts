@@ -1,3 +1,4 @@
+import { saidOf } from '../site/words';
 import { AS_IT_COMES } from '../markup/css';
 import { box, words } from '../boxes/box';
 import { sign } from '../boxes/sign';
@@ -57,9 +58,9 @@ const properties = propertyList(
     name: 'words',
     label: 'Words',
     group: 'Content',
-    kind: textKind(40),
+    kind: textKind(40, '“Search”, in the page’s language'),
     by: null,
-    initial: 'Search',
+    initial: '',
   }),
   property({
     name: 'fieldWidth',
@@ -187,7 +188,7 @@ export const search = kindOfPiece<Values>({
       lineHeight: 'normal',
     } as const;
     const inside = [
-      box('input', field, [words(values.words || 'Search')], { edge }),
+      box('input', field, [words(values.words || content.words.search)], { edge }),
       box('.search-go', laid['.search-go'], [sign({})]),
     ];
     return box('', laid[''], [box('.search-form', inFlow, inside)]);
@@ -196,7 +197,7 @@ export const search = kindOfPiece<Values>({
   summary: (values) => values.form,
   caption: () => '',
   html(piece, context) {
-    const words = piece.values.words || 'Search';
+    const words = piece.values.words || context.words.search;
     const name = context.idOf(piece.id);
     const [form, field] = [`${name}-form`, `${name}-field`];
     return el(
@@ -214,7 +215,7 @@ export const search = kindOfPiece<Values>({
         el('input', { type: 'search', id: field, name: 'q', placeholder: words }),
         el(
           'button',
-          { class: 'search-go', type: 'submit', 'aria-label': `${words}: go` },
+          { class: 'search-go', type: 'submit', 'aria-label': saidOf(context.words.go, words) },
           iconHtml('search'),
         ),
       ),

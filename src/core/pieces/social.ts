@@ -110,7 +110,11 @@ export const social = kindOfPiece<Values>({
         { class: context.className(entry.id) },
         leading(
           entry.target,
-          { class: 'social-link', title: entry.title || entry.label, newWindow: entry.newWindow },
+          {
+            class: 'social-link',
+            title: entry.title || entry.label,
+            newWindow: entry.newWindow ? context.words.newWindow : null,
+          },
           ...signHtml(entry, context),
         ),
       ),

@@ -93,7 +93,7 @@ test('the drawer that the menu button opens stands on the page, with a button to
   const html = renderPage(sampleSite(), sampleSite().pages.home!);
   expect(html).toContain('command="show-modal" commandfor="side-drawer" aria-haspopup="dialog"');
   expect(html).toContain(
-    '<dialog class="drawer side-drawer" id="side-drawer" aria-label="Side drawer" closedby="any">',
+    '<dialog class="drawer side-drawer" id="side-drawer" aria-label="Menu" closedby="any">',
   );
   expect(html).toContain('command="close" commandfor="side-drawer"');
 });

@@ -57,7 +57,7 @@ export const sideStarters: Starter[] = [
     id: 'side-panel',
     name: 'Side panel',
     about: 'A wide panel at the side with the whole menu as a column, on its own ground.',
-    values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 288, sideGutter: 24 },
+    values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 304, sideGutter: 24 },
     bars: ({ menu, drawer }) => [
       {
         name: 'Logo bar',

@@ -106,7 +106,7 @@ function moreBox(making: Making): Box {
   const button = box(
     '.menu-more > .menu-toggle',
     layout,
-    [labelText(making, values.moreLabel || 'More'), signBox],
+    [labelText(making, values.moreLabel || content.words.more), signBox],
     {
       ...dressedBox(values, itemPart.prefix, content),
     },
@@ -127,7 +127,7 @@ function buttonBox({ values, content, laid }: Making): Box | null {
   if (values.opens === null || values.shownAs !== 'button') return null;
   const layout = cascaded(laid['.menu-button'], laid['> .menu-button']);
   const signBox = box('.menu-sign', laid['.menu-sign'], []);
-  const label = box('> .menu-button > .menu-word', {}, [words(values.buttonLabel || 'Menu')]);
+  const label = box('> .menu-button > .menu-word', {}, [words(values.buttonLabel || content.words.menu)]);
   return box(
     '> .menu-button',
     layout,

@@ -15,16 +15,17 @@ import {
   type SettledPiece,
 } from '../piece';
 import type { MenuValues } from './properties';
+import { saidOf, type Words } from '../../site/words';
 import { variantsOf, type Variant } from '../variants';
 
 /** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
-function toggleHtml(entry: MenuEntry, belowId: string): Element {
+function toggleHtml(entry: MenuEntry, belowId: string, { moreOf }: Words): Element {
   return el('button', {
     class: 'menu-toggle',
     type: 'button',
     'aria-expanded': 'false',
     'aria-controls': belowId,
-    'aria-label': `${entry.label}: more`,
+    'aria-label': saidOf(moreOf, entry.label),
   });
 }
 
@@ -92,12 +93,12 @@ function newEntryHtml(
         class: 'menu-link',
         title,
         'data-label': reserve ? entry.label : null,
-        newWindow: entry.newWindow,
+        newWindow: entry.newWindow ? context.words.newWindow : null,
         ...current,
       },
       ...labelHtml(entry),
     ),
-    below && level === 1 && drops && toggleHtml(entry, belowId),
+    below && level === 1 && drops && toggleHtml(entry, belowId, context.words),
     below &&
       el(
         'ul',
@@ -180,7 +181,7 @@ function buttonWhereAsked(
   const { buttonLabel } = piece.values;
   const opens = versions.map((band) => openedBy(band.values)).find((id) => id !== null);
   const drawer = opens === undefined ? null : context.drawer(opens);
-  return drawer !== null && menuButtonHtml(buttonLabel || 'Menu', drawer);
+  return drawer !== null && menuButtonHtml(buttonLabel || context.words.menu, drawer);
 }
 
 /** The list of a variant, in two halves where its logo stands between them; empty when its menu has nothing to show. */
@@ -197,7 +198,7 @@ function listHtml(
     prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
     drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
-    more: left.some(({ behind }) => behind > 0) ? values.moreLabel || 'More' : null,
+    more: left.some(({ behind }) => behind > 0) ? values.moreLabel || context.words.more : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);
   const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);

@@ -100,9 +100,9 @@ export const menuPieceProperties = propertyList(
     name: 'buttonLabel',
     label: 'Label of the button',
     group: 'Collapse',
-    kind: textKind(40),
+    kind: textKind(40, '“Menu”, in the page’s language'),
     by: null,
-    initial: 'Menu',
+    initial: '',
   }),
   property({
     name: 'buttonLabelSeen',
@@ -136,9 +136,9 @@ export const menuPieceProperties = propertyList(
     name: 'moreLabel',
     label: 'Label of “more”',
     group: 'Collapse',
-    kind: textKind(40),
+    kind: textKind(40, '“More”, in the page’s language'),
     by: null,
-    initial: 'More',
+    initial: '',
   }),
   property({
     name: 'signsAlone',

@@ -4,6 +4,7 @@ import { pageTitle } from '../../menus/entries';
 import { pieceKind } from '../../pieces';
 import type { PieceContext } from '../../pieces/piece';
 import type { Assembly } from '../../site/assembly';
+import { wordsIn, type Words } from '../../site/words';
 import { barsHtml } from './bars';
 import { dialogId, pieceContext, type PageState } from './page-state';
 import { perStage, piecesPerStage } from './stages';
@@ -13,8 +14,12 @@ function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): 
   const name = context.className(drawer.id)!;
   return el(
     'dialog',
-    { class: `drawer ${name}`, id: name, 'aria-label': drawer.name, closedby: 'any' },
-    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: name }, 'Close'),
+    { class: `drawer ${name}`, id: name, 'aria-label': context.words.menu, closedby: 'any' },
+    el(
+      'button',
+      { class: 'drawer-close', type: 'button', command: 'close', commandfor: name },
+      context.words.close,
+    ),
     ...barsHtml(state, perStage(state, 'drawers', drawer), context),
     ...leftPieces(state, drawer),
   );
@@ -40,11 +45,11 @@ function leftPieces(state: PageState, drawer: Assembly): Node[] {
 }
 
 /** The content of a page as a dialog, for links that open it so. */
-function dialogHtml(id: string, title: string): Node {
+function dialogHtml(id: string, title: string, { close }: Words): Node {
   return el(
     'dialog',
     { class: 'dialog', id, 'aria-label': title, closedby: 'any' },
-    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: id }, 'Close'),
+    el('button', { class: 'drawer-close', type: 'button', command: 'close', commandfor: id }, close),
     standInExcerpt(title),
   );
 }
@@ -61,6 +66,8 @@ export function openedHtml(state: PageState): Node[] {
   }
   return [
     ...nodes.values(),
-    ...[...dialogs].map((id) => dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language))),
+    ...[...dialogs].map((id) =>
+      dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language), wordsIn(language)),
+    ),
   ];
 }

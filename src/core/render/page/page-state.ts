@@ -12,6 +12,7 @@ import { languageName } from '../../site/language';
 import type { Menu } from '../../site/menu';
 import type { Page } from '../../site/page';
 import type { Site } from '../../site/site';
+import { wordsIn } from '../../site/words';
 import type { Advances } from '../../text/advances';
 import { slug, type Names } from '../names';
 import type { Folder } from './folder';
@@ -116,6 +117,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
   };
   return {
     siteName: site.name,
+    words: wordsIn(language),
     homeHref: folder.href(pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
     idOf: (piece) => names.get(piece)!,

@@ -6,6 +6,7 @@ import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
 import { beginsWithPicture, type Page } from '../../site/page';
 import type { Site } from '../../site/site';
+import { wordsIn } from '../../site/words';
 import { unmeasured, type Advances } from '../../text/advances';
 import { settleNames } from '../names';
 import { barsHtml } from './bars';
@@ -98,6 +99,7 @@ function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Asse
 /** Every page of the site as an answer to a search; the script leaves those that hold the words that were asked for. */
 function foundHtml(state: PageState): Node {
   const { site, language } = state;
+  const words = wordsIn(language);
   const answers = site.pageOrder
     .map((id) => site.pages[id]!)
     .filter((page) => page.path !== SEARCH_PATH)
@@ -106,8 +108,8 @@ function foundHtml(state: PageState): Node {
     );
   return el(
     'section',
-    { class: 'found', 'aria-label': 'Pages found' },
-    el('p', { role: 'status', 'data-found': '' }),
+    { class: 'found', 'aria-label': words.pagesFound },
+    el('p', { role: 'status', 'data-found': words.found }),
     el('ul', {}, ...answers),
   );
 }
@@ -163,7 +165,7 @@ export function pagePieces(
     el(
       'body',
       {},
-      el('a', { class: 'skip', href: '#content' }, 'Skip to content'),
+      el('a', { class: 'skip', href: '#content' }, wordsIn(language).skip),
       ...header,
       standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
       ...footer,

@@ -1,0 +1,31 @@
+import { expect, test } from '@jest/globals';
+import { renderPage } from '../render/page/page';
+import { homePage } from '../render/files';
+import { sampleSite } from './sample.test-data';
+import { saidOf, wordsIn } from './words';
+
+const tags = ['en', 'de', 'fr', 'es', 'it', 'nl', 'pl', 'pt', 'sv', 'ar'];
+
+test('every language that comes with the product has all the words, its own where it has one', () => {
+  const english = Object.keys(wordsIn('en'));
+  for (const tag of tags) {
+    const words = wordsIn(tag);
+    expect(Object.keys(words)).toEqual(english);
+    expect(Object.values(words).every((word) => word.trim() !== '')).toBe(true);
+    for (const word of ['moreOf', 'go', 'found'] as const) expect(words[word]).toContain('{}');
+    if (tag !== 'en') expect(words.skip).not.toBe(wordsIn('en').skip);
+  }
+});
+
+test('a language is told by its primary tag; one without words says them in English', () => {
+  expect(wordsIn('de-AT')).toBe(wordsIn('de'));
+  expect(wordsIn('cy')).toBe(wordsIn('en'));
+  expect(saidOf('{}: more', 'Fares $1')).toBe('Fares $1: more');
+});
+
+test('a page says what nobody sees in its own language, and no name that is the designer’s alone', () => {
+  const site = { ...sampleSite(), languages: ['en', 'fr'] };
+  const html = renderPage(site, homePage(site), undefined, 'fr');
+  for (const word of ['Aller au contenu', 'Fermer']) expect(html).toContain(word);
+  expect(html).not.toMatch(/Skip to content|>Close<|Side drawer/);
+});
