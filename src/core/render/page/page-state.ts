@@ -127,9 +127,8 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
       return menu ? { name: menu.name, entries: menuOnPage(state, menu, band) } : null;
     },
     landmark(wanted) {
-      const withPlace = `${wanted}, ${assembly.name}`;
-      let name = landmarks.has(wanted) ? withPlace : wanted;
-      for (let count = 2; landmarks.has(name); count += 1) name = `${withPlace} ${count}`;
+      let name = wanted;
+      for (let count = 2; landmarks.has(name); count += 1) name = `${wanted} ${count}`;
       landmarks.add(name);
       return name;
     },
