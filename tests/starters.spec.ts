@@ -164,7 +164,7 @@ const wide: Record<string, (page: Page) => Promise<void>> = {
   },
   'Along the side, turned': async (page) => {
     const header = await box(page, 'header');
-    close(header.width, 112);
+    close(header.width, 128);
     expect(header.height).toBeGreaterThanOrEqual(800);
     close((await box(page, 'main')).left, header.right);
     close(centre(await box(page, 'header .menu-list')), centre(header));
