@@ -6,7 +6,7 @@ import { unmeasured, type Advances } from '../text/advances';
 import { pagePieces, placedOnPage, SCRIPT, STYLESHEET } from './page/page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './page/paths';
 import { hasSearch, searchPage } from './page/search-page';
-import { renderStylesheet, siteFonts } from './stylesheet/stylesheet';
+import { renderStylesheet, siteFonts, type Shown } from './stylesheet/stylesheet';
 
 /** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
 export type SiteFile =
@@ -61,8 +61,8 @@ export function plannedFiles(site: Site, script: string): PlannedFile[] {
   ];
 }
 
-function fontFiles(site: Site, advances: Advances): SiteFile[] {
-  const { shipped, uploaded } = siteFonts(site, advances, placedIds(site));
+function fontFiles(site: Site, advances: Advances, shown: Shown): SiteFile[] {
+  const { shipped, uploaded } = siteFonts(site, advances, shown);
   const families = [...new Set(shipped.map((font) => font.family))];
   return [
     ...shipped.map((font) => ({ path: `fonts/${shippedFileName(font)}`, font })),
@@ -74,10 +74,10 @@ function fontFiles(site: Site, advances: Advances): SiteFile[] {
   ];
 }
 
-/** The fonts, pictures and files of the site, which are there without any page being rendered. */
-export function assetFiles(site: Site, advances = unmeasured): SiteFile[] {
+/** The fonts of what is shown, the pictures and the files of the site, which are there without any page being rendered. */
+export function assetFiles(site: Site, advances = unmeasured, shown: Shown = placedIds(site)): SiteFile[] {
   return [
-    ...fontFiles(site, advances),
+    ...fontFiles(site, advances, shown),
     ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
     ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
   ];

@@ -53,7 +53,8 @@ const stepped = (piece: string): Turn[] => [
 ];
 
 /** Every way in which a rule begins, with turns at once and by steps; two that wait for the bar behind each other. */
-const kindsOfRules: Record<string, readonly [RuleWhen, ...RuleWhen[]]> = {
+const kindsOfRules: Record<string, readonly RuleWhen[]> = {
+  'by the rules that it ships with': [],
   'where it stops fitting': [{ by: 'fit', margin: 16 }],
   'twice where it stops fitting': [
     { by: 'fit', margin: 0 },
@@ -98,7 +99,9 @@ function siteWith(
   let count = 0;
   const base = applyEdits(sampleSite(), longMenu);
   if (!base.ok) throw new Error(base.reason);
-  const { header: assembly, menus } = startHeader(base.site, starter, 'Started', () => `own${(count += 1)}`);
+  const { header, menus } = startHeader(base.site, starter, 'Started', () => `own${(count += 1)}`);
+  const bars = Object.entries(header.bars).map(([id, bar]) => [id, { ...bar, rules: [] }]);
+  const assembly = whens.length === 0 ? header : { ...header, bars: Object.fromEntries(bars) };
   const outcome = applyEdits(base.site, [
     ...menus.map((menu): Edit => ({ edit: 'addMenu', menu })),
     { edit: 'addAssembly', in: 'headers', assembly },

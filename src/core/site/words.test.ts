@@ -2,6 +2,8 @@ import { expect, test } from '@jest/globals';
 import { renderPage } from '../render/page/page';
 import { homePage } from '../render/files';
 import { sampleSite } from './sample.test-data';
+import { unmeasured } from '../text/advances';
+import { siteFonts } from '../render/stylesheet/stylesheet';
 import { saidOf, wordsIn } from './words';
 
 const tags = ['en', 'de', 'fr', 'es', 'it', 'nl', 'pl', 'pt', 'sv', 'ar'];
@@ -28,4 +30,15 @@ test('a page says what nobody sees in its own language, and no name that is the 
   const html = renderPage(site, homePage(site), undefined, 'fr');
   for (const word of ['Aller au contenu', 'Fermer']) expect(html).toContain(word);
   expect(html).not.toMatch(/Skip to content|>Close<|Side drawer/);
+});
+
+test('the letters of its own words are shipped with a page', () => {
+  const subsets = (language: string) =>
+    new Set(
+      siteFonts({ ...sampleSite(), languages: ['en', language] }, unmeasured).shipped.map(
+        ({ subset }) => subset,
+      ),
+    );
+  expect(subsets('de')).not.toContain('latin-ext');
+  expect(subsets('pl')).toContain('latin-ext');
 });

@@ -16,11 +16,19 @@ function plan(site: Site): ReadonlyMap<string, PlannedFile> {
   return known;
 }
 
-/** One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. */
-export async function renderedFile(db: Db, site: Site, path: string): Promise<SiteFile | null> {
+/**
+ * One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. Views also show headers and
+ * footers that stand on no page: for them there are the fonts of all.
+ */
+export async function renderedFile(
+  db: Db,
+  site: Site,
+  path: string,
+  { ofViews = false } = {},
+): Promise<SiteFile | null> {
   const file = plan(site).get(path);
   if (file) return { path, text: (await measured(db, file.pieces)).join('') };
-  const assets = await measured(db, (advances) => assetFiles(site, advances));
+  const assets = await measured(db, (advances) => assetFiles(site, advances, ofViews ? null : undefined));
   return assets.find((asset) => asset.path === path) ?? null;
 }
 

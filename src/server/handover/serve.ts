@@ -30,10 +30,16 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
 }
 
 /** A file of a site, rendered from what is stored: that one, and no other. */
-async function serveSiteFile(db: Db, request: Request, id: string, path: string): Promise<Response> {
+async function serveSiteFile(
+  db: Db,
+  request: Request,
+  id: string,
+  path: string,
+  ofViews: boolean,
+): Promise<Response> {
   const stored = loadSite(db, id);
   if (!stored) return noSuchSite();
-  const file = await renderedFile(db, stored.site, path);
+  const file = await renderedFile(db, stored.site, path, { ofViews });
   if (!file) return refusal(404, `There is no file “${path}” in this site.`);
   const headers = { ...sandboxHeaders(request), 'content-type': mediaType(path) };
   return new Response(new Uint8Array(fileBytes(db, file)), { headers });
@@ -75,5 +81,5 @@ export function serveAt(
   }
   return below === 'frame' && file.endsWith('.html')
     ? serveFrame(request)
-    : serveSiteFile(db, request, site, file);
+    : serveSiteFile(db, request, site, file, below === 'frame');
 }

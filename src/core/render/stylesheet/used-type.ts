@@ -11,6 +11,7 @@ import { settledValues, type StatedValues } from '../../resolve/settled-values';
 import type { TypeStyle } from '../../site/brand';
 import type { FontFile } from '../../site/font';
 import type { Site } from '../../site/site';
+import { wordsIn } from '../../site/words';
 import { settledTypeStyle } from '../../text/text-width';
 
 const typeStylesOf = (kind: string): Property[] =>
@@ -77,12 +78,14 @@ function charactersOf(part: object): ReadonlySet<string> {
   return found;
 }
 
+/** The characters of everything that is written on pages, and of what these say by themselves in the site's languages. */
 function siteCharacters(site: Site): Set<string> {
   const parts: object[] = [
     site.pages,
     ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
   ];
-  return new Set([...site.name, ...parts.flatMap((part) => [...charactersOf(part)])]);
+  const ownWords = site.languages.map(wordsIn);
+  return new Set([...site.name, ...[...parts, ...ownWords].flatMap((part) => [...charactersOf(part)])]);
 }
 
 /** An uploaded file with the family that it is of. */

@@ -1,0 +1,48 @@
+import { expect, test } from '@jest/globals';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { assetFiles } from '@/core/render/files';
+import type { Site } from '@/core/site/site';
+import { lookHere } from '../bytes/look';
+import { openDatabase } from '../db/open';
+import { seedDemo } from '../demo/seed';
+import { loadSite } from '../sites/store';
+import { renderedFile } from './rendered';
+
+const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-rendered-')));
+await seedDemo(db, lookHere, new Date(0));
+
+/** The demo with a header that stands on no page, and that is set in a family of its own. */
+function withOtherFamily(): Site {
+  const { site } = loadSite(db, 'hollin-sound')!;
+  const nav = site.brand.typeStyles['type-nav']!;
+  const other = {
+    ...nav,
+    id: 'other',
+    name: 'Other',
+    values: { ...nav.values, family: { all: 'archivo' } },
+  };
+  const header = site.headers['h-handbook']!;
+  const pieces = Object.entries(header.pieces).map(([id, piece]) => [
+    id,
+    piece.kind === 'contact'
+      ? { ...piece, values: { ...piece.values, typeStyle: { desktop: 'other' } } }
+      : piece,
+  ]);
+  return {
+    ...site,
+    brand: { ...site.brand, typeStyles: { ...site.brand.typeStyles, other } },
+    headers: { ...site.headers, 'h-handbook': { ...header, pieces: Object.fromEntries(pieces) } },
+  };
+}
+
+test('fonts of a header that stands on no page are there for a view of it, and are not handed over', async () => {
+  const site = withOtherFamily();
+  const [own] = assetFiles(site, undefined, null)
+    .map((file) => file.path)
+    .filter((each) => each.startsWith('fonts/archivo-latin-'));
+  expect(own).toBeDefined();
+  expect(await renderedFile(db, site, own!)).toBeNull();
+  expect(await renderedFile(db, site, own!, { ofViews: true })).toMatchObject({ path: own });
+});
