@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import type { Within } from './assembly-boxes';
 import { barFrame, panelWidth } from './frame';
+import { barProperties } from '../properties/bar';
 import { pieceBoxes } from './piece-boxes';
 import { madeOfTexts, type Circumstances, type Tally } from './piece-content';
 
@@ -18,7 +19,19 @@ interface Kept {
   madeOf: readonly unknown[];
   found: unknown;
 }
-const known = new WeakMap<SettledBar, Map<string, Kept>>();
+const known = new WeakMap<object, Map<string, Kept>>();
+/** For bars without pieces. */
+const empty = {};
+
+const widthProperties = barProperties.filter(({ leavesWidths }) => leavesWidths !== true);
+const knownValues = new WeakMap<SettledBar['values'], string>();
+
+/** What the values of a bar say that decides widths in it, as one text. */
+function widthsSaid(values: SettledBar['values']): string {
+  const said = knownValues.get(values) ?? JSON.stringify(widthProperties.map(({ name }) => values[name]));
+  knownValues.set(values, said);
+  return said;
+}
 
 /** The most answers that are kept of a bar: what was asked of it in the widths, languages and circumstances that come again and again. */
 const MOST_KEPT = 128;
@@ -30,26 +43,31 @@ function decidingBars({ phases, bar }: LookedAt): SettledBar[] {
 }
 
 /**
- * What was worked out of a bar before, as long as all that decides it is the same: how it is settled, the boxes of its pieces, what
- * texts are measured with, and the widths that it has. What still waits for texts to be measured is not kept.
+ * What was worked out of a bar before, as long as all that decides it is the same: how it is settled as far as that decides widths, the boxes of
+ * its pieces, what texts are measured with, and the widths that it has. What still waits for texts to be measured is not kept.
  */
 export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Within) => T): T {
   const { circumstances, phases, bar, within } = looked;
   const { site, language, root, inStandIn = false, setApart = false } = circumstances;
   const { band, span } = within;
-  const own = phases[0]!.bars.find(({ id }) => id === bar)!;
   const bars = decidingBars(looked);
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
   const madeOf = [
     ...madeOfTexts(circumstances),
-    ...bars,
+    ...pieces,
     ...pieces.map((piece) => pieceBoxes(circumstances, piece)),
   ];
   const widths = [
     panelWidth(circumstances, phases[0]!, band, span),
-    bars.map((each) => barFrame(site, phases[0]!, each, band)),
+    bars.map((each) => [
+      each.id,
+      widthsSaid(each.values),
+      each.bays.map(({ nth, values, pieces: held }) => [nth, values, held.length]),
+      barFrame(site, phases[0]!, each, band),
+    ]),
   ];
-  const key = `${asked} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, widths])}`;
+  const own = pieces[0] ?? empty;
+  const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, widths])}`;
   const answers = known.get(own) ?? new Map<string, Kept>();
   known.set(own, answers);
   const kept = answers.get(key);

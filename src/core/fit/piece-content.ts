@@ -20,7 +20,7 @@ import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
-import { wordsIn } from '../site/words';
+import { wordsIn } from '../pieces/words';
 import type { Advances } from '../text/advances';
 import { standInSize, standInSizes } from '../text/stand-in';
 import { fontMetrics } from '../text/font-metrics';

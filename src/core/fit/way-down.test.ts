@@ -18,13 +18,14 @@ import { undoneTurns } from './undone';
 import { inOrderOfEffect, wayDown } from './way-down';
 
 const at = { in: 'headers', assembly: 'h' } as const;
-const shownAs = (value: string, cell = 'phone'): Edit => ({
+const ofMenu = (property: string, cell: string, value: string): Edit => ({
   edit: 'setValue',
   place: { on: 'piece', ...at, piece: 'menu' },
-  property: 'shownAs',
+  property,
   cell,
   value,
 });
+const shownAs = (value: string, cell = 'phone') => ofMenu('shownAs', cell, value);
 const rule = (id: string, when: RuleWhen, value = 'button'): CollapseRule => ({
   id,
   when,
@@ -108,13 +109,7 @@ test('rules follow each other as they are needed; one that never is says so', ()
     ['r2', Math.ceil(stops) + 100],
     ['r1', 640],
   ]);
-  const gone: Edit = {
-    edit: 'setValue',
-    place: { on: 'piece', ...at, piece: 'menu' },
-    property: 'shown',
-    cell: 'desktop',
-    value: 'hidden',
-  };
+  const gone = ofMenu('shown', 'desktop', 'hidden');
   const idle = way(edited(gone, setRule(rule('r1', { by: 'fit', margin: 0 }))));
   expect(idle.rules).toEqual([expect.objectContaining({ below: null, reason: 'fits' })]);
   const withBand = way(edited(setRule(rule('r1', { by: 'band', band: 'tablet' }))));
@@ -473,13 +468,7 @@ test('rules of bars in one row are solved together: the second begins only where
 
 test('a rule begins where the page needs the most on which the current item takes more room', () => {
   const fits = rule('r', { by: 'fit', margin: 0 });
-  const edge: Edit = {
-    edit: 'setValue',
-    place: { on: 'piece', ...at, piece: 'menu' },
-    property: 'itemEdge',
-    cell: 'current',
-    value: 'thick',
-  };
+  const edge = ofMenu('itemEdge', 'current', 'thick');
   const withEdge = (site: Site): Site => ({
     ...site,
     brand: {

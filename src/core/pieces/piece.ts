@@ -1,4 +1,4 @@
-import type { Words } from '../site/words';
+import type { Words } from './words';
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Rules } from '../markup/css';

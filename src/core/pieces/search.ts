@@ -1,4 +1,4 @@
-import { saidOf } from '../site/words';
+import { saidOf } from './words';
 import { AS_IT_COMES } from '../markup/css';
 import { box, words } from '../boxes/box';
 import { sign } from '../boxes/sign';

@@ -59,6 +59,7 @@ export const barProperties = [
   }),
   property({
     name: 'stays',
+    leavesWidths: true,
     label: 'Where the header stays',
     group: 'Scrolling',
     kind: choiceKind({ stays: 'stays with it', leaves: 'scrolls away' }),
@@ -68,6 +69,7 @@ export const barProperties = [
   }),
   property({
     name: 'leastHeight',
+    leavesWidths: true,
     label: 'Least height',
     group: 'Space',
     kind: lengthKind(0, 800),
@@ -77,6 +79,7 @@ export const barProperties = [
   }),
   property({
     name: 'padding',
+    leavesWidths: true,
     label: 'Above and below',
     group: 'Space',
     kind: lengthKind(0, 200),
@@ -113,6 +116,7 @@ export const barProperties = [
   }),
   property({
     name: 'ground',
+    leavesWidths: true,
     label: 'Ground',
     group: 'Colour',
     kind: colourKind(),
@@ -125,6 +129,7 @@ export const barProperties = [
   }),
   property({
     name: 'tint',
+    leavesWidths: true,
     label: 'Gradient to',
     group: 'Colour',
     kind: colourKind(),
@@ -142,6 +147,7 @@ export const barProperties = [
   }),
   property({
     name: 'tintTowards',
+    leavesWidths: true,
     label: 'Gradient runs',
     group: 'Colour',
     kind: choiceKind({ bottom: 'down', top: 'up', right: 'to the right', left: 'to the left' }),
@@ -151,6 +157,7 @@ export const barProperties = [
   }),
   property({
     name: 'picture',
+    leavesWidths: true,
     label: 'Picture',
     group: 'Colour',
     kind: optionalKind(referenceKind('artwork'), 'none'),
@@ -160,6 +167,7 @@ export const barProperties = [
   }),
   property({
     name: 'pictureFit',
+    leavesWidths: true,
     label: 'Picture fits',
     group: 'Colour',
     kind: choiceKind({ cover: 'filling the bar', contain: 'whole', auto: 'as a pattern' }),
@@ -174,6 +182,7 @@ export const barProperties = [
   }),
   property({
     name: 'ink',
+    leavesWidths: true,
     label: 'Ink',
     group: 'Colour',
     kind: colourKind(),
@@ -184,6 +193,7 @@ export const barProperties = [
   }),
   property({
     name: 'lineAbove',
+    leavesWidths: true,
     label: 'Line above',
     group: 'Edges',
     kind: optionalKind(referenceKind('borders'), 'none'),
@@ -195,6 +205,7 @@ export const barProperties = [
   }),
   property({
     name: 'lineBelow',
+    leavesWidths: true,
     label: 'Line below',
     group: 'Edges',
     kind: optionalKind(referenceKind('borders'), 'none'),
@@ -207,6 +218,7 @@ export const barProperties = [
   }),
   property({
     name: 'shadow',
+    leavesWidths: true,
     label: 'Shadow',
     group: 'Edges',
     kind: optionalKind(referenceKind('shadows'), 'none'),

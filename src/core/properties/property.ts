@@ -52,6 +52,8 @@ export interface Property<T = unknown> {
   ofStyle?: 'size';
   /** Whether it says in which weight some text of the piece is set. */
   setsWeight?: boolean;
+  /** Whether what it says of a bar is without influence on how wide anything in it is. */
+  leavesWidths?: boolean;
   /** Whether what it says takes room of its own, so that a state that says otherwise moves what stands beside it. */
   takesRoom?: boolean;
   /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */

@@ -120,6 +120,13 @@ const resolveTurned = settledOnce(
     settlePiece(site, piece, turnedValues(site, assembly, piece, stage.begun), stage),
 );
 
+/** The values of a bar for a band and phase: rules turn pieces only, so they are the very same object in all stages of a band. */
+const resolveBarValues = settledOnce(
+  () => [],
+  (site, { values }: Bar, { band, phase = 'top' }) =>
+    settledValues(values, barProperties, bandChain(site.bands), band, phase),
+);
+
 /** The pieces that stand in a bar. */
 const heldBy = ({ pieces }: Assembly, { bays }: Bar): Piece[] =>
   bays.flatMap((bay) => bay.pieces.map((id) => pieces[id]!));
@@ -162,7 +169,7 @@ function turnedDivision(division: Division, count: number): Division {
 function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): SettledBar {
   const chain = bandChain(site.bands);
   const { band, begun, phase = 'top' } = stage;
-  const { id, name, values, bays } = bar;
+  const { id, name, bays } = bar;
   const held = heldBy(assembly, bar);
   // A bar of which nothing is said of phases is the very same in all of them.
   if (phase !== 'top' && ![bar, ...held].some((each) => saysPhases(each.values)))
@@ -179,7 +186,7 @@ function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): Sett
     values: settledValues(bay.values, bayProperties, chain, band),
     pieces: bay.pieces.map((each) => piece(assembly.pieces[each]!)),
   }));
-  const settled = settledValues(values, barProperties, chain, band, phase);
+  const settled = resolveBarValues(site, bar, { band, begun: [band], phase });
   if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
   const division = turnedDivision(settled.division as Division, bays.length);
   return { id, name, values: { ...settled, division }, bays: listed.toReversed() };

@@ -12,10 +12,12 @@ export const folds = (by: 'fit' | 'centre' = 'fit'): SaidRule => ({
 /** The menu button goes without its word. */
 export const signs: SaidRule = { turns: [['menu', 'buttonLabelSeen', false]] };
 
-/** The logo goes without its words; one of letters gets smaller and may stand on several lines. */
-export const shortens: SaidRule = {
+/** Artwork of the logo goes without its words. */
+export const shortens: SaidRule = { turns: [['logo', 'version', 'compact']] };
+
+/** A logo of letters gets smaller and may stand on several lines. */
+export const shrinks: SaidRule = {
   turns: [
-    ['logo', 'version', 'compact'],
     ['logo', 'textSize', 14, -2],
     ['logo', 'nameBreaks', true],
   ],

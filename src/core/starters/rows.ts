@@ -1,5 +1,5 @@
 import type { Said, SaidPiece } from '../site/compose';
-import { folds, leaves, ownRow, shortens, signs } from './giving-way';
+import { folds, leaves, ownRow, shrinks, signs } from './giving-way';
 import type { Starter, StarterSource } from './starter';
 
 function rowMenu({ menu, drawer }: StarterSource, more: Said = {}): SaidPiece {
@@ -26,7 +26,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: ruled,
         bays: { start: [logo], end: [rowMenu(site), action(site)] },
-        rules: [folds(), leaves('button'), signs, shortens],
+        rules: [folds(), leaves('button'), signs, site.shortens],
       },
     ],
   },
@@ -43,7 +43,7 @@ export const rowStarters: Starter[] = [
           middle: [rowMenu(site, { itemGap: 0 })],
           end: [action(site, { rank: 'second' })],
         },
-        rules: [folds('centre'), leaves('button'), signs, shortens],
+        rules: [folds('centre'), leaves('button'), signs, site.shortens],
       },
     ],
   },
@@ -84,7 +84,7 @@ export const rowStarters: Starter[] = [
           lineBelow: 'border-hairline',
         },
         bays: [[logo], { values: { along: { desktop: 'end' } }, pieces: [rowMenu(site)] }],
-        rules: [folds(), signs, shortens],
+        rules: [folds(), signs, site.shortens],
       },
     ],
   },
@@ -115,7 +115,7 @@ export const rowStarters: Starter[] = [
           middle: [logo],
           end: [['basket', { link: site.action, count: 2 }]],
         },
-        rules: [signs, shortens, ownRow('basket')],
+        rules: [signs, site.shortens, ownRow('basket')],
       },
     ],
   },
@@ -138,7 +138,7 @@ export const rowStarters: Starter[] = [
           { turns: [['basket', 'labelSeen', false]] },
           { turns: [['search', 'form', 'icon']] },
           leaves('account'),
-          shortens,
+          site.shortens,
           ownRow('search'),
         ],
       },
@@ -162,7 +162,7 @@ export const rowStarters: Starter[] = [
           start: [logo],
           end: [['contact', { link: { to: 'telephone', telephone: '+44 1632 960000' } }]],
         },
-        rules: [shortens, leaves('contact')],
+        rules: [site.shortens, leaves('contact')],
       },
       {
         name: 'Menu bar',
@@ -197,7 +197,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: ruled,
         bays: { start: [logo], end: [rowMenu(site), ['search', { form: 'icon' }], action(site)] },
-        rules: [folds(), leaves('button'), signs, shortens, ownRow('search')],
+        rules: [folds(), leaves('button'), signs, site.shortens, ownRow('search')],
       },
     ],
   },
@@ -219,7 +219,7 @@ export const rowStarters: Starter[] = [
         name: 'Name bar',
         values: { leastHeight: { desktop: 128, phone: 80 } },
         bays: { middle: [['logo', { shows: 'text', textSize: { desktop: 40, phone: 24 } }]] },
-        rules: [shortens],
+        rules: [shrinks],
       },
       {
         name: 'Menu bar',
@@ -248,7 +248,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: ruled,
         bays: { start: [logo], end: [rowMenu(site), action(site)] },
-        rules: [folds(), leaves('button'), signs, shortens],
+        rules: [folds(), leaves('button'), signs, site.shortens],
       },
     ],
   },
@@ -269,7 +269,7 @@ export const rowStarters: Starter[] = [
             ['account', { joinLabel: '', alignSelf: 'center' }],
           ],
         },
-        rules: [folds(), signs, leaves('account', 'divider'), shortens, ownRow('search')],
+        rules: [folds(), signs, leaves('account', 'divider'), site.shortens, ownRow('search')],
       },
     ],
   },

@@ -1,4 +1,4 @@
-import { shortens, signs } from './giving-way';
+import { signs } from './giving-way';
 import type { Starter } from './starter';
 
 /** Headers along the side of the page, that turn into a bar on the phone. */
@@ -12,7 +12,7 @@ export const sideStarters: Starter[] = [
       stands: { desktop: 'spread', phone: 'row' },
       sideWidth: 128,
     },
-    bars: ({ menu, drawer, action }) => [
+    bars: ({ menu, drawer, action, shortens }) => [
       {
         name: 'Logo bar',
         values: {
@@ -58,7 +58,7 @@ export const sideStarters: Starter[] = [
     name: 'Side panel',
     about: 'A wide panel at the side with the whole menu as a column, on its own ground.',
     values: { stands: { desktop: 'side', phone: 'row' }, sideWidth: 304, sideGutter: 24 },
-    bars: ({ menu, drawer }) => [
+    bars: ({ menu, drawer, shortens }) => [
       {
         name: 'Logo bar',
         values: { padding: { desktop: 24, phone: 8 } },

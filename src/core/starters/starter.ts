@@ -1,8 +1,9 @@
 import { EVERYWHERE } from '../bands/follow';
 import { NOWHERE, type Link } from '../properties/link';
-import { composeAssembly, type Said, type SaidBar } from '../site/compose';
+import { composeAssembly, type Said, type SaidBar, type SaidRule } from '../site/compose';
 import type { Assembly } from '../site/assembly';
 import { newItem, newMenu, type IdSource } from '../site/defaults';
+import { shortens, shrinks } from './giving-way';
 import type { Menu, MenuItem } from '../site/menu';
 import type { Site } from '../site/site';
 
@@ -16,6 +17,8 @@ export interface StarterSource {
   /** A page to book, buy or sign up on: the last of the top, where there is one. */
   action: Link;
   siteName: string;
+  /** How the site's logo gives way: as artwork or as letters. */
+  shortens: SaidRule;
 }
 
 /** A ready-made header: one file for all that are put together like it, and one line in the list. */
@@ -76,6 +79,7 @@ function starterSource(site: Site, ids: IdSource, made: (menu: Menu) => void): S
     drawer: Object.keys(site.drawers)[0] ?? null,
     action: last === undefined ? NOWHERE : { to: 'page', page: last },
     siteName: site.name,
+    shortens: site.brand.logo.full === null && site.brand.logo.compact === null ? shrinks : shortens,
   };
 }
 

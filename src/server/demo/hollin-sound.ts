@@ -4,7 +4,7 @@ import type { Artwork } from '@/core/site/artwork';
 import { defaultBrand, newMenu } from '@/core/site/defaults';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
-import type { SaidBar } from '@/core/site/compose';
+import type { SaidBar, SaidRule } from '@/core/site/compose';
 import { folds, leaves, shortens, signs } from '@/core/starters/giving-way';
 import type { LinkedFile } from '@/core/site/file';
 import { assembly, byId, colours, menuOf, menuWith, pagesFromList, typeStyles } from './build';
@@ -164,6 +164,15 @@ const menus: Menu[] = [
   ]),
 ];
 
+/** The first to give way: room beside items, and the size of the logo. */
+const tightens: SaidRule = {
+  turns: [
+    ['menu', 'itemPaddingInline', 3],
+    ['menu', 'itemGap', 0],
+    ['logo', 'artworkHeight', 36],
+  ],
+};
+
 const mainBars: SaidBar[] = [
   {
     name: 'Notice bar',
@@ -229,7 +238,7 @@ const mainBars: SaidBar[] = [
         ],
       ],
     },
-    rules: [folds(), shortens, leaves('button'), signs],
+    rules: [tightens, folds(), shortens, leaves('button'), signs],
   },
 ];
 

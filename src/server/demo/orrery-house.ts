@@ -1,6 +1,6 @@
 import { defaultBands, defaultBrand } from '@/core/site/defaults';
 import { SITE_VERSION, type Site } from '@/core/site/site';
-import { shortens, signs } from '@/core/starters/giving-way';
+import { shrinks, signs } from '@/core/starters/giving-way';
 import { assembly, byId, colours, menuOf, pagesFromList, typeStyles } from './build';
 
 /** Orrery House: an invented planetarium, with its name in the middle of the header. */
@@ -38,7 +38,7 @@ const header = assembly('headers', 'h-orrery', 'Main header', [
         ],
       },
       signs,
-      shortens,
+      shrinks,
     ],
   },
 ]);

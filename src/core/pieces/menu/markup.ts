@@ -15,7 +15,7 @@ import {
   type SettledPiece,
 } from '../piece';
 import type { MenuValues } from './properties';
-import { saidOf, type Words } from '../../site/words';
+import { saidOf, type Words } from '../words';
 import { variantsOf, type Variant } from '../variants';
 
 /** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
@@ -232,6 +232,9 @@ export function menuHtml(
   const variants = variantsOf(versions);
   const alone = variants.length === 1;
   const logo = ownLogo(context, versions);
+  const button = buttonWhereAsked(piece, context, versions);
+  // Where no width shows a list, the button stands alone.
+  const listed = logo !== null || versions.some(({ variant }) => variant !== null);
   const lists = variants.flatMap((variant) => listHtml(variant, context, { alone, logo, versions }));
   if (lists.length === 0) return null;
   const { settled: named } = variants.find(({ settled }) => settled.values.menu !== null)!;
@@ -242,7 +245,7 @@ export function menuHtml(
       class: pieceClass(piece, context),
       'aria-label': context.landmark(name),
     },
-    buttonWhereAsked(piece, context, versions),
-    ...lists,
+    button,
+    ...(listed || !button ? lists : []),
   );
 }

@@ -4,7 +4,7 @@ import { pageTitle } from '../../menus/entries';
 import { pieceKind } from '../../pieces';
 import type { PieceContext } from '../../pieces/piece';
 import type { Assembly } from '../../site/assembly';
-import { wordsIn, type Words } from '../../site/words';
+import { wordsIn, type Words } from '../../pieces/words';
 import { barsHtml } from './bars';
 import { dialogId, pieceContext, type PageState } from './page-state';
 import { perStage, piecesPerStage } from './stages';

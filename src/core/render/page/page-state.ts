@@ -12,7 +12,7 @@ import { languageName } from '../../site/language';
 import type { Menu } from '../../site/menu';
 import type { Page } from '../../site/page';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../site/words';
+import { wordsIn } from '../../pieces/words';
 import type { Advances } from '../../text/advances';
 import { slug, type Names } from '../names';
 import type { Folder } from './folder';

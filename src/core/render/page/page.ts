@@ -6,7 +6,7 @@ import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
 import { beginsWithPicture, type Page } from '../../site/page';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../site/words';
+import { wordsIn } from '../../pieces/words';
 import { unmeasured, type Advances } from '../../text/advances';
 import { settleNames } from '../names';
 import { barsHtml } from './bars';

@@ -11,7 +11,7 @@ import { settledValues, type StatedValues } from '../../resolve/settled-values';
 import type { TypeStyle } from '../../site/brand';
 import type { FontFile } from '../../site/font';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../site/words';
+import { wordsIn } from '../../pieces/words';
 import { settledTypeStyle } from '../../text/text-width';
 
 const typeStylesOf = (kind: string): Property[] =>

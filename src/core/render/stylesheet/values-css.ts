@@ -15,6 +15,7 @@ import { saysPhases, type Phase } from '../../properties/phases';
 import { type CssNames } from '../../properties/property';
 import { scrollRules } from '../../properties/scroll';
 import {
+  phasesOf,
   resolveAssembly,
   settledPieces,
   type SettledAssembly,
@@ -93,33 +94,52 @@ const pieceRules = writtenOnce<SettledPiece>(
     ),
 );
 
+/** What is made of an object and of how the brand is named, as long as both are the same. */
+function madeOnce<K extends object>(make: (of: K, input: Pick<ValuesInput, 'site' | 'css'>) => Rules) {
+  const known = new WeakMap<K, { css: CssNames; rules: Rules }>();
+  return (of: K, input: Pick<ValuesInput, 'site' | 'css'>): Rules => {
+    const kept = known.get(of);
+    if (kept?.css === input.css) return kept.rules;
+    const rules = make(of, input);
+    known.set(of, { css: input.css, rules });
+    return rules;
+  };
+}
+
 /** What every bar has initially, with `&` for the bar. */
 export function initialBarRules(css: CssNames): Rules {
   const initially = initialValues(barProperties);
   const properties = barProperties.filter(({ givesWay }) => !givesWay);
   return joinRules(propertyRules(properties, initially, css), ownBarRules(initially));
 }
+const initialOnce = madeOnce<CssNames>(initialBarRules);
 
-function barRulesIn({ site, names, css }: ValuesInput, bar: SettledBar): Rules {
-  return scopeRules(
-    joinRules(
-      otherThan(
-        initialBarRules(css),
-        joinRules(propertyRules(barProperties, bar.values, css), ownBarRules(bar.values)),
-      ),
-      divisionRules(bar),
-      ringRules(site, css, bar.values),
+/** What the values of a bar say, whatever stands in it. */
+const saidOfBar = madeOnce<SettledBar['values']>((values, input) =>
+  joinRules(
+    otherThan(
+      initialOnce(input.css, input),
+      joinRules(propertyRules(barProperties, values, input.css), ownBarRules(values)),
     ),
-    `.${names.get(bar.id)!}`,
+    ringRules(input.site, input.css, values),
+  ),
+);
+
+function barRulesIn(input: ValuesInput, bar: SettledBar): Rules {
+  return scopeRules(
+    joinRules(saidOfBar(bar.values, input), divisionRules(bar)),
+    `.${input.names.get(bar.id)!}`,
   );
 }
 
 /** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
-function jumpRules({ site, advances }: ValuesInput, header: Id, stage: WayStage): Rules {
-  const covered = (['scrolled', 'returning'] as const).map((phase) =>
+function jumpRules({ site, advances }: ValuesInput, id: Id, stage: WayStage): Rules {
+  const header = site.headers[id]!;
+  const later = phasesOf('headers', header).filter((phase) => phase !== 'top');
+  const covered = (later.length > 0 ? later : (['scrolled'] as const)).map((phase) =>
     coveredHeight(
       usually(site, advances),
-      resolveAssembly(site, 'headers', site.headers[header]!, { ...stage, phase }),
+      resolveAssembly(site, 'headers', header, { ...stage, phase }),
       stage.band,
       stage.below ?? bandEnd(site, stage.band),
     ),
@@ -171,8 +191,9 @@ const assemblyRules = writtenOnce<SettledAssembly>(
       .map((id) => names.get(id))
       .join(' '),
   (input, settled, stages) => {
-    const { names, css } = input;
+    const { site, names, css } = input;
     const [widest] = settled;
+    const said = phasesOf(widest!.kind, site[widest!.kind][widest!.id]!);
     const whole = settled.map(({ id, kind, values, phased }) =>
       scopeRules(
         joinRules(
@@ -199,7 +220,9 @@ const assemblyRules = writtenOnce<SettledAssembly>(
           ...bar.bays.flatMap(({ pieces: held }) => held.map((piece) => pieceRulesIn(input, piece))),
         ),
       ),
-      ...(widest!.phased ? laterPhases.map((phase) => phaseRules(input, widest!, stages, phase)) : []),
+      ...laterPhases
+        .filter(({ phase }) => said.includes(phase))
+        .map((phase) => phaseRules(input, widest!, stages, phase)),
     ]);
   },
 );

@@ -310,7 +310,11 @@ function needsMost({ languages }: Site, { language, inStandIn, phase }: RuleOutc
 
 /** Where a rule that goes step by step takes the later ones. */
 function stepsText({ further, levels }: RuleOutcome): string {
-  const widths = further.map((width) => `${width}`).join(', ');
-  const steps = `${further.length + 1} of ${levels} steps needed`;
-  return further.length === 0 ? steps : `further at ${widths} px; ${steps}`;
+  const usual = further.filter((width) => width > NARROWEST);
+  const larger = further.length - usual.length;
+  return [
+    ...(usual.length === 0 ? [] : [`further at ${usual.join(', ')} px`]),
+    `${usual.length + 1} of ${levels} steps needed`,
+    ...(larger === 0 ? [] : [`${larger} more with larger text`]),
+  ].join('; ');
 }

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { renderPage } from '../render/page/page';
 import { homePage } from '../render/files';
-import { sampleSite } from './sample.test-data';
+import { sampleSite } from '../site/sample.test-data';
 import { unmeasured } from '../text/advances';
 import { siteFonts } from '../render/stylesheet/stylesheet';
 import { saidOf, wordsIn } from './words';
