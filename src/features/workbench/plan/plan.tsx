@@ -189,9 +189,11 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
         </p>
       )}
       {starting.gallery}
-      <Button size="small" onClick={addBar}>
-        Add a bar
-      </Button>
+      <p className={styles.addBar}>
+        <Button size="small" onClick={addBar}>
+          Add a bar
+        </Button>
+      </p>
       <span role="status" className="seen-by-readers-only">
         {said}
       </span>
