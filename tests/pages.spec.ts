@@ -124,7 +124,7 @@ test('before a language goes, it is said which words go with it; another first o
   await page.keyboard.press('Enter');
   await set('en, de');
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('one title or label in Français (fr)');
+  await expect(dialog).toContainText('one text in Français (fr)');
   await dialog.getByRole('button', { name: 'Keep the language' }).click();
   await expect(page.getByRole('button', { name: 'Title of /help in fr: Aide' })).toBeVisible();
   await set('fr, en, de');

@@ -47,30 +47,20 @@
     if (link && link.hash) link.closest('dialog').close();
   });
 
-  // A notice that was dismissed stays away until its words change. A browser may refuse to remember it.
-  const remembered = (change) => {
-    try {
-      return change(window.localStorage);
-    } catch {
-      return null;
-    }
-  };
-  // The classes of a notice are its own on the whole site.
-  const noticeKey = ({ className }) => `dismissed ${className}`;
-  for (const notice of document.querySelectorAll('[data-notice]'))
-    notice.hidden = remembered((storage) => storage.getItem(noticeKey(notice))) === notice.dataset.notice;
-  document.addEventListener('click', ({ target }) => {
-    const notice = target.closest('[data-notice] > button')?.parentElement;
-    if (!notice) return;
-    notice.hidden = true;
-    remembered((storage) => storage.setItem(noticeKey(notice), notice.dataset.notice));
-  });
-
   // A search field that has been opened is there to be typed into; `autofocus` would take the focus of every page.
   document.addEventListener(
     'toggle',
     ({ target, newState }) => {
-      if (newState === 'open') target.querySelector('input')?.focus();
+      if (newState !== 'open') return;
+      const opener = document.querySelector(`[popovertarget="${target.id}"]`);
+      // Where the browser knows no anchors, it opens below the icon, within the window.
+      if (opener && !CSS.supports('position-area', 'block-end')) {
+        const { left, right, bottom } = opener.getBoundingClientRect();
+        const start = getComputedStyle(target).direction === 'rtl' ? left : right - target.offsetWidth;
+        const most = document.documentElement.clientWidth - target.offsetWidth;
+        target.style.inset = `${bottom}px auto auto ${Math.max(0, Math.min(start, most))}px`;
+      }
+      target.querySelector('input')?.focus();
     },
     true,
   );
@@ -141,7 +131,22 @@
       // What the header took at the top is kept free, so that nothing below it moves.
       if (dataset.phase === 'top') held?.style.setProperty('--room', `${held.offsetHeight}px`);
       dataset.phase = phase;
+      leaveRoom();
     };
+    // What jumps within the page keep free is as high as what covers the page really is, whatever its texts have become.
+    const leaveRoom = () => {
+      if (dataset.phase === 'top') return;
+      const bars = held?.firstElementChild;
+      const covers = bars?.offsetHeight ? held : header;
+      const covered =
+        getComputedStyle(covers).position === 'sticky' &&
+        covers.offsetWidth >= document.documentElement.clientWidth;
+      const height = covered ? bars?.offsetHeight || header.offsetHeight : 0;
+      document.documentElement.style.setProperty('--covered', `${height}px`);
+    };
+    const resized = new ResizeObserver(leaveRoom);
+    resized.observe(held?.firstElementChild ?? header);
+    observers.push(resized);
     const mark = document.querySelector('.phase-mark:not(i)');
     if (!always)
       observe(

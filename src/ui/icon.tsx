@@ -1,5 +1,5 @@
 import { createElement, type ReactNode } from 'react';
-import { iconHtml, type IconName } from '@/core/icons/icons';
+import { iconShapes, type IconName } from '@/core/icons/icons';
 import type { Element, Node } from '@/core/markup/html';
 
 /** Markup of the core as elements of the interface. */
@@ -11,10 +11,9 @@ function drawn(node: Node, index: number): ReactNode {
 
 /** A sign of the shipped set, as large as the text that it stands in. */
 export function Icon({ name }: { name: IconName }) {
-  const { attributes, children } = iconHtml(name);
   return (
     <svg
-      viewBox={String(attributes.viewBox)}
+      viewBox="0 0 24 24"
       aria-hidden="true"
       style={{
         inlineSize: '1.2em',
@@ -27,7 +26,7 @@ export function Icon({ name }: { name: IconName }) {
         strokeLinejoin: 'round',
       }}
     >
-      {children.map(drawn)}
+      {iconShapes(name).map(drawn)}
     </svg>
   );
 }

@@ -16,7 +16,7 @@ import { surveyFit } from '../../src/core/fit/survey';
 import type { Db } from '../../src/server/db/open';
 import { measuredFamily, shippedFileNamed } from '../../src/core/brand/fonts';
 import { fontSubsets } from '../../src/core/brand/font-subsets';
-import { fileBytes, shippedFontBytes, mediaType, runtimeScript } from '../../src/server/handover/sources';
+import { fileBytes, shippedFontBytes, mediaType, runtimeScripts } from '../../src/server/handover/sources';
 import { measured } from '../../src/server/text/measured';
 
 /** What Chromium makes of one bar at one width of the viewport: how it stands, and the room it needs and has in CSS px. */
@@ -34,7 +34,7 @@ export interface SeenBar {
 
 /** Serves the files that a site hands over under an origin of their own, and opens a page with a frame in it for the home page. */
 export async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn = false } = {}) {
-  const rendered = await measured(db, (advances) => renderFiles(site, runtimeScript(site), advances));
+  const rendered = await measured(db, (advances) => renderFiles(site, runtimeScripts(site), advances));
   const files = new Map(rendered.map((file) => [file.path, file]));
   // What changes size from one band to the next would still be on its way there.
   await page.emulateMedia({ reducedMotion: 'reduce' });

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { pieceKind } from '../pieces';
+import { wordProperties } from '../pieces/words';
 import { assemblyKinds, assemblyNouns, assemblyProperties } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
@@ -17,8 +18,9 @@ const assemblyPlace = { in: v.picklist(assemblyKinds), assembly: idSchema };
 export const assemblyPlaceSchema = v.strictObject(assemblyPlace);
 export type AssemblyPlace = v.InferOutput<typeof assemblyPlaceSchema>;
 
-/** Something in the document that has properties: the brand, a type style, a menu or an item, an assembly, a bar, a bay or a piece. */
+/** Something in the document that has properties: the words of pages, the brand, a type style, a menu or an item, an assembly, a bar, a bay or a piece. */
 export const placeSchema = v.variant('on', [
+  v.strictObject({ on: v.literal('words') }),
   v.strictObject({ on: v.literal('brand') }),
   v.strictObject({ on: v.literal('typeStyle'), style: idSchema }),
   v.strictObject({ on: v.literal('menu'), menu: idSchema }),
@@ -62,6 +64,7 @@ function findInBars(assembly: Assembly, place: Place & { on: 'bar' | 'bay' }): P
 
 /** What stands at a place of the document, or a sentence that says what is gone. */
 export function findPlace(site: Site, place: Place): PlaceContent | string {
+  if (place.on === 'words') return { holder: site.words, properties: wordProperties };
   if (place.on === 'brand' || place.on === 'typeStyle') return findInBrand(site, place);
   if (place.on === 'menu' || place.on === 'item') return findInMenus(site, place);
   const assembly = own(site[place.in], place.assembly);

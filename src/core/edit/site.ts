@@ -1,10 +1,13 @@
 import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { bandSchema, bandsSchema } from '../bands/band';
+import { EVERYWHERE } from '../bands/follow';
 import { itemLabel } from '../menus/entries';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
+import { siteAddressSchema } from '../site/site-address';
 import { placingSchema, type Site } from '../site/site';
+import { allValues } from '../site/uses';
 import { editKind } from './edit-kind';
 
 export const renameSite = editKind({
@@ -12,6 +15,18 @@ export const renameSite = editKind({
   schema: v.strictObject({ edit: v.literal('renameSite'), name: nameSchema }),
   apply(draft, { name }) {
     draft.name = name;
+    return null;
+  },
+});
+
+/** Says where the site stands, with or without a slash at its end; null that it is not known. */
+export const setAddress = editKind({
+  title: 'Set the address',
+  schema: v.strictObject({ edit: v.literal('setAddress'), address: v.nullable(v.string()) }),
+  apply(draft, { address }) {
+    const parsed = v.safeParse(v.nullable(siteAddressSchema), address && address.trim().replace(/\/+$/, ''));
+    if (!parsed.success) return parsed.issues[0].message;
+    draft.address = parsed.output;
     return null;
   },
 });
@@ -48,6 +63,15 @@ export const placeOnEveryPage = editKind({
   },
 });
 
+/** Everything that is said by language, with the values that hold it, open to change where the site is. */
+function textsByLanguage(site: Site) {
+  return allValues(site).flatMap(({ values, properties }) =>
+    properties
+      .filter(({ name, by }) => by === 'language' && values[name])
+      .map((property) => ({ values: values as Record<string, Record<string, unknown>>, property })),
+  );
+}
+
 /** Lets another language be the first: what stands in each changes places; where nothing was said in the new first one, the words stay. */
 function swapFirst(draft: Site, before: string, after: string): void {
   const site = isDraft(draft) ? current(draft) : draft;
@@ -60,6 +84,14 @@ function swapFirst(draft: Site, before: string, after: string): void {
       target.labels[before] = itemLabel(site, item, before).slice(0, 80);
       delete target.labels[after];
     }
+  for (const { values, property } of textsByLanguage(draft)) {
+    const cells = values[property.name]!;
+    const { [EVERYWHERE]: said, [after]: translated } = cells;
+    if (translated === undefined && said === undefined) continue;
+    cells[EVERYWHERE] = translated ?? said;
+    cells[before] = said ?? property.initial;
+    delete cells[after];
+  }
   for (const page of Object.values(draft.pages)) {
     const { title } = page;
     page.title = page.titles[after] ?? title;
@@ -68,14 +100,16 @@ function swapFirst(draft: Site, before: string, after: string): void {
   }
 }
 
-/** How many words of a site stand in the languages that it would lose: titles of pages and labels of items. */
-export function wordsLost({ languages, pages, menus }: Site, next: readonly string[]): Map<string, number> {
+/** How many words of a site stand in the languages that it would lose: titles of pages, labels of items, and texts of pieces. */
+export function wordsLost(site: Site, next: readonly string[]): Map<string, number> {
+  const { languages, pages, menus } = site;
+  const texts = textsByLanguage(site).map(({ values, property }) => values[property.name]!);
   const titles = Object.values(pages).map((page) => page.titles);
   const labels = Object.values(menus).flatMap(({ items }) => Object.values(items).map((item) => item.labels));
   const said = (language: string) =>
     language === languages[0]
-      ? titles.filter((each) => next[0]! in each).length + labels.filter((each) => next[0]! in each).length
-      : [...titles, ...labels].filter((each) => Object.hasOwn(each, language)).length;
+      ? [...titles, ...labels, ...texts].filter((each) => Object.hasOwn(each, next[0]!)).length
+      : [...titles, ...labels, ...texts].filter((each) => Object.hasOwn(each, language)).length;
   return new Map(
     languages
       .filter((language) => !next.includes(language))
@@ -99,6 +133,10 @@ export const setLanguages = editKind({
       for (const page of Object.values(draft.pages)) delete page.titles[language];
       for (const menu of Object.values(draft.menus))
         for (const item of Object.values(menu.items)) delete item.labels[language];
+      for (const { values, property } of textsByLanguage(draft)) {
+        delete values[property.name]![language];
+        if (Object.keys(values[property.name]!).length === 0) delete values[property.name];
+      }
     }
     draft.languages = languages;
     return null;

@@ -21,7 +21,9 @@ function findCell(draft: Site, edit: { place: Place; property: string; cell: str
   if (typeof found === 'string') return found;
   const property = found.properties.find((each) => each.name === edit.property);
   if (!property) return `There is no property “${edit.property}” here.`;
-  if (!allCells(property, bandChain(draft.bands)).includes(edit.cell)) {
+  if (
+    !allCells(property, { bands: bandChain(draft.bands), languages: draft.languages }).includes(edit.cell)
+  ) {
     return `“${property.label}” has no value for “${edit.cell}”.`;
   }
   return { values: found.holder.values as Values as Cell['values'], property };

@@ -4,6 +4,7 @@ import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
+import { inLanguage } from '../resolve/in-language';
 import { pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** The boxes of a piece, as long as everything that they were made of is the same. */
@@ -17,7 +18,7 @@ const known = new WeakMap<SettledPiece, Map<string, Known>>();
 
 /** What of a site boxes are made of, beside the values of the piece. */
 function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
-  const { brand, artwork, languages, name, pages, fonts } = site;
+  const { brand, artwork, languages, name, pages, fonts, words } = site;
   const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
   return [
     menu,
@@ -27,6 +28,7 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
     brand.borders,
     artwork,
     languages,
+    words,
     name,
     ...(measures ? [advances, fonts, brand.typeStyles] : []),
   ];
@@ -36,9 +38,10 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
  * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
  * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
  */
-export function pieceBoxes(circumstances: Circumstances, piece: SettledPiece): Box | null {
-  if (piece.values.shown !== 'shown') return null;
+export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
+  if (own.values.shown !== 'shown') return null;
   const { site, language, page } = circumstances;
+  const piece = inLanguage(own, language);
   const kept = known.get(piece) ?? new Map<string, Known>();
   known.set(piece, kept);
   const on = `${language} ${page}`;

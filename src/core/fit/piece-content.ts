@@ -20,7 +20,7 @@ import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
-import { wordsIn } from '../pieces/words';
+import { pageWords } from '../site/page-words';
 import type { Advances } from '../text/advances';
 import { standInSize, standInSizes } from '../text/stand-in';
 import { fontMetrics } from '../text/font-metrics';
@@ -262,7 +262,7 @@ export function pieceContent(
     logo: (version) => site.brand.logo[version],
     measured: () => tally.complete,
     siteName: site.name,
-    words: wordsIn(language),
+    words: pageWords(site, language),
     get languages() {
       return site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language }));
     },

@@ -69,7 +69,7 @@ export function wayDown(site: Site, advances: Advances, kind: AssemblyKind, asse
   if (kept?.site === site && kept.advances === advances) return kept.way;
   const rules = ruleBeginnings({ site, advances, kind, assembly });
   const way = { stages: stagesOf(site, rules), rules };
-  if (isSolvedWay(way)) known.set(assembly, { site, advances, way });
+  known.set(assembly, { site, advances, way });
   return way;
 }
 

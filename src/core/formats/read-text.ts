@@ -6,12 +6,14 @@ import type { FoundItem } from './menus/found-item';
 import { pageFormats } from './pages';
 import type { FoundPage } from './pages/found-page';
 import { unreadable, type Reading } from './reading';
+import { readWordingCsv, type FoundWording } from './wording/csv';
 
 /** A text from outside, and as what it is to be read. */
 export type TextToRead =
   | { read: 'pages'; format: string; text: string; taken: ReadonlyMap<string, string> }
   | { read: 'menu'; format: string; text: string }
-  | { read: 'tokens'; text: string; site: Site };
+  | { read: 'tokens'; text: string; site: Site }
+  | { read: 'wording'; text: string; site: Site };
 
 /** A text that is to be read as one thing. */
 export type AskedText<K extends TextToRead['read']> = Extract<TextToRead, { read: K }>;
@@ -21,12 +23,14 @@ export interface FoundInText {
   pages: FoundPage;
   menu: FoundItem;
   tokens: FoundToken;
+  wording: FoundWording;
 }
 
 /** The longest text that is read, in characters. */
 const MOST_TEXT = 4_000_000;
 
 function readAs(asked: TextToRead, ids: IdSource): Reading<unknown> {
+  if (asked.read === 'wording') return readWordingCsv(asked.text, asked.site);
   if (asked.read === 'tokens') return readDesignTokens(asked.text, asked.site, ids);
   const { format, text } = asked;
   return asked.read === 'pages'

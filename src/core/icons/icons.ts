@@ -139,8 +139,14 @@ export const iconWords = (name: IconName): string => name.replaceAll('-', ' ');
 /** The width and height of an icon, in em of the text that it stands beside. */
 export const ICON_SIZE = 1.25;
 
-/** An icon as markup, hidden from readers: what it stands beside says it in words. */
+/** What an icon is drawn of, within a square of 24 px. */
+export const iconShapes = (name: IconName): Element[] =>
+  icons[name].map(([tag, attributes]) => el(tag, attributes as Record<string, string>));
+
+/** The ids of icons on a page begin so. */
+export const ICON_ID = 'icon-';
+
+/** An icon as it stands on a page, drawn once there (SVG 2, 5.5 "The use element"); hidden from readers: what it stands beside says it in words. */
 export function iconHtml(name: IconName): Element {
-  const shapes = icons[name].map(([tag, attributes]) => el(tag, attributes as Record<string, string>));
-  return el('svg', { class: 'icon', viewBox: '0 0 24 24', 'aria-hidden': 'true' }, ...shapes);
+  return el('svg', { class: 'icon', 'aria-hidden': 'true' }, el('use', { href: `#${ICON_ID}${name}` }));
 }

@@ -12,6 +12,9 @@ export interface Element {
 /** Elements without content or end tag (HTML, 13.1.2 "Void elements"), as far as they are used here. */
 const voidElements = new Set(['img', 'meta', 'link', 'br', 'hr', 'input', 'base', 'source']);
 
+/** Elements of another language in HTML, which end with a slash where they have no content (HTML, 13.1.2 "Foreign elements"). */
+const selfClosing = new Set(['use', 'path', 'circle', 'rect', 'line', 'polyline', 'polygon', 'ellipse']);
+
 /** Elements whose inside is written on one line, since white space there would show. */
 const phrasing = new Set([
   'a',
@@ -26,6 +29,7 @@ const phrasing = new Set([
   'strong',
   'script',
   'summary',
+  'symbol',
 ]);
 
 /** An element node; attributes that are null, undefined or false are left out, true ones stand without a value. */
@@ -75,6 +79,7 @@ function writeInline(node: string | Element): string {
   if (typeof node === 'string') return escapeText(node);
   const open = `<${node.tag}${writeAttributes(node.attributes)}>`;
   if (voidElements.has(node.tag)) return open;
+  if (selfClosing.has(node.tag)) return `${open.slice(0, -1)}/>`;
   let inside = '';
   for (const child of node.children) if (isNode(child)) inside += writeInline(child);
   return `${open}${inside}</${node.tag}>`;

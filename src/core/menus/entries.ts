@@ -44,21 +44,27 @@ export function leavesOf({ values }: MenuItem): Leaves {
   return (values.leaves?.[EVERYWHERE] as Leaves | undefined) ?? 'turn';
 }
 
-const saidOnce = itemProperties.filter((property) => property.by === null);
+const saidOnce = itemProperties.filter(({ by }) => by === null || by === 'language');
 
 type ItemWords = Pick<
   MenuEntry,
   'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'
 >;
-const saidWords = new WeakMap<Values, ItemWords>();
+const saidWords = new WeakMap<Values, Map<string, ItemWords>>();
 
-/** What an item says that is the same at every width. */
-function itemWords(values: Values): ItemWords {
-  const known = saidWords.get(values);
-  if (known) return known;
-  const settled = saidOnce.map(({ name, initial }) => [name, values[name]?.[EVERYWHERE] ?? initial]);
+/** What an item says in a language that is the same at every width. */
+function itemWords(values: Values, language: string): ItemWords {
+  const known = saidWords.get(values) ?? new Map<string, ItemWords>();
+  saidWords.set(values, known);
+  const kept = known.get(language);
+  if (kept) return kept;
+  const settled = saidOnce.map(({ name, by, initial }) => {
+    const cells = values[name] ?? {};
+    const own = by === 'language' && Object.hasOwn(cells, language) ? cells[language] : undefined;
+    return [name, own ?? cells[EVERYWHERE] ?? initial];
+  });
   const words: ItemWords = Object.fromEntries(settled);
-  saidWords.set(values, words);
+  known.set(language, words);
   return words;
 }
 
@@ -86,7 +92,7 @@ export function menuEntries(site: Site, menu: Menu, { language, band, target }: 
       target: target(item.link),
       current: sameLanguage || children.some((child) => child.current !== null) ? 'trail' : null,
       children,
-      ...itemWords(item.values),
+      ...itemWords(item.values, language ?? EVERYWHERE),
     };
   };
   return orderInBand(menu, null, chain, band).map(entry);

@@ -36,7 +36,7 @@ function linkProperties<const Name extends AccountLink>(name: Name) {
       label: 'Label',
       group,
       kind: textKind(40, 'left out'),
-      by: null,
+      by: 'language',
       initial: label as string,
     }),
     property({
@@ -177,7 +177,7 @@ export const account = kindOfPiece<Values>({
     if (!both.some(Boolean)) return null;
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark('Account') },
+      { class: pieceClass(piece, context), 'aria-label': context.landmark(context.words.account) },
       ...both,
     );
   },

@@ -29,7 +29,7 @@ const properties = propertyList(
     label: 'Label',
     group: 'Content',
     kind: textKind(40, '“Basket”, in the page’s language'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({

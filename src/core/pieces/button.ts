@@ -51,7 +51,7 @@ const properties = propertyList(
     label: 'Label',
     group: 'Content',
     kind: textKind(80),
-    by: null,
+    by: 'language',
     initial: 'Button',
   }),
   leadsTo(),

@@ -34,7 +34,7 @@ const properties = propertyList(
     label: 'As people read it',
     group: 'Content',
     kind: textKind(80, 'as it is dialled or written to'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   ownIcon('phone'),

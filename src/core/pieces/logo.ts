@@ -76,7 +76,7 @@ const properties = propertyList(
     label: 'Text without artwork',
     group: 'Content',
     kind: textKind(80, 'the site’s name'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({
@@ -92,7 +92,7 @@ const properties = propertyList(
     label: 'Tagline',
     group: 'Content',
     kind: textKind(120, 'none'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({

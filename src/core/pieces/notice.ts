@@ -21,7 +21,7 @@ const properties = propertyList(
     label: 'Text',
     group: 'Content',
     kind: wordsKind(400),
-    by: null,
+    by: 'language',
     initial: ['Notice'],
   }),
   property({
@@ -29,7 +29,7 @@ const properties = propertyList(
     label: 'Words of the button',
     group: 'Content',
     kind: textKind(40, '“Dismiss”, in the page’s language'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   typeProperties('type-small'),

@@ -20,6 +20,8 @@ export interface SettledPiece<V = Record<string, unknown>> {
   /** What of the markup the piece needs in this band: bands of the same variant share it. Null where it shows nothing that has variants. */
   variant: string | null;
   counts: Counts;
+  /** What it says otherwise in languages, by their tags. */
+  said: Readonly<Record<string, Partial<V>>>;
 }
 
 /** A piece as it is settled for one stage of its way, from the widest viewport to the narrowest. */

@@ -59,7 +59,7 @@ const properties = propertyList(
     label: 'Words',
     group: 'Content',
     kind: textKind(40, '“Search”, in the page’s language'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({
@@ -144,13 +144,7 @@ export const search = kindOfPiece<Values>({
       'background-color': 'var(--ground)',
       color: 'inherit',
     },
-    // Where the browser knows anchors, the field hangs below the icon that opened it (CSS Anchor Positioning 1).
-    '.search-form:popover-open': {
-      display: 'flex',
-      'inset-block-start': 'auto',
-      'inset-inline-end': 'auto',
-      'position-area': 'block-end span-inline-start',
-    },
+    '.search-form:popover-open': { display: 'flex' },
     '.search input': {
       'background-color': 'var(--ground)',
       color: 'var(--ink)',
@@ -160,6 +154,26 @@ export const search = kindOfPiece<Values>({
     '.search-form:popover-open .search-go': { color: 'var(--ink)' },
     '.search-go': { color: 'var(--ink)' },
   },
+  someCss: [
+    {
+      // Where the browser knows anchors, the field hangs below the icon that opened it (CSS Anchor Positioning 1).
+      css: [
+        {
+          at: '@supports (position-area: block-end)',
+          inside: [
+            {
+              '.search-form:popover-open': {
+                'inset-block-start': 'auto',
+                'inset-inline-end': 'auto',
+                'position-area': 'block-end span-inline-start',
+              },
+            },
+          ],
+        },
+      ],
+      when: ({ form }) => form === 'icon',
+    },
+  ],
   layouts,
   box(values, content) {
     const laid = layouts(values);

@@ -7,6 +7,7 @@ import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { dressedCss, dressProperties, statedPart } from '../properties/dress';
+import { landmark } from '../properties/landmark';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -37,6 +38,7 @@ const properties = propertyList(
     by: null,
     initial: null,
   }),
+  landmark,
   property({
     name: 'signSize',
     gives: { least: 16, step: 1 },
@@ -121,7 +123,10 @@ export const social = kindOfPiece<Values>({
     );
     return el(
       'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark(shown.name) },
+      {
+        class: pieceClass(piece, context),
+        'aria-label': context.landmark(piece.values.landmark || shown.name),
+      },
       el('ul', {}, ...items),
     );
   },

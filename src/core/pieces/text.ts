@@ -19,7 +19,7 @@ const properties = propertyList(
     label: 'Text',
     group: 'Content',
     kind: wordsKind(400),
-    by: null,
+    by: 'language',
     initial: ['Text'],
   }),
   typeProperties('type-small'),

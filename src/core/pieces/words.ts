@@ -1,3 +1,9 @@
+import { EVERYWHERE } from '../bands/follow';
+import * as v from 'valibot';
+import type { Kind } from '../properties/kinds/kind';
+import { textKind } from '../properties/kinds/text';
+import { property, type Values } from '../properties/property';
+
 /** What a page says by itself, seen or only to readers; `{}` stands for what it is said of. */
 export interface Words {
   /** The link over the header to what the page is about. */
@@ -17,6 +23,7 @@ export interface Words {
   /** How many pages were found. */
   found: string;
   language: string;
+  account: string;
 }
 
 /** The words of the languages that come with the product, by their primary tag (RFC 5646, 2.2.1). */
@@ -35,6 +42,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Pages found',
     found: '{} found',
     language: 'Language',
+    account: 'Account',
   },
   de: {
     skip: 'Zum Inhalt',
@@ -50,6 +58,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Gefundene Seiten',
     found: '{} gefunden',
     language: 'Sprache',
+    account: 'Konto',
   },
   fr: {
     skip: 'Aller au contenu',
@@ -65,6 +74,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Pages trouvées',
     found: '{} trouvées',
     language: 'Langue',
+    account: 'Compte',
   },
   es: {
     skip: 'Saltar al contenido',
@@ -80,6 +90,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Páginas encontradas',
     found: '{} encontradas',
     language: 'Idioma',
+    account: 'Cuenta',
   },
   it: {
     skip: 'Vai al contenuto',
@@ -95,6 +106,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Pagine trovate',
     found: '{} trovate',
     language: 'Lingua',
+    account: 'Conto personale',
   },
   nl: {
     skip: 'Naar de inhoud',
@@ -110,6 +122,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Gevonden pagina’s',
     found: '{} gevonden',
     language: 'Taal',
+    account: 'Account',
   },
   pl: {
     skip: 'Przejdź do treści',
@@ -125,6 +138,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Znalezione strony',
     found: 'Znaleziono: {}',
     language: 'Język',
+    account: 'Konto',
   },
   pt: {
     skip: 'Saltar para o conteúdo',
@@ -140,6 +154,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Páginas encontradas',
     found: '{} encontradas',
     language: 'Idioma',
+    account: 'Conta',
   },
   sv: {
     skip: 'Hoppa till innehållet',
@@ -155,6 +170,7 @@ const shipped: Record<string, Words> = {
     pagesFound: 'Sidor som hittades',
     found: '{} hittades',
     language: 'Språk',
+    account: 'Konto',
   },
   ar: {
     skip: 'انتقل إلى المحتوى',
@@ -170,12 +186,67 @@ const shipped: Record<string, Words> = {
     pagesFound: 'الصفحات التي عثر عليها',
     found: 'عدد النتائج: {}',
     language: 'اللغة',
+    account: 'الحساب',
   },
 };
 
-/** The words of a page in a language; in English where none come for it. */
-export function wordsIn(language: string): Words {
-  return shipped[language.split('-')[0]!] ?? shipped.en!;
+/** What each of the words is of, for the designer. */
+const labels: Record<keyof Words, string> = {
+  skip: 'Link to the content',
+  menu: 'Menu button, and its drawer',
+  close: 'Close a drawer or a dialog',
+  more: 'Button of items without room',
+  moreOf: 'Button that opens a drop-down',
+  newWindow: 'Said of links that do so',
+  dismiss: 'Dismiss a notice',
+  search: 'Search',
+  go: 'Send a search',
+  basket: 'Basket',
+  pagesFound: 'List of found pages',
+  found: 'How many were found',
+  language: 'Language choice',
+  account: 'Account links',
+};
+
+/** A word of pages; one that is said of something has to say where that stands. */
+function wordKind(english: string): Kind<string> {
+  const kind = textKind(80, `“${english}”, in the page’s language`);
+  if (!english.includes('{}')) return kind;
+  const check = v.check(
+    (text: string) => text === '' || text.includes('{}'),
+    'It has to hold {}, which stands for what it is said of.',
+  );
+  return { ...kind, schema: v.pipe(kind.schema as v.GenericSchema<string>, check) };
+}
+
+/** What pages say by themselves, to be said otherwise by the designer. */
+export const wordProperties = Object.entries(labels).map(([name, label]) =>
+  property({
+    name,
+    label,
+    group: 'What pages say by themselves',
+    kind: wordKind(shipped.en![name as keyof Words]),
+    by: 'language',
+    initial: '',
+  }),
+);
+
+/** The words that come for a language; null for none. */
+const comeFor = (language: string): Words | null => shipped[language.split('-')[0]!] ?? null;
+
+/**
+ * The words of pages in a language: as the designer said them in it, as they come for it, as the designer said them in the site’s first
+ * language, and in English where nothing else is known.
+ */
+export function wordsIn(language: string, [first]: readonly string[] = [language], said: Values = {}): Words {
+  const cell = language === first ? EVERYWHERE : language;
+  const word = (name: keyof Words) =>
+    (said[name]?.[cell] as string | undefined) ||
+    comeFor(language)?.[name] ||
+    (said[name]?.[EVERYWHERE] as string | undefined) ||
+    shipped.en![name];
+  const names = Object.keys(labels) as (keyof Words)[];
+  return Object.fromEntries(names.map((name) => [name, word(name)])) as unknown as Words;
 }
 
 /** A word that is said of something. */

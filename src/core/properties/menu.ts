@@ -56,7 +56,7 @@ export const itemProperties = [
     label: 'Badge',
     group: 'Look',
     kind: textKind(20),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({
@@ -64,7 +64,7 @@ export const itemProperties = [
     label: 'Description',
     group: 'Words',
     kind: textKind(160, 'shown in wide drop-downs'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({
@@ -72,7 +72,7 @@ export const itemProperties = [
     label: 'Title text',
     group: 'Words',
     kind: textKind(160, 'shown on pointing at it'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({

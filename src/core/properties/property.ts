@@ -109,13 +109,13 @@ export function without<V, Name extends keyof V & string>(
 export type Values = Readonly<Record<string, CellValues<unknown>>>;
 
 function cellsSchema({ by, part, kind: { schema } }: Property) {
-  if (by === 'width') return v.record(v.string(), schema);
+  if (by === 'width' || by === 'language') return v.record(v.string(), schema);
   if (by === null) return v.strictObject({ [EVERYWHERE]: schema });
   const cells = (part?.states ?? states).map((state) => [state, v.optional(schema)]);
   return v.strictObject(Object.fromEntries(cells));
 }
 
-/** The schema of the values of these properties: names and cells that they do not have are refused; bands are looked at with the site (site/integrity.ts). */
+/** The schema of the values of these properties: names and cells that they do not have are refused; bands and languages are looked at with the site (site/integrity.ts). */
 export function valuesSchema(properties: readonly Property[]): v.GenericSchema<unknown, Values> {
   const entries = properties.map((each) => {
     const cells = cellsSchema(each);

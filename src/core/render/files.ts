@@ -3,7 +3,7 @@ import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { pagePieces, placedOnPage, SCRIPT, STYLESHEET } from './page/page';
+import { NOTICES_SCRIPT, pagePieces, placedOnPage, SCRIPT, showsNotices, STYLESHEET } from './page/page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './page/paths';
 import { hasSearch, searchPage } from './page/search-page';
 import { renderStylesheet, siteFonts, type Shown } from './stylesheet/stylesheet';
@@ -45,8 +45,16 @@ export interface PlannedFile {
   pieces(advances: Advances): readonly string[];
 }
 
-/** The pages of the site in all its languages, its stylesheet and its script, none of them rendered; `script` is the text of the runtime script. */
-export function plannedFiles(site: Site, script: string): PlannedFile[] {
+/** The texts of the scripts that sites are handed over with. */
+export interface Scripts {
+  /** Of every page. */
+  site: string;
+  /** Of pages with notices. */
+  notices: string;
+}
+
+/** The pages of the site in all its languages, its stylesheet and its scripts, none of them rendered. */
+export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
   const on = placedOnPage(site);
   const pages = renderedPages(site);
   return [
@@ -57,7 +65,8 @@ export function plannedFiles(site: Site, script: string): PlannedFile[] {
       })),
     ),
     { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placedIds(site))] },
-    { path: SCRIPT, pieces: () => [script] },
+    { path: SCRIPT, pieces: () => [scripts.site] },
+    ...(showsNotices(site, on) ? [{ path: NOTICES_SCRIPT, pieces: () => [scripts.notices] }] : []),
   ];
 }
 
@@ -83,10 +92,10 @@ export function assetFiles(site: Site, advances = unmeasured, shown: Shown = pla
   ];
 }
 
-/** Every file of the site; `script` is the text of the runtime script. */
-export function renderFiles(site: Site, script: string, advances = unmeasured): SiteFile[] {
+/** Every file of the site. */
+export function renderFiles(site: Site, scripts: Scripts, advances = unmeasured): SiteFile[] {
   return [
-    ...plannedFiles(site, script).map(({ path, pieces }) => ({ path, text: pieces(advances).join('') })),
+    ...plannedFiles(site, scripts).map(({ path, pieces }) => ({ path, text: pieces(advances).join('') })),
     ...assetFiles(site, advances),
   ];
 }

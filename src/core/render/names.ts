@@ -1,3 +1,4 @@
+import { ICON_ID } from '../icons/icons';
 import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly';
@@ -68,8 +69,9 @@ function newNames(site: Site): Names {
   const entries = assemblyKinds.flatMap((kind) =>
     Object.values(site[kind]).flatMap((assembly): [Id, string][] => {
       const plain = slug(assembly.name, assemblyNouns[kind]);
-      // Ids that begin so are those of dialogs.
-      const root = unique(plain.startsWith('dialog-') ? `${assemblyNouns[kind]}-${plain}` : plain);
+      // Ids that begin so are those of dialogs and icons.
+      const kept = plain.startsWith('dialog-') || plain.startsWith(ICON_ID);
+      const root = unique(kept ? `${assemblyNouns[kind]}-${plain}` : plain);
       return [[assembly.id, root], ...nameAssembly(assembly, root, unique)];
     }),
   );

@@ -5,6 +5,7 @@ import type { Edit } from '../edit';
 import type { Values } from '../properties/property';
 import { newItem, newMenu, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
+import { noScripts } from './scripts.test-data';
 import type { Site } from '../site/site';
 import { renderedPages, renderFiles } from './files';
 import type { Advances } from '../text/advances';
@@ -33,11 +34,11 @@ const page = (site: Site, id = 'small') => renderPage(site, site.pages[id]!);
 test('a search asks a page of the site that lists every other, and that a script can narrow down', () => {
   const site = withPiece('search');
   expect(page(site)).toContain('action="../search.html"');
-  const paths = renderFiles(site, '').map((file) => file.path);
+  const paths = renderFiles(site, noScripts).map((file) => file.path);
   expect(paths).toContain('search.html');
   const answers = renderPage(site, renderedPages(site).at(-1)!);
   expect(answers.match(/<li>\s*<a href="[^"]+">(Home|Boats|Small boats)<\/a>/g)).toHaveLength(3);
-  expect(renderFiles(sampleSite(), '').map((file) => file.path)).not.toContain('search.html');
+  expect(renderFiles(sampleSite(), noScripts).map((file) => file.path)).not.toContain('search.html');
 });
 
 test('a page of the site’s own at that path answers instead', () => {

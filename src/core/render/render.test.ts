@@ -8,6 +8,7 @@ import type { Link } from '../properties/link';
 import { pieceKinds } from '../pieces';
 import { newBay, newItem, newMenu } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
+import { noScripts } from './scripts.test-data';
 import type { Site } from '../site/site';
 import { renderFiles, renderedPages } from './files';
 import { settleNames, slug } from './names';
@@ -240,6 +241,33 @@ test('what opens in a new window says so', () => {
   );
 });
 
+test('search engines are told of a page in all languages by whole addresses, where the site’s address is known', () => {
+  const languages: Edit = { edit: 'setLanguages', languages: ['en', 'de'] };
+  const alternates = (site: Site, page: string) =>
+    [
+      ...renderPage(site, site.pages[page]!).matchAll(
+        /<link rel="alternate" hreflang="([^"]+)" href="([^"]+)"/g,
+      ),
+    ].map(([, language, href]) => [language, href]);
+  expect(alternates(edited(languages), 'small')).toEqual([
+    ['en', 'small.html'],
+    ['de', '../de/boats/small.html'],
+  ]);
+  const known = edited(languages, { edit: 'setAddress', address: 'https://www.example.com/ferries/' });
+  expect(alternates(known, 'small')).toEqual([
+    ['en', 'https://www.example.com/ferries/boats/small.html'],
+    ['de', 'https://www.example.com/ferries/de/boats/small.html'],
+    ['x-default', 'https://www.example.com/ferries/boats/small.html'],
+  ]);
+  expect(alternates(known, 'home').map(([, href]) => href)).toEqual([
+    'https://www.example.com/ferries/',
+    'https://www.example.com/ferries/de/',
+    'https://www.example.com/ferries/',
+  ]);
+  for (const address of ['www.example.com', 'ftp://example.com', 'https://example.com/?a=1'])
+    expect(applyEdits(known, [{ edit: 'setAddress', address }]).ok).toBe(false);
+});
+
 test('every page stands once for each language, and a link changes to the same page in another', () => {
   const site = edited(
     { edit: 'setLanguages', languages: ['en', 'de'] },
@@ -247,7 +275,9 @@ test('every page stands once for each language, and a link changes to the same p
     { edit: 'linkItem', menu: 'm', item: 'i1', link: { to: 'language', language: 'de' } },
     { edit: 'labelItem', menu: 'm', item: 'i1', label: 'Deutsch' },
   );
-  const files = new Map(renderFiles(site, '').map((file) => [file.path, 'text' in file ? file.text : '']));
+  const files = new Map(
+    renderFiles(site, noScripts).map((file) => [file.path, 'text' in file ? file.text : '']),
+  );
   expect(files.get('boats/small.html')).toContain(
     'href="../de/boats/small.html" hreflang="de" lang="de">Deutsch',
   );
@@ -308,7 +338,8 @@ test('a logo in another version on a narrower band is a picture with a source fo
 });
 
 test('only the faces and character sets in use are shipped', () => {
-  const fonts = (site: Site) => renderFiles(site, '').flatMap((file) => ('font' in file ? [file.path] : []));
+  const fonts = (site: Site) =>
+    renderFiles(site, noScripts).flatMap((file) => ('font' in file ? [file.path] : []));
   expect(fonts(sampleSite())).toEqual([
     'fonts/figtree-latin-400-normal.woff2',
     'fonts/figtree-latin-600-normal.woff2',
@@ -353,7 +384,7 @@ test('only the rules of the pieces in use are shipped', () => {
 });
 
 test('files link to files that are there', () => {
-  const files = renderFiles(sampleSite(), '// script');
+  const files = renderFiles(sampleSite(), noScripts);
   const paths = new Set(files.map((file) => file.path));
   const targets = files.flatMap((file) => {
     if (!('text' in file) || !file.path.endsWith('.html')) return [];
@@ -382,11 +413,11 @@ test('a site without a home page gets one, so that its folder opens', () => {
     drawers: {},
     placing: { header: null, footer: null },
   };
-  expect(renderFiles(site, '')[0]!.path).toBe('index.html');
+  expect(renderFiles(site, noScripts)[0]!.path).toBe('index.html');
 });
 
 test('the same site gives the same files', () => {
-  expect(renderFiles(sampleSite(), '')).toEqual(renderFiles(structuredClone(sampleSite()), ''));
+  expect(renderFiles(sampleSite(), noScripts)).toEqual(renderFiles(structuredClone(sampleSite()), noScripts));
 });
 
 test('no two things bear the same name, however they are called', () => {

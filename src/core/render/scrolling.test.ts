@@ -113,7 +113,7 @@ test('jumps within the page leave room for what stays, by width, and none where 
   );
   expect(rulesOf(css, ':root:has(> body > .main-header)').map((rule) => rule.trim())).toEqual([
     // What stands in the bar is higher than it has to be.
-    'scroll-padding-block-start: 64px;',
+    'scroll-padding-block-start: var(--covered, 4rem);',
     'scroll-padding-block-start: 0;',
   ]);
 });

@@ -15,6 +15,7 @@ import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Bar, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { shareOf, type Division } from '../properties/kinds/division';
+import { saidInLanguages } from './in-language';
 import { settledValues } from './settled-values';
 import { bandStage, type Stage } from './stage';
 import { turnedValues, turningLevels } from './turns';
@@ -105,6 +106,7 @@ function settlePiece(
     values: settled,
     variant: settled.shown === 'hidden' ? null : variant ? variant(settled, { menuOrder }) : '',
     counts: { top: top.length, ranks },
+    said: saidInLanguages(values, properties),
   };
 }
 

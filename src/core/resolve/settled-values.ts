@@ -1,4 +1,4 @@
-import { settle, type CellValues, type Settled } from '../bands/follow';
+import { EVERYWHERE, settle, type CellValues, type Settled } from '../bands/follow';
 import { axisChain } from '../properties/axis';
 import { phaseCell, type Phase } from '../properties/phases';
 import type { Property, Values } from '../properties/property';
@@ -35,7 +35,7 @@ function statedValues(values: Values, property: Property): StatedValues {
   return { rest, ...Object.fromEntries(others) };
 }
 
-/** Every property's value in a band and a phase of scrolling, by name; what differs by state has its values by state. */
+/** Every property's value in a band and a phase of scrolling, by name: what differs by state has its values by state, what differs by language is as the first one has it. */
 export function settledValues(
   values: Values,
   properties: readonly Property[],
@@ -49,7 +49,12 @@ export function settledValues(
       each.name,
       each.by === 'state'
         ? statedValues(values, each)
-        : settledValue(values, each, bands, each.phased ? inPhase : band).value,
+        : settledValue(
+            values,
+            each,
+            bands,
+            each.by === 'language' ? EVERYWHERE : each.phased ? inPhase : band,
+          ).value,
     ]),
   );
 }

@@ -53,7 +53,9 @@ function cellsOf(value: unknown, { by }: Property, bands: readonly string[]): Re
   const keys = typeof value === 'object' && value !== null ? Object.keys(value) : [];
   const byBand = keys.length > 0 && keys.every((key) => cellParts(key).band in spokenBands);
   const byState = keys.length > 0 && keys.every((key) => (states as readonly string[]).includes(key));
-  if (by === 'state' && byState) return value as Record<string, unknown>;
+  const byLanguage = keys.length > 0 && keys.every((key) => /^[a-z]{2,3}(-|$)/.test(key));
+  if ((by === 'state' && byState) || (by === 'language' && byLanguage))
+    return value as Record<string, unknown>;
   if (by !== 'width' || !byBand) return { [firstCell(by, bands)]: value };
   const said = Object.entries(value as Record<string, unknown>);
   return Object.fromEntries(

@@ -1,5 +1,6 @@
 import { tokenKinds } from '../brand/tokens';
 import { assemblyKinds } from '../properties/assembly';
+import { axisCells } from '../properties/axis';
 import { cellParts, phases } from '../properties/phases';
 import type { Property } from '../properties/property';
 import { referenceNouns } from '../properties/reference';
@@ -28,17 +29,22 @@ function hasCell(bands: ReadonlySet<string>, property: Property | undefined, cel
   return bands.has(band) && (phase === 'top' || (property?.phased === true && phases.includes(phase)));
 }
 
-function missingBands(site: Site): Problem[] {
+/** Cells of bands, phases and languages that the site does not have. */
+function missingCells(site: Site): Problem[] {
   const bands = new Set(site.bands.map((band) => band.id));
+  const languages = axisCells('language', { bands: [], languages: site.languages });
   return allValues(site).flatMap(({ path, values, properties }) =>
     Object.entries(values).flatMap(([name, cells]) => {
       const property = properties.find((each) => each.name === name);
-      return Object.keys(property?.by === 'width' ? cells : {})
-        .filter((cell) => !hasCell(bands, property, cell))
-        .map((cell) => ({
-          path: `${path}.values.${name}.${cell}`,
-          reason: 'belongs to a band or a phase that is not there',
-        }));
+      const wrong = (cell: string) =>
+        (property?.by === 'width' && !hasCell(bands, property, cell) && 'a band or a phase') ||
+        (property?.by === 'language' && !languages.includes(cell) && 'a language');
+      return Object.keys(cells).flatMap((cell) => {
+        const what = wrong(cell);
+        return what
+          ? [{ path: `${path}.values.${name}.${cell}`, reason: `belongs to ${what} that is not there` }]
+          : [];
+      });
     }),
   );
 }
@@ -260,6 +266,6 @@ export function integrityProblems(site: Site): Problem[] {
     ...labelProblems(site),
     ...languageProblems(site),
     ...missingReferences(site),
-    ...missingBands(site),
+    ...missingCells(site),
   ];
 }

@@ -1,9 +1,12 @@
 import * as v from 'valibot';
+import { EVERYWHERE } from '../bands/follow';
 
 /** A language tag (BCP 47), in its usual forms. */
 export const languageSchema = v.pipe(
   v.string(),
   v.regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'A language tag such as en or de-AT.'),
+  // What the first language says stands under this word.
+  v.check((tag) => tag !== EVERYWHERE, `“${EVERYWHERE}” cannot be the tag of a language here.`),
 );
 
 /** The languages of a site, the first one being that of its texts. */

@@ -8,11 +8,14 @@ import { fileSchema } from './file';
 import { fontSchema } from './font';
 import { languagesSchema } from './language';
 import { menuSchema } from './menu';
+import { wordProperties } from '../pieces/words';
+import { valuesSchema } from '../properties/property';
+import { siteAddressSchema } from './site-address';
 import { nameSchema } from './name';
 import { pageSchema } from './page';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
-export const SITE_VERSION = 4;
+export const SITE_VERSION = 5;
 
 /** Which header and footer stand on every page. */
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });
@@ -22,7 +25,11 @@ export const siteSchema = v.strictObject({
   version: v.literal(SITE_VERSION, `This application reads site files of version ${SITE_VERSION}.`),
   id: idSchema,
   name: nameSchema,
+  /** Where the site stands, without a slash at its end; null while that is not known. */
+  address: v.nullable(siteAddressSchema),
   languages: languagesSchema,
+  /** What pages say by themselves, as far as the designer says it otherwise. */
+  words: v.strictObject({ values: valuesSchema(wordProperties) }),
   bands: bandsSchema,
   brand: brandSchema,
   placing: placingSchema,

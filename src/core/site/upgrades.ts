@@ -181,6 +181,8 @@ const upgrades: Record<number, Upgrade> = {
     const { borders } = site.brand as { borders: Stored };
     return mapPieces(mapBars(site, heightOfBars(bands, borders)), aroundByWidth(bands[0]!));
   },
+  // Neither the address of the site nor other words of pages could be said.
+  4: (site) => ({ ...site, address: null, words: { values: {} } }),
 };
 
 /**

@@ -2,6 +2,7 @@ import { bandChain } from '../bands/band';
 import { tokenKinds } from '../brand/tokens';
 import { typeStyleProperties } from '../brand/type-style';
 import { pieceKind } from '../pieces';
+import { wordProperties } from '../pieces/words';
 import { firstCell } from '../properties/axis';
 import { assemblyKinds, assemblyNouns, assemblyProperties, type AssemblyKind } from '../properties/assembly';
 import { bayProperties } from '../properties/bay';
@@ -98,6 +99,12 @@ function menuValues(site: Site, menu: Menu): PlacedValues[] {
 /** Everything in the document that holds values of properties. */
 export function allValues(site: Site): PlacedValues[] {
   return [
+    {
+      path: 'words',
+      words: () => 'what pages say by themselves',
+      values: site.words.values,
+      properties: wordProperties,
+    },
     { path: 'brand', words: () => 'the brand', values: site.brand.values, properties: brandProperties },
     ...Object.values(site.brand.typeStyles).map((style) => ({
       path: `brand.typeStyles.${style.id}`,

@@ -6,7 +6,7 @@ export interface FontMetrics {
   descent: number;
 }
 
-/** What is known of how wide fonts set texts. */
+/** What is known of how wide fonts set texts; the same object always gives the same answers, also that something is not known. */
 export interface Advances {
   /** The advance of a text in em, as the font shapes it, kerning included; null for one that was not measured yet. */
   of(source: FontSource, text: string): number | null;

@@ -139,6 +139,9 @@ function ChosenPages({
   );
 }
 
+/** What stands in a sitemap where the site’s address is not known. */
+const EXAMPLE_ADDRESS = 'https://www.example.com';
+
 /** The pages of the site as a tree, with what leads to them. */
 export function PagesScreen() {
   const site = useSite();
@@ -269,6 +272,20 @@ export function PagesScreen() {
               />
             </span>
           </span>
+          <span className={styles.languages}>
+            <span className="quiet">Address</span>
+            <span className="figures">
+              <TextCell
+                label="Address of the site"
+                text={site.address ?? ''}
+                placeholder="not known yet"
+                hint={() =>
+                  'Where the site will stand, such as https://www.example.com. Search engines are told of its languages with it.'
+                }
+                keep={(text) => edit([{ edit: 'setAddress', address: text === '' ? null : text }])}
+              />
+            </span>
+          </span>
           <span className={styles.actions}>
             {count > 0 && (
               <Dropdown
@@ -282,9 +299,13 @@ export function PagesScreen() {
                     },
                     {
                       key: 'sitemap',
-                      label: 'as a sitemap, for www.example.com',
+                      label: `as a sitemap, for ${site.address ?? EXAMPLE_ADDRESS}`,
                       onClick: () =>
-                        saveText('sitemap.xml', writeSitemap(site, 'https://www.example.com'), 'text/xml'),
+                        saveText(
+                          'sitemap.xml',
+                          writeSitemap(site, site.address ?? EXAMPLE_ADDRESS),
+                          'text/xml',
+                        ),
                     },
                   ],
                 }}

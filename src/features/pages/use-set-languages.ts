@@ -7,7 +7,7 @@ import { applyEdits } from '@/core/edit/apply';
 import { wordsLost } from '@/core/edit/site';
 import { languageName } from '@/core/site/language';
 
-const countText = (count: number) => (count === 1 ? 'one title or label' : `${count} titles and labels`);
+const countText = (count: number) => (count === 1 ? 'one text' : `${count} texts`);
 
 /** Sets the languages of the site; where words would go with a language, only after that was said. Gives the reason of a refusal. */
 export function useSetLanguages(): (languages: string[]) => string | null {

@@ -34,6 +34,8 @@ interface ReadingDialogProps<K extends TextToRead['read'], T extends FoundInText
   describe(found: T, index: number, all: readonly T[]): UnderstoodLine;
   /** One of the things, and several, in words: `page`, `pages`. */
   nouns: [one: string, several: string];
+  /** What is done with them, where they are not added: `Change`. */
+  verb?: string;
   /** What is chosen besides, below the list. */
   children?(found: readonly T[]): ReactNode;
   /** Whether what is chosen besides is complete. */
@@ -97,7 +99,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
       centered
       // The dialog takes the focus when it opens; what is pasted is meant for the text.
       afterOpenChange={(opened) => opened && field.current?.focus()}
-      okText={`Add ${countText(found.length)}`}
+      okText={`${props.verb ?? 'Add'} ${countText(found.length)}`}
       okButtonProps={{ disabled: found.length === 0 || !enough || !ready || of !== text }}
       onOk={add}
     >

@@ -1,4 +1,5 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
+import { EVERYWHERE } from '@/core/bands/follow';
 import { findPlace, type Place, type PlaceContent } from '@/core/edit/place';
 import { axisCells } from '@/core/properties/axis';
 import type { Link } from '@/core/properties/link';
@@ -11,6 +12,7 @@ import { bayActs } from '@/core/resolve/acting';
 import { resolveAssembly } from '@/core/resolve/assembly';
 import { standingPiece, type Standing } from '@/core/resolve/standing-piece';
 import { colourInState, saidInState } from '@/core/resolve/state-look';
+import { languageName } from '@/core/site/language';
 import { partName } from '@/core/site/parts';
 import { seenColour } from '@/core/site/seen-colour';
 import type { Site } from '@/core/site/site';
@@ -19,7 +21,7 @@ import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/mo
 import { linkWords } from '@/ui/sheet/editor-source';
 
 /** What the columns of the sheet stand for. */
-export type SheetAxis = 'width' | 'state' | 'scroll';
+export type SheetAxis = 'width' | 'state' | 'scroll' | 'language';
 
 /** A column for each band. */
 export function sheetColumns(bands: readonly Band[]): SheetColumn[] {
@@ -31,6 +33,16 @@ const stateColumns: SheetColumn[] = states.map((state) => ({
   label: stateLabels[state],
   range: '',
 }));
+
+/** A column for each language, the first being that in which texts are said everywhere until another says otherwise. */
+function languageColumns({ languages }: Site): SheetColumn[] {
+  const keys = axisCells('language', { bands: [], languages });
+  return keys.map((key, index) => ({
+    key,
+    label: languageName(languages[index]!),
+    range: languages[index]!,
+  }));
+}
 
 /** A value in words, with the names of what it points at. */
 function valueText(site: Site, { kind }: Property, value: unknown): string {
@@ -55,6 +67,7 @@ function cellName(site: Site, from: string, seenFrom: string): string | null {
   const { band, phase } = cellParts(from);
   const here = cellParts(seenFrom);
   const named = site.bands.find((each) => each.id === band)?.name;
+  if (from === EVERYWHERE) return languageName(site.languages[0]!);
   if (named === undefined) return stateLabels[from as State] ?? null;
   if (phase === here.phase) return named;
   return band === here.band ? phaseLabels[phase] : `${named}, ${phaseLabels[phase]}`;
@@ -120,8 +133,11 @@ function rowOf(
   { holder: { values }, properties }: PlaceContent,
   property: Property,
   standing: Standing | null,
+  axis: SheetAxis,
 ): SheetRow {
   const has = property.part?.states;
+  // Beside values by width, a text is as the first language says it.
+  const languages = axis === 'language' ? site.languages : [];
   const aside = (key: string) => {
     if (!property.aside) return null;
     return property.aside(settledValues(values, properties, bandChain(site.bands), key));
@@ -134,7 +150,7 @@ function rowOf(
     name: property.name,
     label: property.label,
     editor: property.kind.editor,
-    cells: axisCells(property.by, bandChain(site.bands)).map((key) =>
+    cells: axisCells(property.by, { bands: bandChain(site.bands), languages }).map((key) =>
       has && !has.includes(key as State) ? null : cell(key),
     ),
   };
@@ -188,6 +204,13 @@ export function hasStates(site: Site, place: Place): boolean {
   return typeof found !== 'string' && found.properties.some((property) => property.by === 'state');
 }
 
+/** Whether what stands at a place has texts, on a site of several languages. */
+export function hasLanguages(site: Site, place: Place): boolean {
+  const found = findPlace(site, place);
+  const texts = typeof found !== 'string' && found.properties.some(({ by }) => by === 'language');
+  return texts && site.languages.length > 1;
+}
+
 /** The sheet of what stands at a place: its properties under their headings, settled for every column. Empty when it is gone. */
 export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width'): SheetGroup[] {
   const found = findPlace(site, place);
@@ -196,14 +219,14 @@ export function sheetGroups(site: Site, place: Place, axis: SheetAxis = 'width')
     return found.properties
       .filter((property) => property.phased)
       .map((property) => phaseGroup(site, place, found.holder.values, property));
-  const listed = found.properties.filter(({ by }) => (by === 'state') === (axis === 'state'));
+  const listed = found.properties.filter(({ by }) => (axis === 'width' ? by !== 'state' : by === axis));
   const standing = axis === 'state' && place.on === 'piece' ? standingPiece(site, place, place.piece) : null;
   const names = [...new Set(listed.map((property) => property.group))];
   const groups = names.map((name) => ({
     name,
     rows: listed
       .filter((property) => property.group === name)
-      .map((property) => rowOf(site, found, property, standing)),
+      .map((property) => rowOf(site, found, property, standing, axis)),
   }));
   return place.on === 'bay' && axis === 'width' ? withoutIdle(site, place, groups) : groups;
 }
@@ -293,6 +316,7 @@ export interface SheetTable {
 export function sheetTable(site: Site, places: readonly Place[], axis: SheetAxis): SheetTable {
   const groups = sharedGroups(site, places, axis);
   if (axis === 'width') return { columns: sheetColumns(site.bands), groups };
+  if (axis === 'language') return { columns: languageColumns(site), groups };
   const rows = groups.flatMap((group) => group.rows);
   const columns = axis === 'state' ? stateColumns : phaseColumns;
   const used = columns.map((_, index) => rows.some((row) => row.cells[index] !== null));

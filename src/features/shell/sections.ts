@@ -2,6 +2,7 @@
 export const sections = [
   { path: 'pages', label: 'Pages' },
   { path: 'menus', label: 'Menus' },
+  { path: 'texts', label: 'Texts' },
   { path: 'headers', label: 'Headers' },
   { path: 'drawers', label: 'Drawers' },
   { path: 'footers', label: 'Footers' },

@@ -182,7 +182,10 @@ const mainBars: SaidBar[] = [
         [
           'text',
           {
-            text: ['Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.'],
+            text: {
+              all: ['Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.'],
+              de: ['Starker Wind am Donnerstag: das letzte Schiff nach Great Skerrow fährt um 16:10.'],
+            },
             textSize: { desktop: 14, phone: 13 },
           },
         ],
@@ -232,7 +235,7 @@ const mainBars: SaidBar[] = [
         [
           'button',
           {
-            label: 'Book a crossing',
+            label: { all: 'Book a crossing', de: 'Überfahrt buchen' },
             link: { to: 'page', page: 'pg-book' },
           },
         ],
@@ -316,7 +319,13 @@ const drawer = assembly(
         start: [
           ['menu', { menu: 'm-main', shownAs: 'column', textSize: 17, itemGap: 2 }],
           ['menu', { menu: 'm-service', shownAs: 'column', textSize: 15, itemGap: 0 }],
-          ['button', { label: 'Book a crossing', link: { to: 'page', page: 'pg-book' } }],
+          [
+            'button',
+            {
+              label: { all: 'Book a crossing', de: 'Überfahrt buchen' },
+              link: { to: 'page', page: 'pg-book' },
+            },
+          ],
         ],
       },
     },
@@ -370,7 +379,13 @@ const footer = assembly('footers', 'f-big', 'Big footer', [
       start: [
         [
           'text',
-          { text: ['© Hollin Sound Ferries. An invented company, made up for this demo.'], textSize: 14 },
+          {
+            text: {
+              all: ['© Hollin Sound Ferries. An invented company, made up for this demo.'],
+              de: ['© Hollin Sound Ferries. Eine erfundene Firma, nur für diese Vorführung.'],
+            },
+            textSize: 14,
+          },
         ],
       ],
       end: [
@@ -412,7 +427,9 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
     version: SITE_VERSION,
     id,
     name: 'Hollin Sound Ferries',
+    address: 'https://www.hollin-sound.example',
     languages: ['en', 'de'],
+    words: { values: {} },
     bands: defaultBands,
     brand: {
       ...defaultBrand,

@@ -76,7 +76,9 @@ export function orreryHouse(id: string): Site {
     version: SITE_VERSION,
     id,
     name: 'Orrery House',
+    address: null,
     languages: ['en'],
+    words: { values: {} },
     bands: defaultBands,
     brand: {
       ...defaultBrand,

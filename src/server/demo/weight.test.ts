@@ -5,13 +5,14 @@ import path from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import { evenLetters } from '@/core/fit/even-letters.test-data';
 import { renderFiles } from '@/core/render/files';
+import { noScripts } from '@/core/render/scripts.test-data';
 import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';
 import { startHeader } from '@/core/starters/starter';
 import { lookHere } from '../bytes/look';
 import { openDatabase } from '../db/open';
-import { runtimeScript } from '../handover/sources';
+import { runtimeScripts } from '../handover/sources';
 import { loadSite } from '../sites/store';
 import { seedDemo } from './seed';
 
@@ -41,32 +42,33 @@ const sites: Record<string, () => Site> = {
 
 /**
  * The most that what is handed over may come to, in bytes: the stylesheet and the script as servers send them (Brotli), the home page
- * as it is.
+ * as it is. Of the home page of the demo 2.7 KB are tabs, and 4 KB the second order in which its drawer lists the menu on the phone.
  */
-const BUDGETS = { 'site.css': 5 * 1024, 'site.js': 2 * 1024, 'index.html': 22.5 * 1024 };
+const BUDGETS = { 'site.css': 5 * 1024, 'site.js': 2 * 1024, 'notices.js': 1024, 'index.html': 21.5 * 1024 };
 
 /**
  * The bytes of each stylesheet before compression, so that none grows unseen. Since headers on no page are left out, what was added:
  * collapse rules that begin in time for every language and text size, the focus ring, rules for forced colours, paper and low windows,
- * hovering in blocks of its own, links of 44 px.
+ * hovering in blocks of its own, links of 44 px; whether pages are light or dark, the room that jumps leave as high as the header is, and
+ * forms for browsers without anchors and scroll timelines.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 28979,
-  'orrery-house': 18756,
-  'plain-row': 24773,
-  'centred-links': 25246,
-  'split-menu': 24936,
-  'two-rows': 26904,
-  'centred-stack': 24921,
-  'app-bar': 26293,
-  shop: 31113,
-  'equal-cells': 27243,
-  notice: 28245,
-  publication: 28431,
-  'two-menus': 26447,
-  'split-by-lines': 29601,
-  'side-turned': 27320,
-  'side-panel': 28979,
+  'hollin-sound': 28987,
+  'orrery-house': 18781,
+  'plain-row': 24798,
+  'centred-links': 25271,
+  'split-menu': 24961,
+  'two-rows': 26929,
+  'centred-stack': 24946,
+  'app-bar': 26318,
+  shop: 31227,
+  'equal-cells': 27268,
+  notice: 28359,
+  publication: 28456,
+  'two-menus': 26472,
+  'split-by-lines': 29715,
+  'side-turned': 27345,
+  'side-panel': 29200,
 };
 
 const weigh = (name: string, text: string) =>
@@ -74,10 +76,12 @@ const weigh = (name: string, text: string) =>
 
 test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => {
   const site = sites[id]!();
-  const files = renderFiles(site, runtimeScript(site), evenLetters);
-  const weighed = Object.keys(BUDGETS).map((name) => {
-    const file = files.find(({ path: at }) => at === name)!;
-    return [name, weigh(name, 'text' in file ? file.text : '')] as const;
+  const files = renderFiles(site, runtimeScripts(site), evenLetters);
+  const weighed = Object.keys(BUDGETS).flatMap((name) => {
+    const file = files.find(({ path: at }) => at === name);
+    // Only pages with notices have a script for them.
+    if (!file && name === 'notices.js') return [];
+    return [[name, weigh(name, file && 'text' in file ? file.text : '')] as const];
   });
   const css = files.find(({ path: at }) => at === 'site.css')!;
   expect('text' in css && css.text.length).toBeLessThanOrEqual(stylesheets[id]!);
@@ -92,7 +96,7 @@ test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => 
 
 test('what no page shows is not in the stylesheet', () => {
   const site = demo('hollin-sound');
-  const css = renderFiles(site, '', evenLetters).find(({ path: at }) => at === 'site.css')!;
+  const css = renderFiles(site, noScripts, evenLetters).find(({ path: at }) => at === 'site.css')!;
   expect('text' in css && css.text).toContain('.main-header');
   expect('text' in css && css.text).not.toMatch(/\.handbook-header|\.small-footer/);
 });

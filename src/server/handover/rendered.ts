@@ -3,7 +3,7 @@ import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
 import { measured } from '../text/measured';
 import { encoder } from './encoder';
-import { fileBytes, runtimeScript } from './sources';
+import { fileBytes, runtimeScripts } from './sources';
 
 /** The files of text of a site by their path, none rendered; by the document, which is a new object with every revision. */
 const planned = new WeakMap<Site, ReadonlyMap<string, PlannedFile>>();
@@ -11,7 +11,7 @@ const planned = new WeakMap<Site, ReadonlyMap<string, PlannedFile>>();
 function plan(site: Site): ReadonlyMap<string, PlannedFile> {
   const known =
     planned.get(site) ??
-    new Map(plannedFiles(site, runtimeScript(site)).map((file): [string, PlannedFile] => [file.path, file]));
+    new Map(plannedFiles(site, runtimeScripts(site)).map((file): [string, PlannedFile] => [file.path, file]));
   planned.set(site, known);
   return known;
 }

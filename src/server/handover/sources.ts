@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { measuresInBrowser } from '@/core/fit/measured-rules';
-import type { SiteFile } from '@/core/render/files';
+import type { Scripts, SiteFile } from '@/core/render/files';
 import { shippedFileName, type ShippedFile } from '@/core/brand/fonts';
 import type { Site } from '@/core/site/site';
 import { blobBytes } from '../bytes/blobs';
@@ -15,9 +15,12 @@ function shippedScript(name: string): string {
   return readFileSync(root('src/runtime', name), 'utf8').replace(/^ +(\/\/|\/\*\*).*\n/gm, '');
 }
 
-/** The script of a site: what every site has, and where a rule is measured in the visitor's browser, what does that. */
-export function runtimeScript(site: Site): string {
-  return shippedScript('site.js') + (measuresInBrowser(site) ? shippedScript('measure.js') : '');
+/** The scripts of a site: to what every site has comes, where a rule is measured in the visitor's browser, what does that. */
+export function runtimeScripts(site: Site): Scripts {
+  return {
+    site: shippedScript('site.js') + (measuresInBrowser(site) ? shippedScript('measure.js') : ''),
+    notices: shippedScript('notices.js'),
+  };
 }
 
 /** The bytes of a shipped font. */

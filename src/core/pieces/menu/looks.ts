@@ -34,6 +34,9 @@ function headingCss(headed: boolean): Declarations {
   );
 }
 
+/** The animation that fades the edges of a row that scrolls, where the browser knows what drives it. */
+const SCROLLED_EDGES = '--scrolled-edges';
+
 /** What a form looks like. Every form names the same selectors and properties, so that each can take back another's. */
 function formCss(value: ShownAs): Rules {
   const { below } = forms[value];
@@ -41,7 +44,7 @@ function formCss(value: ShownAs): Rules {
   return {
     '& .menu-list': {
       'overflow-x': scrolls ? 'auto' : 'visible',
-      animation: scrolls ? 'scrolled-edges linear both' : 'none',
+      animation: scrolls ? `var(${SCROLLED_EDGES}, none)` : 'none',
       'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
       ...headingCss(below === 'under a heading'),
     },
@@ -63,15 +66,24 @@ export const scrollingCss: Rules = {
   "[dir='rtl'] .menu-list": { 'animation-direction': 'reverse' },
 };
 
-/** The edges of a row that scrolls fade where there is more: at its end at first, at both, at its start at last (Scroll-driven Animations 1). */
-export const scrollingBlock: Block = {
-  at: '@keyframes scrolled-edges',
-  inside: [
-    { '0%': { 'mask-image': fade('#000, #000 calc(100% - 2rem), #0000') } },
-    { '1%, 99%': { 'mask-image': fade('#0000, #000 2rem, #000 calc(100% - 2rem), #0000') } },
-    { '100%': { 'mask-image': fade('#0000, #000 2rem, #000') } },
-  ],
-};
+/**
+ * The edges of a row that scrolls fade where there is more: at its end at first, at both, at its start at last (Scroll-driven
+ * Animations 1). Without a timeline the animation would stand at its end from the start.
+ */
+export const scrollingBlocks: Block[] = [
+  {
+    at: '@supports (animation-timeline: scroll())',
+    inside: [{ ':root': { [SCROLLED_EDGES]: 'scrolled-edges linear both' } }],
+  },
+  {
+    at: '@keyframes scrolled-edges',
+    inside: [
+      { '0%': { 'mask-image': fade('#000, #000 calc(100% - 2rem), #0000') } },
+      { '1%, 99%': { 'mask-image': fade('#0000, #000 2rem, #000 calc(100% - 2rem), #0000') } },
+      { '100%': { 'mask-image': fade('#0000, #000 2rem, #000') } },
+    ],
+  },
+];
 
 function fade(stops: string): string {
   return `linear-gradient(90deg, ${stops})`;

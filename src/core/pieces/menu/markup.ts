@@ -29,15 +29,15 @@ function toggleHtml(entry: MenuEntry, belowId: string, { moreOf }: Words): Eleme
   });
 }
 
-/** What stands in an entry: its icon, its label, its badge and, for wide drop-downs, its description. */
-function labelHtml({ icon, label, badge, description }: MenuEntry): Node[] {
+/** What stands in an entry: its icon, its label, its badge and, where some width shows it, its description. */
+function labelHtml({ icon, label, badge, description }: MenuEntry, described: boolean): Node[] {
   const rich = icon !== null || badge !== '' || description !== '';
   if (!rich) return [label];
   return [
     icon !== null && iconHtml(icon),
     el('span', { class: 'menu-label' }, label),
     badge !== '' && el('span', { class: 'menu-badge' }, badge),
-    description !== '' && el('span', { class: 'menu-description' }, description),
+    described && description !== '' && el('span', { class: 'menu-description' }, description),
   ];
 }
 
@@ -47,6 +47,8 @@ interface ListNeeds {
   reserve: boolean;
   /** Whether what stands below an entry drops down at some width. */
   drops: boolean;
+  /** Whether entries below others show their descriptions at some width. */
+  describes: boolean;
   /** The label of the button behind which items go where room is short; null where none ever does. */
   more: string | null;
 }
@@ -66,7 +68,7 @@ function entryHtml(
   if (entry.current !== null) return newEntryHtml(entry, needs, level, context, rank);
   const known = knownEntries.get(entry) ?? new Map<string, Element>();
   knownEntries.set(entry, known);
-  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${level} ${rank} ${context.className(entry.id)}`;
+  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
   const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, level, context, rank));
   known.set(place, written);
   return written;
@@ -79,7 +81,7 @@ function newEntryHtml(
   context: PieceContext,
   rank: number | null,
 ): Element {
-  const { prefix, reserve, drops } = needs;
+  const { prefix, reserve, drops, describes } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
@@ -96,7 +98,7 @@ function newEntryHtml(
         newWindow: entry.newWindow ? context.words.newWindow : null,
         ...current,
       },
-      ...labelHtml(entry),
+      ...labelHtml(entry, describes && level > 1),
     ),
     below && level === 1 && drops && toggleHtml(entry, belowId, context.words),
     below &&
@@ -197,6 +199,7 @@ function listHtml(
   const needs = {
     prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
+    describes: versions.some((each) => each.values.descriptions),
     drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
     more: left.some(({ behind }) => behind > 0) ? values.moreLabel || context.words.more : null,
   };
@@ -243,7 +246,7 @@ export function menuHtml(
     'nav',
     {
       class: pieceClass(piece, context),
-      'aria-label': context.landmark(name),
+      'aria-label': context.landmark(piece.values.landmark || name),
     },
     button,
     ...(listed || !button ? lists : []),

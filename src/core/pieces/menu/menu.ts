@@ -4,7 +4,7 @@ import { menuBox } from './boxes';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
-import { menuCss, moreCss, scrollingBlock, scrollingCss } from './looks';
+import { menuCss, moreCss, scrollingBlocks, scrollingCss } from './looks';
 import { menuHtml, openedBy } from './markup';
 import { reservedWeight } from './parts';
 import { menuPieceProperties, type MenuValues } from './properties';
@@ -34,7 +34,7 @@ export const menu = kindOfPiece<MenuValues>({
   draws: ({ around }) => (around ? ['logo'] : []),
   shortCss: leavingCss,
   someCss: [
-    { css: [scrollingBlock, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
+    { css: [...scrollingBlocks, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
     { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
   ],
   openCss: {

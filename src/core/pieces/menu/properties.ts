@@ -9,6 +9,7 @@ import { referenceKind } from '../../properties/kinds/reference';
 import { textKind } from '../../properties/kinds/text';
 import { iconSize } from '../../properties/icon-size';
 import { lessBy } from '../../properties/giving';
+import { landmark } from '../../properties/landmark';
 import { placeProperties } from '../../properties/place';
 import { dressProperties, markerProperties } from '../../properties/dress';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
@@ -29,6 +30,7 @@ export const menuPieceProperties = propertyList(
     by: 'width',
     initial: null,
   }),
+  landmark,
   property({
     name: 'shownAs',
     label: 'Shown as',
@@ -101,7 +103,7 @@ export const menuPieceProperties = propertyList(
     label: 'Label of the button',
     group: 'Collapse',
     kind: textKind(40, '“Menu”, in the page’s language'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({
@@ -137,7 +139,7 @@ export const menuPieceProperties = propertyList(
     label: 'Label of “more”',
     group: 'Collapse',
     kind: textKind(40, '“More”, in the page’s language'),
-    by: null,
+    by: 'language',
     initial: '',
   }),
   property({

@@ -4,11 +4,13 @@ import { el, type Element, type Node } from '../../markup/html';
 import { pieceKind } from '../../pieces';
 import type { PieceContext } from '../../pieces/piece';
 import type { SettledBar } from '../../resolve/assembly';
+import { inLanguage } from '../../resolve/in-language';
 import type { PageState } from './page-state';
 import { stageMedia, type PerStage } from './stages';
 
 /** A bar settled for every stage, and where rules are measured in the browser, for each level of them. */
 interface BarVersions {
+  language: string;
   bands: readonly SettledBar[];
   /** The media query of each stage. */
   media: readonly (string | null)[];
@@ -18,21 +20,25 @@ interface BarVersions {
 /** The bay of a place in the markup, wherever it is seen. */
 const nthBay = ({ bays }: SettledBar, nth: number) => bays.find((bay) => bay.nth === nth)!;
 
-function bayHtml({ bands, media, measured }: BarVersions, nth: number, context: PieceContext): Node {
+function bayHtml(
+  { language, bands, media, measured }: BarVersions,
+  nth: number,
+  context: PieceContext,
+): Node {
   const pieces = nthBay(bands[0]!, nth).pieces.map((piece, index) => {
     // Of what rules turn, only the forms of a menu are a matter of the markup.
     const versions = [...bands, ...(piece.kind === 'menu' ? measured : [])].map((version, stage) => ({
-      ...nthBay(version, nth).pieces[index]!,
+      ...inLanguage(nthBay(version, nth).pieces[index]!, language),
       media: media[stage] ?? null,
     }));
-    return pieceKind(piece.kind).html(piece, context, versions);
+    return pieceKind(piece.kind).html(inLanguage(piece, language), context, versions);
   });
   return pieces.length > 0 && el('div', { class: `bay bay-${nth}` }, ...pieces);
 }
 
 /** The bars of an assembly, each with its bays and what stands in them. */
 export function barsHtml(
-  { site, advances }: PageState,
+  { site, advances, language }: PageState,
   assembly: PerStage,
   context: PieceContext,
 ): Element[] {
@@ -43,7 +49,7 @@ export function barsHtml(
     const levels = measuredLevels(site, own, own.bars[bar.id]!, stages);
     const measured = settledMeasured(site, kind, own, stages).map((each) => each.bars[index]!);
     const bands = assembly.map((stage) => stage.bars[index]!);
-    const versions = { bands, media: stageMedia(stages), measured };
+    const versions = { language, bands, media: stageMedia(stages), measured };
     const bays = bar.bays.map((_, bay) => bayHtml(versions, bay + 1, context)).filter(Boolean);
     return el(
       'div',

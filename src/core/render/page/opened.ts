@@ -3,8 +3,10 @@ import { el, type Node } from '../../markup/html';
 import { pageTitle } from '../../menus/entries';
 import { pieceKind } from '../../pieces';
 import type { PieceContext } from '../../pieces/piece';
+import { inLanguage } from '../../resolve/in-language';
 import type { Assembly } from '../../site/assembly';
-import { wordsIn, type Words } from '../../pieces/words';
+import type { Words } from '../../pieces/words';
+import { pageWords } from '../../site/page-words';
 import { barsHtml } from './bars';
 import { dialogId, pieceContext, type PageState } from './page-state';
 import { perStage, piecesPerStage } from './stages';
@@ -36,8 +38,9 @@ function leftPieces(state: PageState, drawer: Assembly): Node[] {
     ...pieceContext(state, 'headers', header),
     idOf: (piece: Id) => `${names.get(piece)!}-in-drawer`,
   };
-  return stages[0]!.flatMap((piece, index) => {
-    const versions = stages.map((stage) => stage[index]!);
+  return stages[0]!.flatMap((own, index) => {
+    const piece = inLanguage(own, state.language);
+    const versions = stages.map((stage) => inLanguage(stage[index]!, state.language));
     return versions.some(({ values }) => values.shown === 'drawer')
       ? [el('div', { class: 'left-piece' }, pieceKind(piece.kind).html(piece, context, versions))]
       : [];
@@ -67,7 +70,7 @@ export function openedHtml(state: PageState): Node[] {
   return [
     ...nodes.values(),
     ...[...dialogs].map((id) =>
-      dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language), wordsIn(language)),
+      dialogHtml(dialogId(site, site.pages[id]!), pageTitle(site, id, language), pageWords(site, language)),
     ),
   ];
 }

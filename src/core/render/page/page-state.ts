@@ -12,7 +12,7 @@ import { languageName } from '../../site/language';
 import type { Menu } from '../../site/menu';
 import type { Page } from '../../site/page';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../pieces/words';
+import { pageWords } from '../../site/page-words';
 import type { Advances } from '../../text/advances';
 import { slug, type Names } from '../names';
 import type { Folder } from './folder';
@@ -117,14 +117,16 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
   };
   return {
     siteName: site.name,
-    words: wordsIn(language),
+    words: pageWords(site, language),
     homeHref: folder.href(pageFile('/', languageFolder(site, language))),
     className: (id) => names.get(id) ?? null,
     idOf: (piece) => names.get(piece)!,
     target,
     menu(id, band) {
       const menu = site.menus[id];
-      return menu ? { name: menu.name, entries: menuOnPage(state, menu, band) } : null;
+      // Its name is in the language of the site’s own texts.
+      const name = menu && (language === site.languages[0] ? menu.name : pageWords(site, language).menu);
+      return menu ? { name: name!, entries: menuOnPage(state, menu, band) } : null;
     },
     landmark(wanted) {
       let name = wanted;

@@ -6,11 +6,12 @@ import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
 import { beginsWithPicture, type Page } from '../../site/page';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../pieces/words';
+import { pageWords } from '../../site/page-words';
 import { unmeasured, type Advances } from '../../text/advances';
 import { settleNames } from '../names';
 import { barsHtml } from './bars';
 import { folderOf } from './folder';
+import { iconsHtml } from './icons-on-page';
 import { openedHtml } from './opened';
 import { pageHref, pieceContext, type PageState } from './page-state';
 import { languageFolder, pageFile } from './paths';
@@ -21,6 +22,9 @@ import { standIn } from './stand-in';
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';
 export const SCRIPT = 'site.js';
+
+/** The script of pages with a notice, which runs before anything is seen. */
+export const NOTICES_SCRIPT = 'notices.js';
 
 /** What stands on a page besides its content. Given apart from the placing, so that a workbench can show what is placed nowhere. */
 export interface OnPage {
@@ -39,14 +43,30 @@ export function placedOnPage(site: Site): OnPage {
   };
 }
 
-/** The page in the site’s other languages, for search engines (HTML, 4.6.7.1 "alternate"). */
+/** Whether a notice may stand on the page: in its header, in its footer, or in what they open. */
+export function showsNotices(site: Site, { header, footer }: OnPage): boolean {
+  return [header, footer, ...Object.values(site.drawers)].some(
+    (assembly) => assembly && Object.values(assembly.pieces).some(({ kind }) => kind === 'notice'),
+  );
+}
+
+/**
+ * The page in the site’s languages, for search engines (HTML, 4.6.7.1 "alternate"): where the address of the site is known, whole
+ * addresses, which is what these ask for, and the page for readers of any other language.
+ */
 function alternates(state: PageState): Node[] {
   const { site, page } = state;
-  return site.languages.length === 1
-    ? []
-    : site.languages.map((hreflang) =>
-        el('link', { rel: 'alternate', hreflang, href: pageHref(state, page, hreflang) }),
-      );
+  const [first] = site.languages;
+  if (site.languages.length === 1) return [];
+  const alternate = (hreflang: string, language = hreflang) => {
+    const file = pageFile(page.path, languageFolder(site, language)).replace(/(^|\/)index\.html$/, '$1');
+    const href = site.address === null ? pageHref(state, page, language) : `${site.address}/${file}`;
+    return el('link', { rel: 'alternate', hreflang, href });
+  };
+  return [
+    ...site.languages.map((language) => alternate(language)),
+    ...(site.address === null ? [] : [alternate('x-default', first)]),
+  ];
 }
 
 /**
@@ -99,7 +119,7 @@ function landmarkHtml(state: PageState, tag: 'header' | 'footer', assembly: Asse
 /** Every page of the site as an answer to a search; the script leaves those that hold the words that were asked for. */
 function foundHtml(state: PageState): Node {
   const { site, language } = state;
-  const words = wordsIn(language);
+  const words = pageWords(site, language);
   const answers = site.pageOrder
     .map((id) => site.pages[id]!)
     .filter((page) => page.path !== SEARCH_PATH)
@@ -149,6 +169,13 @@ export function pagePieces(
   const pageName = page.titles[language] ?? page.title;
   const header = landmarkHtml(state, 'header', on.header);
   const footer = landmarkHtml(state, 'footer', on.footer);
+  const body = [
+    el('a', { class: 'skip', href: '#content' }, pageWords(site, language).skip),
+    ...header,
+    standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
+    ...footer,
+    ...openedHtml(state),
+  ];
   const html = el(
     'html',
     { lang: language, dir: directionOf(language) === 'rtl' && 'rtl' },
@@ -160,17 +187,10 @@ export function pagePieces(
       el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
       el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
       ...alternates(state),
+      showsNotices(site, on) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),
       el('script', { src: state.folder.href(SCRIPT), defer: true }),
     ),
-    el(
-      'body',
-      {},
-      el('a', { class: 'skip', href: '#content' }, wordsIn(language).skip),
-      ...header,
-      standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
-      ...footer,
-      ...openedHtml(state),
-    ),
+    el('body', {}, ...body, iconsHtml(body)),
   );
   return ['<!doctype html>\n', ...htmlPieces(html)];
 }

@@ -1,4 +1,5 @@
 import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
+import { contrastOn } from '../../colour/contrast';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
 import { plainNumber } from '../../lengths/length';
 import {
@@ -24,6 +25,7 @@ import {
 import { standardTypeCss } from '../../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { fontFormats } from '../../site/font';
+import { seenColour } from '../../site/seen-colour';
 import type { Site } from '../../site/site';
 import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown } from '../../fit/way-down';
@@ -128,6 +130,12 @@ function standInRules(
     });
 }
 
+/** Whether the ground of the pages is light or dark (CSS Color Adjustment 1, 2.2), by what stands out more on it. */
+function groundScheme(site: Site): 'light' | 'dark' {
+  const ground = seenColour(site, 'ground');
+  return contrastOn('black', ground) >= contrastOn('white', ground) ? 'light' : 'dark';
+}
+
 const bodyRules: Rules = {
   body: {
     'background-color': 'var(--ground)',
@@ -197,7 +205,10 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
   };
   const phased = settled.some((assembly) => assembly.phased);
   const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
-  const tokens: Rules = { ':root': tokenDeclarations(site, brand) };
+  const tokens: Rules = {
+    // Bars of scrolling and what browsers draw of fields are as light or dark as the page.
+    ':root': { 'color-scheme': groundScheme(site), ...tokenDeclarations(site, brand) },
+  };
   return (
     `@layer ${layers.join(', ')};\n` +
     writeCss(

@@ -11,7 +11,7 @@ import { settledValues, type StatedValues } from '../../resolve/settled-values';
 import type { TypeStyle } from '../../site/brand';
 import type { FontFile } from '../../site/font';
 import type { Site } from '../../site/site';
-import { wordsIn } from '../../pieces/words';
+import { pageWords } from '../../site/page-words';
 import { settledTypeStyle } from '../../text/text-width';
 
 const typeStylesOf = (kind: string): Property[] =>
@@ -84,7 +84,7 @@ function siteCharacters(site: Site): Set<string> {
     site.pages,
     ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
   ];
-  const ownWords = site.languages.map(wordsIn);
+  const ownWords = site.languages.map((language) => pageWords(site, language));
   return new Set([...site.name, ...[...parts, ...ownWords].flatMap((part) => [...charactersOf(part)])]);
 }
 

@@ -2,7 +2,7 @@ import { bandChain } from '../../bands/band';
 import { typeStyleProperties } from '../../brand/type-style';
 import { bandEnd, coveredHeight, usually } from '../../fit/heights';
 import type { WayStage } from '../../fit/way-down';
-import { px } from '../../lengths/length';
+import { rem } from '../../lengths/length';
 import { joinRules, type CssNode, type Rules } from '../../markup/css';
 import type { SettledPiece } from '../../pieces/piece';
 import { variantRules } from '../../pieces/variants';
@@ -132,7 +132,10 @@ function barRulesIn(input: ValuesInput, bar: SettledBar): Rules {
   );
 }
 
-/** The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them. */
+/**
+ * The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them, until
+ * the script has seen how high that really is.
+ */
 function jumpRules({ site, advances }: ValuesInput, id: Id, stage: WayStage): Rules {
   const header = site.headers[id]!;
   const later = phasesOf('headers', header).filter((phase) => phase !== 'top');
@@ -144,7 +147,12 @@ function jumpRules({ site, advances }: ValuesInput, id: Id, stage: WayStage): Ru
       stage.below ?? bandEnd(site, stage.band),
     ),
   );
-  return { ':root:has(> body > &)': { 'scroll-padding-block-start': px(Math.max(...covered)) } };
+  const most = Math.max(...covered);
+  return {
+    ':root:has(> body > &)': {
+      'scroll-padding-block-start': most === 0 ? '0' : `var(--covered, ${rem(most)})`,
+    },
+  };
 }
 
 /** What of a header's bars and pieces may look otherwise in a phase, in a band. */

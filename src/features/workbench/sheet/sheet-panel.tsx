@@ -9,7 +9,7 @@ import type { Site } from '@/core/site/site';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
-import { hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
+import { hasLanguages, hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
 import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
@@ -35,6 +35,7 @@ const followed: Record<PanelAxis, string> = {
   width: 'a wider band',
   state: 'another state',
   scroll: 'a wider band or an earlier phase',
+  language: 'the first language',
 };
 
 /** What the sheet is of; the name of a bar can be changed here. */
@@ -52,7 +53,7 @@ function SheetTitle({ title, place }: { title: string; place: Place }) {
   );
 }
 
-/** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states or phases where it has any. */
+/** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states, phases or languages where it has any. */
 export function SheetPanel({ title, places }: { title: string; places: readonly Place[] }) {
   const site = useSite();
   const place = places[0]!;
@@ -64,6 +65,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       'width',
       ...(all(hasStates) ? ['state' as const] : []),
       ...(all(hasPhases) ? ['scroll' as const] : []),
+      ...(all(hasLanguages) ? ['language' as const] : []),
       ...(all((_, each) => barOf(site, each) !== null) ? ['fit' as const] : []),
     ];
   }, [site, places]);

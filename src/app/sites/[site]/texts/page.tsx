@@ -1,0 +1,5 @@
+import { TextsScreen } from '@/features/texts/texts-screen';
+
+export default function Page() {
+  return <TextsScreen />;
+}
