@@ -47,3 +47,35 @@ test('each of several notices is dismissed by itself, and stays away until its o
   await gone('Strong wind');
   await seen('Winter timetable');
 });
+
+test('the focus goes on to what follows a notice that is dismissed, and the next page shows it to nobody and moves nothing', async ({
+  page,
+}) => {
+  const site = siteWith('High water', 'Spring timetable');
+  // What moves is told only of what the browser saw, so it is asked for from the start.
+  await page.addInitScript(() => {
+    const moved: string[] = [];
+    Object.assign(window, { moved });
+    // Texts of the page may be set anew when their fonts come; bars and what stands below them may not move.
+    type Shift = PerformanceEntry & { sources: { node: Node | null }[] };
+    new PerformanceObserver((list) => {
+      for (const { sources } of list.getEntries() as Shift[])
+        for (const { node } of sources)
+          if (node instanceof Element && node.matches('.bar, main')) moved.push(node.tagName);
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+  await visitHandedOver(page, demoDb, site);
+  const buttons = page.getByRole('button', { name: 'Dismiss this notice' });
+  await buttons.first().focus();
+  await page.keyboard.press('Enter');
+  // The first is gone, so the one that was second is the first now.
+  await expect(buttons.first()).toBeFocused();
+  await expect(page.getByText('High water')).toBeHidden();
+  await page.reload();
+  await expect(page.getByText('Spring timetable')).toBeVisible();
+  await page.evaluate(
+    () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+  );
+  expect(await page.evaluate(() => (window as unknown as { moved: string[] }).moved)).toEqual([]);
+  await expect(page.getByText('High water')).toBeHidden();
+});

@@ -173,11 +173,11 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
           {props.children?.(found)}
           {problems.length > 0 && found.length > 0 && (
             <Checkbox checked={leaveOut} onChange={(event) => setLeaveOut(event.target.checked)}>
-              Leave out what was not understood ({problems.length}), and add the rest
+              Leave out what was not understood ({problems.length}), and go on with the rest
             </Checkbox>
           )}
           {problems.length > 0 && !leaveOut && found.length > 0 && (
-            <p>Nothing is added until every line is right, or left out.</p>
+            <p>Nothing is done until every line is right, or left out.</p>
           )}
           {refusal && (
             <p role="alert" className={styles.refusal}>

@@ -71,8 +71,9 @@ export function TextsScreen() {
     ...site.languages.map((language): LongColumn<WordingRow> => ({
       key: language,
       label: languageName(language),
+      lang: language,
       cell: (row) => (
-        <span lang={language}>
+        <>
           <TextCell
             label={`${row.of}, ${row.what}, in ${languageName(language)}`}
             text={saidIn(site, row, language)}
@@ -83,7 +84,7 @@ export function TextsScreen() {
             }}
           />
           {isMissing(site, row, language) && <b className={styles.missing}>not said</b>}
-        </span>
+        </>
       ),
     })),
   ];

@@ -9,6 +9,8 @@ export interface LongColumn<T> {
   label: ReactNode;
   /** CSS width of the column; those without one share what is left. */
   width?: string;
+  /** The language of what stands in it. */
+  lang?: string;
   cell(row: T): ReactNode;
 }
 
@@ -48,7 +50,9 @@ export function LongTable<T>({
           {rows.slice(sight.first, sight.last + 1).map((row, offset) => (
             <tr key={keyOf(row)} aria-rowindex={sight.first + offset + 2}>
               {columns.map((column) => (
-                <td key={column.key}>{column.cell(row)}</td>
+                <td key={column.key} lang={column.lang}>
+                  {column.cell(row)}
+                </td>
               ))}
             </tr>
           ))}
