@@ -1,4 +1,7 @@
-// The tests that only try a sample in `npm test`, with samples many times as large; takes half an hour or more.
+// The tests that only try a sample in `npm test`, with samples many times as large, and a table of what came of them; takes half an hour or more.
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
 import { run, tool } from './lib/run.mjs';
 
@@ -8,8 +11,35 @@ const sampled = [
   'tests/fit.spec.ts',
   'tests/boxes.spec.ts',
   'tests/alignment.spec.ts',
+  'tests/shipped-headers.spec.ts',
+  'tests/focus.spec.ts',
+  'tests/visitors.spec.ts',
+  'tests/starters.spec.ts',
+  'tests/sheet-cells.spec.ts',
   'tests/killed-server.spec.ts',
 ];
-process.exit(
-  await run(process.execPath, [tool('@playwright/test', 'cli.js'), 'test', ...sampled], { GABLE_AUDIT: '1' }),
+const report = path.join(mkdtempSync(path.join(tmpdir(), 'gable-ridge-')), 'audit.json');
+const code = await run(process.execPath, [tool('@playwright/test', 'cli.js'), 'test', ...sampled], {
+  GABLE_AUDIT: '1',
+  PLAYWRIGHT_JSON_OUTPUT_FILE: report,
+});
+
+/** The tests of a suite and of those in it, each with what it is called. */
+const testsIn = ({ specs = [], suites = [] }) => [
+  ...specs.map(({ title, ok, tests }) => ({ title, ok, seconds: tests[0].results.at(-1).duration / 1000 })),
+  ...suites.flatMap(testsIn),
+];
+const { suites } = JSON.parse(readFileSync(report, 'utf8'));
+console.table(
+  suites.map((suite) => {
+    const tests = testsIn(suite);
+    return {
+      tests: suite.title,
+      passed: tests.filter(({ ok }) => ok).length,
+      failed: tests.filter(({ ok }) => !ok).length,
+      seconds: Math.round(tests.reduce((sum, { seconds }) => sum + seconds, 0)),
+    };
+  }),
 );
+for (const { title } of suites.flatMap(testsIn).filter(({ ok }) => !ok)) console.log(`Failed: ${title}`);
+process.exit(code);

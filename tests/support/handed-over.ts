@@ -7,16 +7,34 @@ import { measured } from '../../src/server/text/measured';
 
 const ORIGIN = 'http://visited.example';
 
-/** Opens the home page of the files that a site hands over, served under an origin of their own. */
-export async function visitHandedOver(page: Page, db: Db, site: Site): Promise<void> {
+/** What servers are told to say of handed-over files: nothing comes from anywhere else, and nothing stands inline. */
+const POLICY = "default-src 'self'; base-uri 'none'; form-action 'self'";
+
+/** How handed-over files are met: in which language, with what changed in their texts, such as what a browser does not know. */
+interface Visit {
+  path?: string;
+  changed?(text: string): string;
+}
+
+/** Opens the home page of the files that a site hands over, served under an origin of their own and with a strict policy. */
+export async function visitHandedOver(
+  page: Page,
+  db: Db,
+  site: Site,
+  { path = '', changed = (text) => text }: Visit = {},
+): Promise<void> {
   const files = await measured(db, (advances) => renderFiles(site, runtimeScripts(site), advances));
   await page.unroute(`${ORIGIN}/**`);
   await page.route(`${ORIGIN}/**`, (route) => {
     const name = new URL(route.request().url()).pathname.slice(1) || 'index.html';
     const file = files.find((each) => each.path === name);
-    return file
-      ? route.fulfill({ contentType: mediaType(name), body: fileBytes(db, file) })
-      : route.fulfill({ status: 404 });
+    if (!file) return route.fulfill({ status: 404 });
+    const bytes = fileBytes(db, file);
+    return route.fulfill({
+      contentType: mediaType(name),
+      headers: { 'content-security-policy': POLICY },
+      body: 'text' in file ? changed(bytes.toString()) : bytes,
+    });
   });
-  await page.goto(ORIGIN);
+  await page.goto(`${ORIGIN}/${path}`);
 }

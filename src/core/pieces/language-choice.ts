@@ -9,6 +9,7 @@ import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, kindOfPiece, pieceClass } from './piece';
+import { usuallySeenCss } from './unseen';
 
 const part = statedPart({
   label: 'Languages',
@@ -25,6 +26,8 @@ const properties = propertyList(
     kind: choiceKind({ names: 'names', codes: 'codes' }),
     by: 'width',
     initial: 'names',
+    // Who listens hears the name in any case.
+    css: (value) => ({ '& .language-name': usuallySeenCss(value === 'names') }),
   }),
   property({
     name: 'languageGap',
@@ -47,7 +50,6 @@ const layouts = ({ said, languageGap }: Values) =>
     '': {},
     ul: { display: 'flex', alignItems: 'center', gap: languageGap },
     '.language-link': { display: 'block', paddingBlock: { em: 0.25 }, whiteSpace: 'nowrap' },
-    '.language-name': { display: said === 'names' ? 'inline' : 'none' },
     '.language-code': { display: said === 'codes' ? 'inline' : 'none' },
   }) as const satisfies Layouts;
 
@@ -88,8 +90,8 @@ export const languageChoice = kindOfPiece<Values>({
           context.target({ to: 'language', language: tag }),
           { class: 'language-link', 'aria-current': current ? 'page' : null },
           el('span', { class: 'language-name' }, name),
-          // Those who listen hear the name also where the code is seen.
-          el('abbr', { class: 'language-code', title: name }, tag.toUpperCase()),
+          ' ',
+          el('span', { class: 'language-code' }, tag.toUpperCase()),
         ),
       ),
     );

@@ -144,7 +144,7 @@ export const search = kindOfPiece<Values>({
       'background-color': 'var(--ground)',
       color: 'inherit',
     },
-    '.search-form:popover-open': { display: 'flex' },
+    '.search-form:popover-open': { display: 'flex', 'max-inline-size': '100vw' },
     '.search input': {
       'background-color': 'var(--ground)',
       color: 'var(--ink)',
@@ -166,6 +166,7 @@ export const search = kindOfPiece<Values>({
                 'inset-block-start': 'auto',
                 'inset-inline-end': 'auto',
                 'position-area': 'block-end span-inline-start',
+                'position-try-fallbacks': 'flip-inline',
               },
             },
           ],

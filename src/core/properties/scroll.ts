@@ -111,6 +111,8 @@ export function scrollRules(
     [HELD]: {
       display: bars ? AS_IT_COMES : 'contents',
       position: held(stays ? 'sticky' : 'relative'),
+      // It cannot be seen over anything else than it begins over, nor leave and return, where nothing tells it to.
+      '--unscripted': bars && scrolling === 'stays' && !over ? 'sticky' : AS_IT_COMES,
       // Over the page it takes no room, so that what comes after it begins behind it.
       'block-size': over ? '0' : AS_IT_COMES,
       'min-block-size': over ? '0' : AS_IT_COMES,
@@ -162,9 +164,9 @@ export const phasedHeaderCss: Rules = {
   },
 };
 
-/** Where scripts are off, a header stands still and takes its room, as it looks at the top. */
+/** Where scripts are off, a header looks as it does at the top: it stays in sight where that is all it does, else it stands still and takes its room. */
 export const phasedWithoutScriptsCss: Rules = {
-  '.held': { position: 'relative' },
+  '.held': { position: 'var(--unscripted, relative)' },
 };
 
 /** The height of a window, in CSS px, below which no header stays in sight: one of 80 px would take a quarter of it. */

@@ -42,7 +42,7 @@ function asTextsCome<T>(work: (advances: Advances) => T): T {
     });
     if (missing.length === 0) return done;
     // A few at a time: whatever is still missing has to be asked for again.
-    missing.slice(0, 40).forEach((key) => known.add(key));
+    missing.slice(0, 120).forEach((key) => known.add(key));
   }
 }
 
@@ -125,8 +125,15 @@ const handedOver = (site: Site) => (advances: Advances) => [
   renderPage(site, homePage(site), placedOnPage(site), site.languages[0]!, advances),
 ];
 
-describe.each(Object.entries(kindsOfRules))('%s', (_, whens) => {
-  test.each(starters)(
+/** Every kind of rule with every second starter, and every starter with every second kind. */
+const each = Object.entries(kindsOfRules).map(([name, whens], kind) => ({
+  name,
+  whens,
+  some: starters.filter((_, index) => (index + kind) % 2 === 0),
+}));
+
+describe.each(each)('$name', ({ whens, some }) => {
+  test.each(some)(
     '“$name” is handed over the same by a cold and a warm server, and by a browser',
     async (starter) => {
       const { site, assembly } = siteWith(starter, whens);

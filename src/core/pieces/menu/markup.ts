@@ -33,11 +33,13 @@ function toggleHtml(entry: MenuEntry, belowId: string, { moreOf }: Words): Eleme
 function labelHtml({ icon, label, badge, description }: MenuEntry, described: boolean): Node[] {
   const rich = icon !== null || badge !== '' || description !== '';
   if (!rich) return [label];
+  const part = (name: string, words: string) => [' ', el('span', { class: name }, words)];
+  // Blanks keep apart what is read out; where these stand, none is seen.
   return [
     icon !== null && iconHtml(icon),
     el('span', { class: 'menu-label' }, label),
-    badge !== '' && el('span', { class: 'menu-badge' }, badge),
-    described && description !== '' && el('span', { class: 'menu-description' }, description),
+    ...(badge !== '' ? part('menu-badge', badge) : []),
+    ...(described && description !== '' ? part('menu-description', description) : []),
   ];
 }
 
