@@ -144,7 +144,7 @@ test('links around the logo go below it where it is no longer truly centred, and
   await visitor.setViewportSize({ width: below, height: 700 });
   await visitor.goto(`/try/${id}/index.html`);
   await visitor.evaluate(() => document.fonts.ready);
-  const nav = visitor.getByRole('navigation', { name: 'Main' });
+  const nav = visitor.getByRole('navigation', { name: /^(Main|Hauptmenü)$/ });
   /** The first shown logo and the links of the menu, in the order of the markup, with where they begin. */
   const stands = () =>
     nav
@@ -184,7 +184,7 @@ test('items go behind “more” one by one at the widths that are named, and ar
   await visitor.goto(`/try/${id}/de/index.html`);
   await visitor.evaluate(() => document.fonts.ready);
   const list = visitor
-    .getByRole('navigation', { name: 'Main' })
+    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
     .locator('.menu-list')
     .filter({ visible: true });
   const inRow = list.locator('> li:not(.menu-more)').filter({ visible: true });
@@ -237,7 +237,7 @@ test('a menu in a row of its own below scrolls sideways where it is longer', asy
   await visitor.evaluate(() => document.fonts.ready);
   const logo = visitor.locator('header .logo').filter({ visible: true });
   const list = visitor
-    .getByRole('navigation', { name: 'Main' })
+    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
     .locator('.menu-list')
     .filter({ visible: true });
   const box = async (of: typeof list) => (await of.boundingBox())!;
@@ -283,7 +283,7 @@ test('a rule that is measured in the browser collapses where the bar stops fitti
   await expect(button).toBeHidden();
   // A label that another script makes longer.
   const first = visitor
-    .getByRole('navigation', { name: 'Main' })
+    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
     .locator('.menu-list > li:first-child > .menu-link');
   const words = await first.filter({ visible: true }).textContent();
   const write = (text: string | null) =>

@@ -86,7 +86,7 @@ async function everyOpenState(
 for (const { name, site } of sites)
   test(`no violation of any rule in ${name}, whatever is open`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
-    await visitHandedOver(page, demoDb, site());
+    await visitHandedOver(page, demoDb, site(), { strict: true });
     const look = (state: string) => violations(page, state);
     const found = [...(await everyOpenState(page, 1280, look)), ...(await everyOpenState(page, 375, look))];
     expect(found).toEqual([]);
@@ -126,7 +126,7 @@ for (const { name, site } of sites)
     await page.emulateMedia({ reducedMotion: 'reduce' });
     for (const width of [1280, 375]) {
       await page.setViewportSize({ width, height: 800 });
-      await visitHandedOver(page, demoDb, site());
+      await visitHandedOver(page, demoDb, site(), { strict: true });
       const controls = await reachable(page, 'header');
       expect(controls.length).toBeGreaterThan(0);
       const [skip, ...inHeader] = await walked(page, controls.length + 1);

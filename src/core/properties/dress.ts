@@ -37,6 +37,7 @@ export function dressProperties<Prefix extends string>(
     property({
       ...stated,
       name: `${prefix}Ink` as const,
+      reachesUpon: true,
       label: 'Text',
       kind: optionalKind(colourKind(), open),
       initial: null,

@@ -56,6 +56,8 @@ export interface Property<T = unknown> {
   leavesWidths?: boolean;
   /** Whether what it says takes room of its own, so that a state that says otherwise moves what stands beside it. */
   takesRoom?: boolean;
+  /** Whether what it says of a part is also said of what stands upon it. */
+  reachesUpon?: boolean;
   /** The part of the piece that a value by state dresses: `&` in the selectors of `css` then stands for it. */
   part?: StatedPart;
   /**

@@ -49,6 +49,8 @@ export interface StatedPart<Prefix extends string = string> {
   states: readonly State[];
   /** The part’s selector in a state, with `&` for the piece. */
   selector(state: State): string;
+  /** The selector of what stands on the part without being in it, and has its text colour. */
+  upon?(state: State): string;
   /** What is seen in a state where nothing is said; with the settled values of the piece. */
   bare(values: Record<string, unknown>, state: State): BareLook;
   /** The part that it follows until it has values of its own, and that stands on the bar while this one stands on a panel. */

@@ -195,6 +195,7 @@ const mainBars: SaidBar[] = [
           'menu',
           {
             menu: 'm-service',
+            landmark: { de: 'Service' },
             textSize: 14,
             itemPaddingBlock: 4,
           },
@@ -225,6 +226,7 @@ const mainBars: SaidBar[] = [
           'menu',
           {
             menu: 'm-main',
+            landmark: { de: 'Hauptmenü' },
             shownAs: 'row',
             opens: 'd-main',
             itemGap: 2,
@@ -235,7 +237,7 @@ const mainBars: SaidBar[] = [
         [
           'button',
           {
-            label: { all: 'Book a crossing', de: 'Überfahrt buchen' },
+            label: { all: 'Book a crossing', de: 'Jetzt buchen' },
             link: { to: 'page', page: 'pg-book' },
           },
         ],
@@ -317,12 +319,18 @@ const drawer = assembly(
       values: { division: { by: 'stack' }, across: 'stretch', pieceGap: 24 },
       bays: {
         start: [
-          ['menu', { menu: 'm-main', shownAs: 'column', textSize: 17, itemGap: 2 }],
-          ['menu', { menu: 'm-service', shownAs: 'column', textSize: 15, itemGap: 0 }],
+          [
+            'menu',
+            { menu: 'm-main', landmark: { de: 'Hauptmenü' }, shownAs: 'column', textSize: 17, itemGap: 2 },
+          ],
+          [
+            'menu',
+            { menu: 'm-service', landmark: { de: 'Service' }, shownAs: 'column', textSize: 15, itemGap: 0 },
+          ],
           [
             'button',
             {
-              label: { all: 'Book a crossing', de: 'Überfahrt buchen' },
+              label: { all: 'Book a crossing', de: 'Jetzt buchen' },
               link: { to: 'page', page: 'pg-book' },
             },
           ],

@@ -37,6 +37,9 @@ function headingCss(headed: boolean): Declarations {
 /** The animation that fades the edges of a row that scrolls, where the browser knows what drives it. */
 const SCROLLED_EDGES = '--scrolled-edges';
 
+/** The link of an entry beside which a button opens the drop-down. */
+const BESIDE_TOGGLE = '.menu-list > li > .menu-link:has(+ .menu-toggle)';
+
 /** What a form looks like. Every form names the same selectors and properties, so that each can take back another's. */
 function formCss(value: ShownAs): Rules {
   const { below } = forms[value];
@@ -48,6 +51,8 @@ function formCss(value: ShownAs): Rules {
       'animation-timeline': scrolls ? 'scroll(self inline)' : 'auto',
       ...headingCss(below === 'under a heading'),
     },
+    // The ground of an entry goes on below the button that stands beside it.
+    [`& ${BESIDE_TOGGLE}::before`]: { content: below === 'dropped' ? '""' : 'none' },
     '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
   };
 }
@@ -159,6 +164,15 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'background-color': 'var(--accent)',
     color: 'var(--on-accent)',
   },
+  [BESIDE_TOGGLE]: { isolation: 'isolate' },
+  [`${BESIDE_TOGGLE}::before`]: {
+    position: 'absolute',
+    'z-index': '-1',
+    inset: '0',
+    'background-color': 'inherit',
+    'border-radius': 'inherit',
+  },
+  '.menu-toggle': { position: 'relative' },
   '.menu-toggle::before': {
     content: '""',
     'inline-size': sizeCss(TOGGLE_SIGN),

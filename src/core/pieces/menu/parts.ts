@@ -11,6 +11,11 @@ export const itemPart: StatedPart<'item'> = {
   // An item is open where the button beside it says so.
   selector: (state) =>
     `& .menu-link${state === 'open' ? ':has(+ [aria-expanded="true"])' : stateSuffix[state]}`,
+  // The button that opens the drop-down.
+  upon: (state) =>
+    state === 'open'
+      ? '& .menu-link + .menu-toggle[aria-expanded="true"]'
+      : `& .menu-link${stateSuffix[state]} + .menu-toggle`,
 };
 
 /** Items of drop-downs, whose panel has the site's own ground and ink (menu-css.ts). */

@@ -2,7 +2,7 @@ import { AS_IT_COMES, joinRules, type Declarations, type Rules } from '../../mar
 import { pieceKind } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import type { CssNames, Property } from '../../properties/property';
-import { states, type State, type StatedPart } from '../../properties/states';
+import { states } from '../../properties/states';
 import { initialValues, type StatedValues } from '../../resolve/settled-values';
 import { ownLayoutRules } from './layout-rules';
 import type { Names } from '../names';
@@ -21,13 +21,12 @@ export function propertyRules(
 /**
  * What differs by state: part by part, so that a part that is dressed later wins over an earlier one, and in a part state by
  * state, so that a later state wins whatever the property. What is left open says nothing: it must not take back what
- * another property says by width. `selector` gives what stands for a part in a state.
+ * another property says by width.
  */
 function stateRules(
   properties: readonly Property[],
   values: Record<string, unknown>,
   names: CssNames,
-  selector = (part: StatedPart, state: State) => part.selector(state),
 ): Rules {
   const stated = properties.filter((each) => each.by === 'state');
   const parts = [...new Set(stated.map((each) => each.part!))];
@@ -35,10 +34,12 @@ function stateRules(
     states.flatMap((state) =>
       stated
         .filter((each) => each.part === part)
-        .map(({ name, css }) => {
+        .map(({ name, css, reachesUpon }) => {
           const byState = values[name] as StatedValues;
           const rules = state in byState ? css!(byState[state], names) : {};
-          return scopeRules(withoutIdle(rules), selector(part, state));
+          const said = withoutIdle(rules);
+          const upon = reachesUpon && part.upon ? scopeRules(said, part.upon(state)) : {};
+          return joinRules(scopeRules(said, part.selector(state)), upon);
         }),
     ),
   );
