@@ -1,11 +1,11 @@
 import { expect, type Page } from '@playwright/test';
-import { clickInside, copyOfDemo, view } from './support/site';
+import { clickInside, copyWithoutRules, view } from './support/site';
 import { test } from './support/test';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
 });
 

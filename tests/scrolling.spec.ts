@@ -7,7 +7,7 @@ import { unmeasured } from '../src/core/text/advances';
 import { resolveAssembly } from '../src/core/resolve/assembly';
 import { bandStage } from '../src/core/resolve/stage';
 import type { Site } from '../src/core/site/site';
-import { copyOfDemo, openCell, pick, saved, view } from './support/site';
+import { copyWithoutRules, openCell, pick, saved, view } from './support/site';
 import { test } from './support/test';
 
 /** Everything about the header's bars that scrolling may change, once it has come to rest. */
@@ -62,7 +62,7 @@ const shifts = (page: Page) => page.evaluate(() => (window as unknown as { shift
 
 let id: string;
 test.beforeEach(async ({ request, page }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.setViewportSize({ width: 1280, height: 500 });
 });
 

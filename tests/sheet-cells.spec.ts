@@ -1,12 +1,12 @@
 import { expect, type Page } from '@playwright/test';
-import { copyOfDemo, openCell, pick, saved, storedSite } from './support/site';
+import { copyWithoutRules, openCell, pick, saved, storedSite } from './support/site';
 import { sample } from './support/sample';
 import { test } from './support/test';
 
 let id: string;
 
 test.beforeEach(async ({ page, request }) => {
-  id = await copyOfDemo(request);
+  id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
 });
 

@@ -1,9 +1,9 @@
 import { expect } from '@playwright/test';
 import { test } from './support/test';
-import { copyOfDemo, openCell, saved, storedSite } from './support/site';
+import { copyWithoutRules, openCell, saved, storedSite } from './support/site';
 
 test('what one window does, the other shows, and both edits are kept', async ({ page, context, request }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   const other = await context.newPage();
   await page.goto(`/sites/${id}/headers`);
   await other.goto(`/sites/${id}/headers`);
@@ -21,7 +21,7 @@ test('undo takes back what one did in the window, not what another one did', asy
   context,
   request,
 }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
   const other = await context.newPage();
@@ -41,7 +41,7 @@ test('undo takes back what one did in the window, not what another one did', asy
 });
 
 test('a site that was removed in another window is not called saved', async ({ page, request }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
   expect((await request.delete(`/api/sites/${id}`)).status()).toBe(204);
@@ -55,7 +55,7 @@ test('a disk that is full is said on the screen, and what waits is stored when t
   page,
   request,
 }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
   const full = { later: true, reason: 'The disk is full, so nothing can be stored. Make room on it.' };
@@ -73,7 +73,7 @@ test('two windows that set the same value at once: the later one is told, and th
   page,
   request,
 }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
   // Another window's edit arrives while this one knows nothing of it.
@@ -99,7 +99,7 @@ test('without an answer from the server the mark says so, and the edit is sent w
   page,
   request,
 }) => {
-  const id = await copyOfDemo(request);
+  const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await page.route('**/edits', (route) => route.abort());
   await openCell(page, 'Least height', 'Desktop');
