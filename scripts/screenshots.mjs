@@ -67,9 +67,9 @@ const views = [
   { name: 'footers', path: `${demo}/footers` },
   { name: 'pages', path: `${demo}/pages` },
   {
-    name: 'remove-page',
-    path: `${demo}/pages`,
-    before: (page) => page.getByRole('button', { name: 'Remove Timetable' }).click(),
+    name: 'texts',
+    path: `${demo}/texts`,
+    before: (page) => page.getByText('Texts of pieces', { exact: true }).click(),
   },
   {
     name: 'menus',

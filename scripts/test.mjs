@@ -21,7 +21,7 @@ const checks = [
     'layers',
     tool('dependency-cruiser', 'bin/dependency-cruise.mjs'),
     '--config',
-    '.dependency-cruiser.cjs',
+    '.dependency-cruiser.mjs',
     'src',
   ),
   check('unused code', tool('knip', 'bin/knip.js'), '--no-progress'),

@@ -60,6 +60,7 @@ const screens = [
   '',
   'sites/hollin-sound/pages',
   'sites/hollin-sound/menus',
+  'sites/hollin-sound/texts',
   'sites/hollin-sound/headers',
   'sites/hollin-sound/headers/h-main/fit',
   'sites/hollin-sound/drawers',

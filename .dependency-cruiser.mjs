@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+
 /** The layers of src/ and of src/core, lowest first (docs/architecture.md). An arrow may only point down. */
 const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
 const coreLayers = [
@@ -19,8 +21,17 @@ const coreLayers = [
   'text',
   'fit',
   'render',
+  'wording',
   'formats',
 ];
+
+// A folder that stands in no order would be bound by none.
+for (const [root, names] of [
+  ['src', layers],
+  ['src/core', coreLayers],
+])
+  for (const { name } of readdirSync(root, { withFileTypes: true }).filter((entry) => entry.isDirectory()))
+    if (!names.includes(name)) throw new Error(`${root}/${name} stands in no order of layers`);
 
 const downOnly = (root, names) =>
   names.slice(0, -1).map((name, index) => ({
@@ -30,7 +41,7 @@ const downOnly = (root, names) =>
     to: { path: `^${root}/(${names.slice(index + 1).join('|')})/` },
   }));
 
-module.exports = {
+export default {
   forbidden: [
     ...downOnly('src', layers),
     ...downOnly('src/core', coreLayers),
