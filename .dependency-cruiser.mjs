@@ -41,7 +41,7 @@ const downOnly = (root, names) =>
     to: { path: `^${root}/(${names.slice(index + 1).join('|')})/` },
   }));
 
-export default {
+const config = {
   forbidden: [
     ...downOnly('src', layers),
     ...downOnly('src/core', coreLayers),
@@ -78,3 +78,5 @@ export default {
     },
   },
 };
+
+export default config;
