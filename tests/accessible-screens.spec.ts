@@ -73,7 +73,7 @@ const screens = [
 for (const screen of screens) {
   test(`no violation on /${screen}`, async ({ page }) => {
     await page.goto(`/${screen}`);
-    await page.waitForLoadState('networkidle');
+    await page.getByRole('heading').first().waitFor();
     expect(await violations(page)).toEqual([]);
   });
 }
