@@ -131,7 +131,10 @@ const server = await serveDemo(4395);
 const browser = await launchBrowser();
 for (const { name, path: address, before } of views) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(server.origin + address, { waitUntil: 'networkidle' });
+  await page.goto(server.origin + address, { waitUntil: 'load' });
+  await page.getByRole('heading').first().waitFor();
+  // Frames, fonts and what workers find out come after the page itself.
+  await page.waitForTimeout(4000);
   await before?.(page);
   // Frames and fonts come after the page itself.
   await page.waitForTimeout(1000);

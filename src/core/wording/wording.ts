@@ -35,7 +35,9 @@ export interface WordingRow {
   first: string;
   /** As it is typed, in the other languages that have it of their own, by their tags. */
   others: Readonly<Record<string, string>>;
-  /** What stands on pages of a language where nothing was said in it. */
+  /** What is said in the first language, by the designer or as it comes; empty where there is nothing to translate. */
+  given: string;
+  /** What stands on pages of a language where nothing was said in it, or what is then done, in words. */
   instead(language: string): string;
   /** The edit that says it in a language, or with an empty text takes it back; a reason where the text cannot be read. */
   say(language: string, text: string): Edit | string;
@@ -54,6 +56,7 @@ function pageRows(site: Site): WordingRow[] {
       of: `Page ${path}`,
       what: 'Title',
       first: title,
+      given: title,
       others: titles,
       instead: () => title,
       say: (language, text) =>
@@ -109,6 +112,8 @@ function propertyRows(site: Site, around: Around): WordingRow[] {
     if (Object.keys(cells).length === 0 && initial === '' && !around.instead) return [];
     const { [EVERYWHERE]: everywhere, ...others } = cells;
     const inFirst = everywhere === undefined ? '' : typed(site, property, everywhere);
+    const { editor } = property.kind;
+    const open = editor.as === 'text' ? (editor.placeholder ?? '') : '';
     const cell = (language: string) => (language === first ? EVERYWHERE : language);
     return [
       {
@@ -117,11 +122,13 @@ function propertyRows(site: Site, around: Around): WordingRow[] {
         of,
         what: property.label,
         first: inFirst,
+        // What comes for each language by itself is not for the designer to translate.
+        given: around.instead ? '' : inFirst || initial,
         others: Object.fromEntries(
           Object.entries(others).map(([language, value]) => [language, typed(site, property, value)]),
         ),
         instead: (language) =>
-          around.instead?.(property, language) ?? ((language === first ? '' : inFirst) || initial),
+          around.instead?.(property, language) ?? ((language === first ? '' : inFirst) || initial || open),
         say(language, text) {
           const at = { place, property: property.name, cell: cell(language) };
           if (text === '') return { edit: 'clearValue', ...at };
@@ -145,6 +152,7 @@ function menuRows(site: Site): WordingRow[] {
         of,
         what: 'Label',
         first: item.label ?? '',
+        given: itemLabel(site, item),
         others: item.labels,
         // Without a label of its own, it is that of the page that it leads to, in its language.
         instead: (language) =>
@@ -231,8 +239,7 @@ export function saidIn(site: Site, { first, others }: WordingRow, language: stri
   return language === site.languages[0] ? first : (others[language] ?? '');
 }
 
-/** Whether a text was not said in a language although the first language says it; what comes for the language by itself is not missing. */
+/** Whether a text was not said in a language although the first language says it. */
 export function isMissing(site: Site, row: WordingRow, language: string): boolean {
-  if (language === site.languages[0] || row.source === 'words') return false;
-  return saidIn(site, row, language) === '' && (row.first !== '' || row.instead(language) !== '');
+  return language !== site.languages[0] && row.given !== '' && saidIn(site, row, language) === '';
 }

@@ -47,6 +47,13 @@ function missingWords(site: Site, rows: readonly WordingRow[]): string {
     .join(', ')}.`;
 }
 
+/** Words that end in dots where their column is too narrow for them. */
+const cut = (words: string) => (
+  <span className={styles.cut} title={words}>
+    {words}
+  </span>
+);
+
 /** All texts that visitors read or hear, in the site’s languages beside each other. */
 export function TextsScreen() {
   const site = useSite();
@@ -66,8 +73,8 @@ export function TextsScreen() {
   }, [site, all, shown, later]);
 
   const columns: LongColumn<WordingRow>[] = [
-    { key: 'of', label: 'Where', width: '26%', cell: ({ of }) => <span title={of}>{of}</span> },
-    { key: 'what', label: 'Text', width: '15%', cell: ({ what }) => <span title={what}>{what}</span> },
+    { key: 'of', label: 'Where', width: '30%', cell: ({ of }) => cut(of) },
+    { key: 'what', label: 'Text', width: '14%', cell: ({ what }) => cut(what) },
     ...site.languages.map((language): LongColumn<WordingRow> => ({
       key: language,
       label: languageName(language),

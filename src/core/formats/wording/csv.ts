@@ -32,7 +32,7 @@ export function writeWordingCsv(site: Site): string {
 
 /** In the first language also what stands there by itself, so that whoever translates knows what; in the others nothing where nothing was said. */
 const shownIn = (site: Site, row: ReturnType<typeof wordingOf>[number], language: string) =>
-  language === site.languages[0] ? row.instead(language) : '';
+  language !== site.languages[0] ? '' : row.source === 'words' ? row.instead(language) : row.given;
 
 /** Reads CSV as it is written: gives what it says otherwise than the site. A language without a column stays as it is. */
 export function readWordingCsv(text: string, site: Site): Reading<FoundWording> {
