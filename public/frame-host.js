@@ -5,7 +5,7 @@
   let shown = { html: '', css: '' };
   let wanted = shown;
   let opened = null;
-  let scriptLoaded = false;
+  const scripts = new Set();
   let endShown = false;
 
   const tell = (message) => window.parent.postMessage(message, '*');
@@ -17,12 +17,16 @@
       document.documentElement.setAttribute(name, value);
     document.title = page.title;
     document.head.append(...styles.map(({ style }) => style));
-    document.body.replaceChildren(...page.body.childNodes);
-    const script = page.querySelector('head script[src]');
-    if (script && !scriptLoaded) {
-      scriptLoaded = true;
+    // Made anew in this document: a picture of one that is shown nowhere may not begin to load when it is taken over.
+    document.body.replaceChildren(
+      ...[...page.body.childNodes].map((node) => document.importNode(node, true)),
+    );
+    for (const script of page.querySelectorAll('head script[src]')) {
+      const src = script.getAttribute('src');
+      if (scripts.has(src)) continue;
+      scripts.add(src);
       const own = document.createElement('script');
-      own.src = script.getAttribute('src');
+      own.src = src;
       document.head.append(own);
     }
   };

@@ -412,3 +412,24 @@ test('every action is found by its name', async ({ page }) => {
   await find('menus');
   await expect(page).toHaveURL(/\/menus$/);
 });
+
+test('in the views of a site with a notice, that is dismissed and drop-downs open', async ({
+  page,
+  request,
+}) => {
+  const { standing } = await storedSite(request, id);
+  const piece = { id: 'told', kind: 'notice', values: { text: { all: ['Low water'] } } };
+  const at = { in: 'headers', assembly: 'h-main' };
+  const edits = [{ edit: 'addPiece', at, spot: { bar: 'h-main-b1', bay: 'middle', index: 0 }, piece }];
+  const response = await request.post(`/api/sites/${id}/edits`, {
+    data: { base: standing.revision, edits, group: null, batch: 'told' },
+  });
+  expect(response.ok(), await response.text()).toBe(true);
+  await page.goto(`/sites/${id}/headers/h-main`);
+  const desktop = view(page, 'Desktop');
+  await expect(desktop.getByText('Low water')).toBeVisible();
+  await clickInside(page, 'Desktop', desktop.locator('header .menu-toggle').first());
+  await expect(desktop.locator('header .menu-toggle').first()).toHaveAttribute('aria-expanded', 'true');
+  await clickInside(page, 'Desktop', desktop.locator('.notice > button'));
+  await expect(desktop.getByText('Low water')).toBeHidden();
+});
