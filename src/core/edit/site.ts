@@ -2,6 +2,7 @@ import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { bandSchema, bandsSchema } from '../bands/band';
 import { EVERYWHERE } from '../bands/follow';
+import { wordProperties } from '../pieces/words';
 import { itemLabel } from '../menus/entries';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
@@ -88,9 +89,12 @@ function swapFirst(draft: Site, before: string, after: string): void {
     const cells = values[property.name]!;
     const { [EVERYWHERE]: said, [after]: translated } = cells;
     if (translated === undefined && said === undefined) continue;
-    cells[EVERYWHERE] = translated ?? said;
-    cells[before] = said ?? property.initial;
+    // Words of pages come for each language by themselves: none has those of another.
+    const own = wordProperties.includes(property);
+    cells[EVERYWHERE] = translated ?? (own ? undefined : said);
+    cells[before] = said ?? (own ? undefined : property.initial);
     delete cells[after];
+    for (const cell of [EVERYWHERE, before]) if (cells[cell] === undefined) delete cells[cell];
   }
   for (const page of Object.values(draft.pages)) {
     const { title } = page;

@@ -99,6 +99,19 @@ export function linkTo(
   return target.section === null ? { to: 'page', page } : { to: 'section', page, section: target.section };
 }
 
+/** The link that a typed text means on this site, or why it means none; `page` is the path of a page that could be added for it. */
+export function readLink(
+  site: Site,
+  text: string,
+): { ok: true; link: Link } | { ok: false; reason: string; page?: string } {
+  const reading = readTarget(text);
+  if (!reading.ok) return reading;
+  const link = linkTo(site, reading.target, pagesByPath(site));
+  return typeof link === 'string'
+    ? { ok: false, reason: link, ...(reading.target.named === 'page' ? { page: reading.target.path } : {}) }
+    : { ok: true, link };
+}
+
 /** Finds pages by their paths: gives the id of a page, or undefined. */
 export function pagesByPath(site: Site): (pathKey: string) => string | undefined {
   const byPath = new Map(Object.values(site.pages).map(({ id, path }) => [pathKey(path), id]));

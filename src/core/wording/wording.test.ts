@@ -5,6 +5,8 @@ import { surveyFit } from '../fit/survey';
 import { evenLetters } from '../fit/even-letters.test-data';
 import { readWordingCsv, writeWordingCsv } from '../formats/wording/csv';
 import { renderPage } from '../render/page/page';
+import { siteFonts } from '../render/stylesheet/stylesheet';
+import { unmeasured } from '../text/advances';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { isMissing, saidIn, wordingOf, type WordingRow } from './wording';
@@ -110,6 +112,37 @@ test('with another first language texts change places, and back again; one that 
   expect(back.headers.h!.pieces.button!.values.label).toEqual({ all: 'Go', de: 'Los' });
   const alone = after(site, { edit: 'setLanguages', languages: ['en'] });
   expect(alone.headers.h!.pieces.button!.values.label).toEqual({ all: 'Go' });
+});
+
+test('with another first language it says what comes for it, not what was said in the one before', () => {
+  const site = said(inTwo(), 'words.skip', 'en', 'To the text');
+  const swapped = after(site, { edit: 'setLanguages', languages: ['de', 'en'] });
+  const html = (language: string) => renderPage(swapped, swapped.pages.home!, undefined, language);
+  expect(html('de')).toContain('>Zum Inhalt</a>');
+  expect(html('en')).toContain('>To the text</a>');
+  expect(after(swapped, { edit: 'setLanguages', languages: ['en', 'de'] }).words).toEqual(site.words);
+});
+
+test('what only one language says brings the fonts that it needs', () => {
+  const faces = (site: Site) =>
+    siteFonts(site, unmeasured).shipped.map(({ family, weight }) => `${family} ${weight}`);
+  const tagline: Edit = {
+    edit: 'setValue',
+    place: { ...button, piece: 'logo' },
+    property: 'tagline',
+    cell: 'de',
+    value: 'Boote und mehr',
+  };
+  const ofItsOwn: Edit = {
+    edit: 'setValue',
+    place: { on: 'typeStyle', style: 'type-sign' },
+    property: 'family',
+    cell: 'all',
+    value: 'archivo',
+  };
+  const before = faces(inTwo(ofItsOwn));
+  const added = faces(inTwo(ofItsOwn, tagline)).filter((face) => !before.includes(face));
+  expect(added).toEqual(['archivo 400']);
 });
 
 test('what a language lacks is known; what comes for it by itself is not lacking', () => {

@@ -2,7 +2,7 @@ import { EVERYWHERE } from '../bands/follow';
 import type { Edit } from '../edit';
 import type { Place } from '../edit/place';
 import { itemLabel } from '../menus/entries';
-import { linkTo, pagesByPath, readTarget, targetText } from '../menus/link-text';
+import { readLink, targetText } from '../menus/link-text';
 import { pieceKind } from '../pieces';
 import { wordProperties, type Words as PageWords } from '../pieces/words';
 import { assemblyKinds, assemblyNouns } from '../properties/assembly';
@@ -81,12 +81,7 @@ function read(
   text: string,
 ): { ok: true; value: unknown } | { ok: false; reason: string } {
   if (kind.editor.as !== 'words') return { ok: true, value: text };
-  return readWords(text, (target) => {
-    const reading = readTarget(target);
-    if (!reading.ok) return reading;
-    const link = linkTo(site, reading.target, pagesByPath(site));
-    return typeof link === 'string' ? { ok: false, reason: link } : { ok: true, link };
-  });
+  return readWords(text, (target) => readLink(site, target));
 }
 
 /** What is around the texts of a place. */

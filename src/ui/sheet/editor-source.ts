@@ -1,7 +1,7 @@
 import { DEFAULT_STEP } from '@/core/properties/brand';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { shippedFamilies } from '@/core/brand/fonts';
-import { linkTo, pagesByPath, readTarget, targetText } from '@/core/menus/link-text';
+import { readLink, targetText } from '@/core/menus/link-text';
 import { targetLabel } from '@/core/menus/entries';
 import type { Link } from '@/core/properties/link';
 import type { ReferenceTarget } from '@/core/properties/reference';
@@ -93,15 +93,6 @@ export function linkWords(site: Site, link: Link): string {
   return words[link.to] ?? label;
 }
 
-function readLink(site: Site, text: string): LinkReading {
-  const reading = readTarget(text);
-  if (!reading.ok) return reading;
-  const link = linkTo(site, reading.target, pagesByPath(site));
-  return typeof link === 'string'
-    ? { ok: false, reason: link, ...(reading.target.named === 'page' ? { page: reading.target.path } : {}) }
-    : { ok: true, link, label: linkWords(site, link) };
-}
-
 /** What editors know of this site. */
 export function editorSource(site: Site): EditorSource {
   return {
@@ -113,6 +104,9 @@ export function editorSource(site: Site): EditorSource {
     ],
     linkGroups: () => linkGroups(site),
     linkValue: (link) => targetText(site, link),
-    readLink: (text) => readLink(site, text),
+    readLink(text) {
+      const reading = readLink(site, text);
+      return reading.ok ? { ...reading, label: linkWords(site, reading.link) } : reading;
+    },
   };
 }

@@ -7,6 +7,7 @@ import { assemblyKinds } from '../../properties/assembly';
 import type { Property } from '../../properties/property';
 import type { Id } from '../../ids/id';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import { inLanguage } from '../../resolve/in-language';
 import { settledValues, type StatedValues } from '../../resolve/settled-values';
 import type { TypeStyle } from '../../site/brand';
 import type { FontFile } from '../../site/font';
@@ -51,13 +52,16 @@ function facesOf(site: Site, styles: readonly TypeStyle[]): UsedFace[] {
 }
 
 /** The weights in which a piece sets texts beside that of its own style: those of its states, of headings in it, and of what it says itself. */
-function moreWeights(site: Site, { kind, values, band }: SettledPiece): unknown[] {
+function moreWeights(site: Site, piece: SettledPiece): unknown[] {
+  const { kind, values, band } = piece;
   const { properties, weights, headings } = pieceKind(kind);
   const stated = properties
     .filter(({ by, setsWeight }) => by === 'state' && setsWeight === true)
     .flatMap(({ name }) => Object.values(values[name] as StatedValues));
+  // A text may stand in one of the languages only.
+  const said = site.languages.flatMap((language) => weights?.(inLanguage(piece, language).values) ?? []);
   const headed = (headings?.(values) ?? []).map((style) => settledTypeStyle(site, style, band).weight);
-  return [...stated, ...headed, ...(weights?.(values) ?? [])].filter((weight) => weight !== null);
+  return [...stated, ...headed, ...said].filter((weight) => weight !== null);
 }
 
 function pieceFaces(site: Site, piece: SettledPiece): UsedFace[] {
