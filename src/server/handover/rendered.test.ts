@@ -46,3 +46,10 @@ test('fonts of a header that stands on no page are there for a view of it, and a
   expect(await renderedFile(db, site, own!)).toBeNull();
   expect(await renderedFile(db, site, own!, { ofViews: true })).toMatchObject({ path: own });
 });
+
+test('the script of notices is there for views, also where the notice stands on no page, and is not handed over without one', async () => {
+  const { site } = loadSite(db, 'hollin-sound')!;
+  expect(await renderedFile(db, site, 'notices.js')).toBeNull();
+  const forViews = await renderedFile(db, site, 'notices.js', { ofViews: true });
+  expect(forViews).toMatchObject({ text: expect.stringContaining('data-notice') });
+});

@@ -1,4 +1,5 @@
 import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
+import { NOTICES_SCRIPT } from '@/core/render/page/page';
 import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
 import { measured } from '../text/measured';
@@ -18,7 +19,7 @@ function plan(site: Site): ReadonlyMap<string, PlannedFile> {
 
 /**
  * One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. Views also show headers and
- * footers that stand on no page: for them there are the fonts of all.
+ * footers that stand on no page: for them there are the fonts of all, and the script of notices.
  */
 export async function renderedFile(
   db: Db,
@@ -28,6 +29,7 @@ export async function renderedFile(
 ): Promise<SiteFile | null> {
   const file = plan(site).get(path);
   if (file) return { path, text: (await measured(db, file.pieces)).join('') };
+  if (ofViews && path === NOTICES_SCRIPT) return { path, text: runtimeScripts(site).notices };
   const assets = await measured(db, (advances) => assetFiles(site, advances, ofViews ? null : undefined));
   return assets.find((asset) => asset.path === path) ?? null;
 }
