@@ -11,7 +11,19 @@
   const tell = (message) => window.parent.postMessage(message, '*');
   const file = () => location.pathname.split('/').slice(3).join('/');
 
+  // What stands open stays so where it is still there: a page is also put in place anew when something was worked out.
+  const toggles = () => [...document.querySelectorAll('[aria-expanded][aria-controls]')];
+  const openToggles = () =>
+    toggles()
+      .filter((toggle) => toggle.getAttribute('aria-expanded') === 'true')
+      .map((toggle) => toggle.getAttribute('aria-controls'));
+  const reopen = (ids) => {
+    for (const toggle of toggles())
+      if (ids.includes(toggle.getAttribute('aria-controls'))) toggle.setAttribute('aria-expanded', 'true');
+  };
+
   const replacePage = (html) => {
+    const open = openToggles();
     const page = new DOMParser().parseFromString(html, 'text/html');
     for (const { name, value } of page.documentElement.attributes)
       document.documentElement.setAttribute(name, value);
@@ -21,6 +33,7 @@
     document.body.replaceChildren(
       ...[...page.body.childNodes].map((node) => document.importNode(node, true)),
     );
+    reopen(open);
     for (const script of page.querySelectorAll('head script[src]')) {
       const src = script.getAttribute('src');
       if (scripts.has(src)) continue;

@@ -1,6 +1,8 @@
 // Bundles the jobs that the server starts as processes of their own (src/server/jobs/job-process.ts): `.jobs/NAME.mjs`.
+// And the scripts that sites are handed over with, with short names: `.jobs/scripts/NAME.js`.
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
+import { build } from 'esbuild';
 import { bundleForNode, root } from './lib/bundle.mjs';
 
 const folder = path.join(root, 'src/server/jobs');
@@ -11,4 +13,14 @@ await bundleForNode({
     .map((name) => ({ in: path.join(folder, name), out: name.replace('.job.ts', '') })),
   outdir: '.jobs',
   outExtension: { '.js': '.mjs' },
+});
+
+await build({
+  entryPoints: readdirSync(path.join(root, 'src/runtime')).map((name) =>
+    path.join(root, 'src/runtime', name),
+  ),
+  outdir: path.join(root, '.jobs/scripts'),
+  minify: true,
+  // What these browsers know (docs/handed-over.md).
+  target: ['chrome111', 'firefox111', 'safari16.4'],
 });

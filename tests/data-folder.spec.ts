@@ -119,7 +119,7 @@ test('a site that cannot be read says why on the screen; its last readable revis
   const asItStands = await (await fetch(`${origin}/api/sites/orrery-house/site-file`)).json();
   expect(asItStands.site.headers[header.id].bars[bar!.id].name).toBeNull();
   await page.getByRole('button', { name: 'Open its last readable revision' }).click();
-  await expect(page.getByText('Last readable (revision 3)')).toBeVisible();
+  await expect(page.getByText('Last readable (revision 3)', { exact: true })).toBeVisible();
   await page.goto(`${origin}/sites/hollin-sound/headers`);
   await expect(page.frameLocator('iframe[title="Phone view"]').locator('header')).toBeVisible();
 });

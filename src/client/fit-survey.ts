@@ -6,7 +6,7 @@ import type { BarPlace } from '@/core/fit/forecasts';
 import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 import { asForeseen } from '@/core/fit/measured-rules';

@@ -5,7 +5,7 @@ import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { WayDown } from '@/core/fit/way-down';
 import type { Span } from '@/core/lengths/piecewise';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import type { DocumentChange } from './document-change';
 

@@ -5,7 +5,7 @@ import { usually } from '../../src/core/fit/heights';
 import { settledOver } from '../../src/core/fit/settled-over';
 import { settleNames } from '../../src/core/render/names';
 import { phases, type Phase } from '../../src/core/properties/phases';
-import type { AssemblyKind } from '../../src/core/properties/assembly';
+import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
 import type { Assembly } from '../../src/core/site/assembly';
 import type { Site } from '../../src/core/site/site';
 import type { Db } from '../../src/server/db/open';

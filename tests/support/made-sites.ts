@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { AssemblyKind } from '../../src/core/properties/assembly';
+import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '../../src/core/site/assembly';
 import type { RuleWhen, Turn } from '../../src/core/site/collapse-rule';
 import type { Site } from '../../src/core/site/site';

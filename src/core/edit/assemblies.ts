@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { own } from '../ids/id';
-import { assemblyNouns, type AssemblyKind } from '../properties/assembly';
+import { assemblyNouns, type AssemblyKind } from '../properties/assembly-kind';
 import { assemblySchema, type Assembly } from '../site/assembly';
 import { nameSchema } from '../site/name';
 import type { Site } from '../site/site';

@@ -1,9 +1,10 @@
 import * as v from 'valibot';
 import { pieceKind } from '../pieces';
 import { wordProperties } from '../pieces/words';
-import { assemblyKinds, assemblyNouns, assemblyProperties } from '../properties/assembly';
+import { assemblyProperties } from '../properties/assembly';
+import { assemblyKinds, assemblyNouns } from '../properties/assembly-kind';
 import { bayProperties } from '../properties/bay';
-import { barProperties } from '../properties/bar';
+import { barPropertiesIn } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import { typeStyleProperties } from '../brand/type-style';
 import { itemProperties, menuProperties } from '../properties/menu';
@@ -57,7 +58,7 @@ function findInMenus(site: Site, place: Place & { on: 'menu' | 'item' }): PlaceC
 function findInBars(assembly: Assembly, place: Place & { on: 'bar' | 'bay' }): PlaceContent | string {
   const bar = own(assembly.bars, place.bar);
   if (!bar) return `The bar is no longer in “${assembly.name}”.`;
-  if (place.on === 'bar') return { holder: bar, properties: barProperties };
+  if (place.on === 'bar') return { holder: bar, properties: barPropertiesIn(place.in) };
   const bay = bar.bays.find((each) => each.id === place.bay);
   return bay ? { holder: bay, properties: bayProperties } : `The bay is no longer in “${bar.name}”.`;
 }

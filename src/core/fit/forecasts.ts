@@ -1,7 +1,7 @@
 import { EVERYWHERE } from '../bands/follow';
 import { itemLabel } from '../menus/entries';
 import { pieceKind } from '../pieces';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
 import { newItem } from '../site/defaults';

@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import { textLengthOver, type Length } from '../lengths/formula';
 import { less, narrowest, type Piecewise, type Span } from '../lengths/piecewise';
 import { brandProperties } from '../properties/brand';
+import { drawerWidth } from '../properties/drawer';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
 import type { Site } from '../site/site';
@@ -29,7 +30,8 @@ export function panelWidth(
   if (atTheSide(values)) return textLengthOver(values.sideWidth as Length, span, root);
   const viewport = { at: [span.from, span.to], values: [span.from, span.to] };
   const beside = less(viewport, textLengthOver(takenBeside(site, assembly, band), span, root));
-  return kind === 'drawers' ? narrowest(textLengthOver(values.width as Length, span, root), beside) : beside;
+  const own = kind === 'drawers' ? drawerWidth(values) : null;
+  return own === null ? beside : narrowest(textLengthOver(own, span, root), beside);
 }
 
 /** What is beside the bays of a bar, and the most that they take; null where nothing limits them. */

@@ -1,4 +1,4 @@
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { phasesOf, resolveAssembly, type SettledAssembly } from '../resolve/assembly';
 import type { Stage } from '../resolve/stage';
 import type { Assembly } from '../site/assembly';

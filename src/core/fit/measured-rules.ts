@@ -1,5 +1,5 @@
 import type { Id } from '../ids/id';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
 import type { Stage } from '../resolve/stage';
 import { levelId, levelsOf } from '../resolve/turns';

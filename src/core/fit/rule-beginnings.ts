@@ -1,6 +1,6 @@
 import { NARROWEST_LARGER } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import type { Phase } from '../properties/phases';
 import { bandStage, type Stage } from '../resolve/stage';

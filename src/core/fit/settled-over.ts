@@ -1,6 +1,6 @@
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { Span } from '../lengths/piecewise';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Within } from './assembly-boxes';

@@ -1,6 +1,6 @@
 import { NARROWEST, WIDEST } from '../bands/band';
 import type { Span } from '../lengths/piecewise';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';

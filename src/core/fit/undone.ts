@@ -1,4 +1,4 @@
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';

@@ -1,4 +1,4 @@
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Stage } from '../resolve/stage';
 import { levelId } from '../resolve/turns';
 import type { Assembly } from '../site/assembly';

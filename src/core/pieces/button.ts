@@ -121,6 +121,7 @@ type Values = ValuesOf<typeof properties>;
 const layouts = ({ paddingBlock, paddingInline }: Values) => ({
   '': {
     ...signAndWords,
+    justifyContent: 'center',
     paddingBlock,
     paddingInline,
     border: { width: BORDER, look: 'solid var(--button-line, transparent)' },

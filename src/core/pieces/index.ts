@@ -1,6 +1,8 @@
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { account } from './account';
 import { basket } from './basket';
 import { button } from './button';
+import { close } from './close';
 import { contact } from './contact';
 import { divider } from './divider';
 import { languageChoice } from './language-choice';
@@ -28,7 +30,12 @@ export const pieceKinds: readonly PieceKind[] = [
   contact,
   picture,
   divider,
+  close,
 ];
+
+/** The kinds of pieces that can stand in a kind of assembly. */
+export const pieceKindsIn = (assembly: AssemblyKind): readonly PieceKind[] =>
+  pieceKinds.filter(({ only }) => only === undefined || only === assembly);
 
 const byKind = new Map(pieceKinds.map((kind) => [kind.kind, kind]));
 

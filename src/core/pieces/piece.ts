@@ -1,10 +1,11 @@
 import type { Words } from './words';
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
-import type { CssNode, Rules } from '../markup/css';
+import type { CssNode, Declarations, Rules } from '../markup/css';
 import type { Id } from '../ids/id';
 import type { Link } from '../properties/link';
 import type { PropertyList } from '../properties/property';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
 import type { Box } from '../boxes/box';
@@ -79,6 +80,8 @@ export interface PieceContext {
   languages: readonly { tag: string; name: string; current: boolean }[];
   /** The address of the page that answers searches; asking for it makes the site have one. */
   searchHref(): string;
+  /** The id of the drawer in which it stands; null for one in a header or footer. */
+  inDrawer: string | null;
   /** A piece as it is while the page is scrolled, settled for every stage; null where its header bears no phases. */
   scrolled(id: Id): readonly PieceVersion[] | null;
 }
@@ -97,6 +100,22 @@ export interface Counts {
   ranks: readonly number[];
 }
 
+/** How something stands that hangs out of a piece: at an edge of its item, as wide as the content of its bar, or as its bar. */
+export type HangsAt = 'start' | 'middle' | 'end' | 'content' | 'bar';
+
+/** How it comes to stand: `across` where it is wider than the window leaves beside its item. */
+export type HangingSide = HangsAt | 'across';
+
+/** What hangs out of a piece while it is open. */
+export interface Hanging {
+  /** The item that it hangs from; null for the button that stands for those that have left. */
+  entry: Id | null;
+  /** The selector of the box of its item below the piece, and of that item alone. */
+  under: string;
+  selector: string;
+  box: Box;
+}
+
 /** A kind of piece: one file in this folder, and one line in the list of kinds; `V` is what its properties settle. */
 export interface PieceKind<V = Record<string, unknown>> {
   kind: string;
@@ -108,6 +127,12 @@ export interface PieceKind<V = Record<string, unknown>> {
   layouts(values: V, counts: Counts): Layouts;
   /** The boxes of a piece with these values; null where it renders nothing. */
   box(values: V, content: PieceContent): Box | null;
+  /** What hangs out of a piece while it is open: its boxes, how it wants to stand, and the CSS of each way in which it can, with the same properties for each. */
+  hanging?: {
+    boxes(values: V, content: PieceContent): Hanging[];
+    at(values: V): HangsAt;
+    css: Readonly<Record<HangingSide, Declarations>>;
+  };
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: V): boolean;
   /** Other rules that several of the piece's values make together; the same selectors and properties for all values. */
@@ -128,6 +153,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   weights?(values: V): number[];
   /** Type styles of which it takes weight, size and case beside its own. */
   headings?(values: V): Id[];
+  /** The one kind of assembly in which it can stand. */
+  only?: AssemblyKind;
   /** Whether a bar is for it: it is not hidden for room. */
   needed?: boolean;
   /** The property that says which menu's items stand beside each other in it. */

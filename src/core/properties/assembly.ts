@@ -1,45 +1,13 @@
 import { AS_IT_COMES } from '../markup/css';
 import { boxCss, lengthCss } from '../lengths/formula';
 import { px, rem } from '../lengths/length';
+import type { AssemblyKind } from './assembly-kind';
 import { choiceKind } from './kinds/choice';
 import { lengthKind } from './kinds/length';
 import { textKind } from './kinds/text';
+import { drawerProperties } from './drawer';
 import { property, type Property } from './property';
 import { scrollProperties } from './scroll';
-
-/** The three kinds of assembly: each is bars on top of each other, and its collection in the document has this name. */
-export const assemblyKinds = ['headers', 'drawers', 'footers'] as const;
-export type AssemblyKind = (typeof assemblyKinds)[number];
-
-/** One assembly in the words of the interface. */
-export const assemblyNouns: Record<AssemblyKind, string> = {
-  headers: 'header',
-  drawers: 'drawer',
-  footers: 'footer',
-};
-
-const drawerProperties = [
-  property({
-    name: 'side',
-    label: 'Comes from',
-    group: 'Panel',
-    kind: choiceKind({ start: 'the start', end: 'the end' }),
-    by: 'width',
-    initial: 'end',
-    css: (value) => ({
-      '&': { 'inset-inline': value === 'start' ? '0 auto' : 'auto 0' },
-    }),
-  }),
-  property({
-    name: 'width',
-    label: 'Width',
-    group: 'Panel',
-    kind: lengthKind(160, 960),
-    by: 'width',
-    initial: 304,
-    css: (value) => ({ '&': { 'inline-size': `min(${lengthCss(value)}, 100%)` } }),
-  }),
-];
 
 /** Where a header stands, and how its bars do. */
 const standLabels = {

@@ -1,5 +1,6 @@
 import { AS_IT_COMES } from '../markup/css';
 import { boxCss } from '../lengths/formula';
+import type { AssemblyKind } from './assembly-kind';
 import { acrossLabels } from './bay';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
@@ -8,7 +9,11 @@ import { divisionKind } from './kinds/division';
 import { lengthKind } from './kinds/length';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
-import { property } from './property';
+import { property, type Property } from './property';
+
+/** The parts of a drawer: what stays at its top, what scrolls between, and what stays at its bottom. */
+export const drawerParts = ['head', 'body', 'foot'] as const;
+export type DrawerPart = (typeof drawerParts)[number];
 
 /** Properties of a bar; where it and its bays stand is made of them in resolve/bar-layouts.ts. */
 export const barProperties = [
@@ -59,6 +64,7 @@ export const barProperties = [
   }),
   property({
     name: 'stays',
+    only: 'headers',
     leavesWidths: true,
     label: 'Where the header stays',
     group: 'Scrolling',
@@ -66,6 +72,17 @@ export const barProperties = [
     by: null,
     initial: 'stays',
     // Which bars stay is told by the markup: render/page/.
+  }),
+  property({
+    name: 'part',
+    only: 'drawers',
+    leavesWidths: true,
+    label: 'In the drawer',
+    group: 'Scrolling',
+    kind: choiceKind({ head: 'stays at the top', body: 'scrolls', foot: 'stays at the bottom' }),
+    by: null,
+    initial: 'body',
+    // The markup tells it: render/page/opened.ts.
   }),
   property({
     name: 'leastHeight',
@@ -228,3 +245,7 @@ export const barProperties = [
     css: (value, names) => ({ '&': { 'box-shadow': value === null ? AS_IT_COMES : names.token(value) } }),
   }),
 ];
+
+/** The properties of bars in a kind of assembly. */
+export const barPropertiesIn = (kind: AssemblyKind): readonly Property[] =>
+  barProperties.filter((each: Property) => each.only === undefined || each.only === kind);

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import type { Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
+import type { AssemblyKind } from './assembly-kind';
 import type { Axis } from './axis';
 import type { Giving, TurnOffer } from './giving';
 import type { Id } from '../ids/id';
@@ -52,6 +53,8 @@ export interface Property<T = unknown> {
   ofStyle?: 'size';
   /** Whether it says in which weight some text of the piece is set. */
   setsWeight?: boolean;
+  /** The one kind of assembly whose bars have it. */
+  only?: AssemblyKind;
   /** Whether what it says of a bar is without influence on how wide anything in it is. */
   leavesWidths?: boolean;
   /** Whether what it says takes room of its own, so that a state that says otherwise moves what stands beside it. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { pieceKinds } from '../pieces';
+import { pieceKindsIn } from '../pieces';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import { newItem, newPage, newPiece } from '../site/defaults';
@@ -13,7 +13,7 @@ const at = { in: 'headers', assembly: 'h' } as const;
 
 /** The sample with a piece of every kind, a header that bears phases, and a link that opens a dialog. */
 function fullSite(): Site {
-  const pieces = pieceKinds.map(({ kind }): Edit => ({
+  const pieces = pieceKindsIn('headers').map(({ kind }): Edit => ({
     edit: 'addPiece',
     at,
     spot: { bar: 'b', bay: 'end', index: 0 },
@@ -25,6 +25,12 @@ function fullSite(): Site {
   }));
   const outcome = applyEdits(sampleSite(), [
     ...pieces,
+    {
+      edit: 'addPiece',
+      at: { in: 'drawers', assembly: 'd' },
+      spot: { bar: 'panel', bay: 'end', index: 0 },
+      piece: newPiece('x-close', 'close'),
+    },
     {
       edit: 'setValue',
       place: { on: 'assembly', ...at },

@@ -1,7 +1,7 @@
 import { ICON_ID } from '../icons/icons';
 import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
-import { assemblyNouns, assemblyKinds } from '../properties/assembly';
+import { assemblyNouns, assemblyKinds } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import { piecesInOrder, type Assembly } from '../site/assembly';
 import type { Site } from '../site/site';

@@ -1,6 +1,6 @@
 import { EVERY_WIDTH, extremes, type Length } from '../lengths/formula';
 import type { LogoVersion } from '../brand/logo-versions';
-import { assemblyKinds } from '../properties/assembly';
+import { assemblyKinds } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import { resolveAssembly, settledPieces } from './assembly';

@@ -1,6 +1,6 @@
 import type { Id } from '../ids/id';
 import type { SettledPiece } from '../pieces/piece';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Phase } from '../properties/phases';
 import type { Site } from '../site/site';
 import { phasesOf, resolveAssembly, type SettledAssembly } from './assembly';

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { pieceKinds } from '../pieces';
-import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { assemblyProperties } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { idSchema, type Id } from '../ids/id';

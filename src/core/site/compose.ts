@@ -1,6 +1,7 @@
 import type { Band } from '../bands/band';
 import { pieceKind } from '../pieces';
-import { assemblyProperties, type AssemblyKind } from '../properties/assembly';
+import { assemblyProperties } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { firstCell } from '../properties/axis';
 import { cellParts, phaseCell } from '../properties/phases';
 import { barProperties } from '../properties/bar';

@@ -1,6 +1,7 @@
+import { EVERYWHERE } from '../bands/follow';
 import { tokenKinds } from '../brand/tokens';
 import { standardTypeStyles } from '../brand/type-style';
-import type { AssemblyKind } from '../properties/assembly';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import type { Values } from '../properties/property';
 import type { Assembly, Bar, Bay, Piece } from './assembly';
@@ -69,21 +70,43 @@ export function newPiece(id: Id, kind: string, values: Values = {}): Piece {
   return { id, kind, values };
 }
 
-/** What the first bar of each kind of assembly starts with, said for a site's widest band. */
-const firstBar: Record<AssemblyKind, { name: string; values: Record<string, unknown> }> = {
-  headers: { name: 'Main bar', values: { lineBelow: 'border-hairline' } },
-  drawers: { name: 'Panel', values: { division: { by: 'stack' }, across: 'start' } },
-  footers: { name: 'Main bar', values: { ground: 'soft', padding: 32 } },
+/** What the bars of each kind of assembly start with, said for a site's widest band or everywhere, and the kind of piece at their end. */
+const firstBars: Record<
+  AssemblyKind,
+  readonly { name: string; values: Record<string, unknown>; everywhere?: Values; ends?: string }[]
+> = {
+  headers: [{ name: 'Main bar', values: { lineBelow: 'border-hairline' } }],
+  drawers: [
+    {
+      name: 'Head',
+      values: { leastHeight: 56, padding: 4, ground: 'none', ink: 'none' },
+      everywhere: { part: { [EVERYWHERE]: 'head' } },
+      ends: 'close',
+    },
+    { name: 'Panel', values: { division: { by: 'stack' }, across: 'start', ground: 'none', ink: 'none' } },
+  ],
+  footers: [{ name: 'Main bar', values: { ground: 'soft', padding: 32 } }],
 };
 
-/** A header, drawer or footer of one empty bar, for a site whose widest band is `widest`. */
+/** A header, drawer or footer as it begins, for a site whose widest band is `widest`: one empty bar, in a drawer below one that closes it. */
 export function newAssembly(kind: AssemblyKind, name: string, widest: Id, ids: IdSource): Assembly {
-  const first = firstBar[kind];
-  const values = Object.fromEntries(
-    Object.entries(first.values).map(([property, value]) => [property, { [widest]: value }]),
-  );
-  const bar = newBar(ids(), first.name, values);
-  return { id: ids(), name, order: [bar.id], bars: { [bar.id]: bar }, pieces: {}, values: {} };
+  const pieces: Piece[] = [];
+  const bars = firstBars[kind].map(({ name: called, values, everywhere = {}, ends }) => {
+    const said = Object.fromEntries(
+      Object.entries(values).map(([property, value]) => [property, { [widest]: value }]),
+    );
+    const held = ends === undefined ? [] : [newPiece(ids(), ends)];
+    pieces.push(...held);
+    return newBar(ids(), called, { ...said, ...everywhere }, { end: held.map(({ id }) => id) });
+  });
+  return {
+    id: ids(),
+    name,
+    order: bars.map(({ id }) => id),
+    bars: byId(bars),
+    pieces: byId(pieces),
+    values: {},
+  };
 }
 
 /** An empty site: three bands, a plain brand, no pages or menus, and an empty header and footer on every page. */

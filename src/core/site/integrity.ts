@@ -1,5 +1,6 @@
 import { tokenKinds } from '../brand/tokens';
-import { assemblyKinds } from '../properties/assembly';
+import { pieceKind } from '../pieces';
+import { assemblyKinds, assemblyNouns } from '../properties/assembly-kind';
 import { axisCells } from '../properties/axis';
 import { cellParts, phases } from '../properties/phases';
 import type { Property } from '../properties/property';
@@ -162,6 +163,25 @@ function assemblyProblems(assembly: Assembly, path: string): Problem[] {
   ];
 }
 
+/** Kinds of pieces that stand in one kind of assembly only. */
+function misplacedPieces(site: Site): Problem[] {
+  return assemblyKinds.flatMap((kind) =>
+    Object.values(site[kind]).flatMap(({ id, pieces }) =>
+      Object.values(pieces).flatMap((piece) => {
+        const { only, label } = pieceKind(piece.kind);
+        return only === undefined || only === kind
+          ? []
+          : [
+              {
+                path: `${kind}.${id}.pieces.${piece.id}`,
+                reason: `is a ${label.toLowerCase()}, which stands in a ${assemblyNouns[only]} only`,
+              },
+            ];
+      }),
+    ),
+  );
+}
+
 /** Colours that are the same as each other in a ring would have no colour at all. */
 function colourProblems({ brand: { colours } }: Site): Problem[] {
   return Object.keys(colours).flatMap((id) => {
@@ -253,6 +273,7 @@ export function integrityProblems(site: Site): Problem[] {
     ...pageProblems(site),
     ...fileProblems(site),
     ...Object.values(site.menus).flatMap(menuProblems),
+    ...misplacedPieces(site),
     ...assemblyKinds.flatMap((kind) =>
       Object.values(site[kind]).flatMap((each) => [
         ...assemblyProblems(each, `${kind}.${each.id}`),

@@ -15,7 +15,7 @@ import { nameSchema } from './name';
 import { pageSchema } from './page';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
-export const SITE_VERSION = 5;
+export const SITE_VERSION = 6;
 
 /** Which header and footer stand on every page. */
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });

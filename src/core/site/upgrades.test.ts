@@ -24,9 +24,11 @@ test.each(olderVersions)('a site file that version %i wrote is opened whole', (v
   expect(site.pageOrder).toEqual(written.site.pageOrder);
   expect(Object.keys(site.menus['m-main']!.items)).toEqual(Object.keys(written.site.menus['m-main']!.items));
   for (const kind of ['headers', 'drawers', 'footers'] as const)
-    expect(Object.values(site[kind]).map(({ pieces }) => Object.keys(pieces))).toEqual(
-      Object.values(written.site[kind]).map(({ pieces }) => Object.keys(pieces)),
-    );
+    expect(
+      Object.values(site[kind]).map(({ pieces }) =>
+        Object.values(pieces).flatMap((piece) => (piece.kind === 'close' ? [] : [piece.id])),
+      ),
+    ).toEqual(Object.values(written.site[kind]).map(({ pieces }) => Object.keys(pieces)));
 });
 
 test('version 1 had bays by name and a bar stacked by a value; now they are a list and a division', () => {
@@ -95,4 +97,19 @@ test('a document of this version, or of one that never was, comes back as it is'
     expect(versionProblem(version)).toMatchObject({ path: 'version' });
   }
   for (const version of [...olderVersions, SITE_VERSION]) expect(versionProblem(version)).toBeNull();
+});
+
+test('version 5 closed drawers by a button of their own; now that is a piece in a bar that stays', () => {
+  const site = JSON.parse(JSON.stringify(sampleSite()));
+  site.version = 5;
+  site.drawers.d.pieces.close = { id: 'close', kind: 'button', values: {} };
+  site.drawers.d.bars.panel.bays[0].pieces.push('close');
+  const reading = readDocument(upgraded(site));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const { order, bars, pieces } = reading.site.drawers.d!;
+  expect(order).toEqual(['head', ...site.drawers.d.order]);
+  expect(bars.head!.values).toEqual({ part: { all: 'head' } });
+  // An id that is taken is not taken again.
+  expect(bars.head!.bays.map((bay) => bay.pieces)).toEqual([[], [], ['close-2']]);
+  expect(pieces['close-2']!.kind).toBe('close');
 });

@@ -168,6 +168,42 @@ function mapBars(site: Stored, change: (bar: Stored) => Stored): Stored {
   return { ...site, ...Object.fromEntries(assemblies) };
 }
 
+/** Gives ids that nothing in a document has yet. */
+function freeIds(site: Stored): (wanted: string) => string {
+  const text = JSON.stringify(site);
+  const given = new Set<string>();
+  return (wanted) => {
+    for (let count = 1; ; count += 1) {
+      const id = count === 1 ? wanted : `${wanted}-${count}`;
+      if (given.has(id) || text.includes(`"${id}"`)) continue;
+      given.add(id);
+      return id;
+    }
+  };
+}
+
+/** What closes a drawer stood above its bars by itself; now it is a piece, in a bar that stays at its top. */
+function closedByPieces(site: Stored): Stored {
+  const free = freeIds(site);
+  const withHead = (drawer: Stored) => {
+    const { bars, pieces, order } = drawer as { bars: Stored; pieces: Stored; order: string[] };
+    const [bar, piece] = [free('head'), free('close')];
+    const bays = ['start', 'middle', 'end'].map((id) => ({
+      id,
+      pieces: id === 'end' ? [piece] : [],
+      values: {},
+    }));
+    const head = { id: bar, name: 'Head', bays, values: { part: { all: 'head' } } };
+    return {
+      ...drawer,
+      order: [bar, ...order],
+      bars: { ...bars, [bar]: head },
+      pieces: { ...pieces, [piece]: { id: piece, kind: 'close', values: {} } },
+    };
+  };
+  return { ...site, drawers: mapEntries(site.drawers, withHead) };
+}
+
 /** What brings a document of a version to the next one. */
 const upgrades: Record<number, Upgrade> = {
   1: (site) => {
@@ -183,6 +219,7 @@ const upgrades: Record<number, Upgrade> = {
   },
   // Neither the address of the site nor other words of pages could be said.
   4: (site) => ({ ...site, address: null, words: { values: {} } }),
+  5: closedByPieces,
 };
 
 /**

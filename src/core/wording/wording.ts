@@ -5,7 +5,7 @@ import { itemLabel } from '../menus/entries';
 import { readLink, targetText } from '../menus/link-text';
 import { pieceKind } from '../pieces';
 import { wordProperties, type Words as PageWords } from '../pieces/words';
-import { assemblyKinds, assemblyNouns } from '../properties/assembly';
+import { assemblyKinds, assemblyNouns } from '../properties/assembly-kind';
 import { readWords, typedWords, type Words } from '../properties/kinds/words';
 import { itemProperties } from '../properties/menu';
 import type { Property, Values } from '../properties/property';

@@ -4,7 +4,7 @@ import { Button, Select } from 'antd';
 import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Edit } from '@/core/edit';
-import { assemblyKinds } from '@/core/properties/assembly';
+import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { artworkAdvice, sharpSize } from '@/core/brand/artwork-advice';
 import { logoVersions, type LogoVersion } from '@/core/brand/logo-versions';
 import { shownHeights } from '@/core/resolve/shown-artwork';

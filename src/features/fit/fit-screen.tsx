@@ -10,7 +10,7 @@ import { NARROWEST, WIDEST } from '@/core/bands/band';
 import { breaks } from '@/core/fit/fit-status';
 import type { BarPlace } from '@/core/fit/forecasts';
 import { firstWidth } from '@/core/fit/whole-fit';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly } from '@/core/site/assembly';
 import { languageName } from '@/core/site/language';
 import { pieceTitle } from '@/core/site/uses';

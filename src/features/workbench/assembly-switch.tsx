@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { newId } from '@/client/new-id';
-import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Edit } from '@/core/edit';
 import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';

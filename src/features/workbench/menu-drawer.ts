@@ -13,7 +13,7 @@ export function makeDrawerFor(site: Site, at: AssemblyPlace, piece: Piece, ids: 
   const drawer = newAssembly('drawers', name, widest, ids);
   const inside = newPiece(ids(), 'menu', { menu: { [widest]: menu }, shownAs: { [widest]: 'column' } });
   drawer.pieces[inside.id] = inside;
-  drawer.bars[drawer.order[0]!]!.bays[0]!.pieces.push(inside.id);
+  drawer.bars[drawer.order.at(-1)!]!.bays[0]!.pieces.push(inside.id);
   return [
     { edit: 'addAssembly', in: 'drawers', assembly: drawer },
     {

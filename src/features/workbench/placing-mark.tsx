@@ -1,7 +1,7 @@
 'use client';
 
 import { useEdit, useSite } from '@/client/open-site-context';
-import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 
 const slots = { headers: 'header', footers: 'footer' } as const;
 

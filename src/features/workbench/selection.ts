@@ -1,5 +1,5 @@
 import type { AssemblyPlace, Place } from '@/core/edit/place';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import type { Assembly } from '@/core/site/assembly';
 

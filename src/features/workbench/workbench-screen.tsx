@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useEffect } from 'react';
 import * as v from 'valibot';
 import { LaterSite, useSite } from '@/client/open-site-context';
-import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { useKept } from '@/ui/use-kept';
 import { Screen } from '../shell/screen';
 import { AssemblySwitch, useBeginAssembly } from './assembly-switch';

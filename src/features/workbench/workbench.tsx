@@ -6,7 +6,7 @@ import * as v from 'valibot';
 import { useFitSurvey } from '@/client/fit-survey';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { RulerBand } from '@/ui/ruler/model';
 import { Ruler } from '@/ui/ruler/ruler';
 import { SplitEdge } from '@/ui/split/split-edge';

@@ -1,7 +1,7 @@
 import { typeStyleProperties } from '@/core/brand/type-style';
 import { readPageList } from '@/core/formats/pages/page-list';
 import { menuFromPages } from '@/core/menus/from-pages';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { itemProperties } from '@/core/properties/menu';
 import type { Assembly } from '@/core/site/assembly';
 import type { Brand } from '@/core/site/brand';

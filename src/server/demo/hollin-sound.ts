@@ -232,6 +232,11 @@ const mainBars: SaidBar[] = [
             itemGap: 2,
             itemPaddingInline: 7,
             descriptions: true,
+            panel: 'columns',
+            panelColumns: 2,
+            belowGap: 4,
+            belowMotion: 'drop',
+            buttonLabelSeen: { desktop: true, phone: false },
           },
         ],
         [
@@ -315,18 +320,50 @@ const drawer = assembly(
   'Main drawer',
   [
     {
+      name: 'Head',
+      values: { part: 'head', leastHeight: 64, padding: 4, lineBelow: 'border-hairline' },
+      bays: {
+        start: [['logo', { version: 'compact', artworkHeight: 36 }]],
+        end: [['close', {}]],
+      },
+    },
+    {
       name: 'Panel',
-      values: { division: { by: 'stack' }, across: 'stretch', pieceGap: 24 },
+      values: { division: { by: 'stack' }, across: 'stretch', pieceGap: 20 },
       bays: {
         start: [
           [
             'menu',
-            { menu: 'm-main', landmark: { de: 'Hauptmenü' }, shownAs: 'column', textSize: 17, itemGap: 2 },
+            {
+              menu: 'm-main',
+              landmark: { de: 'Hauptmenü' },
+              shownAs: 'column',
+              unfolds: 'levels',
+              lines: 'border-hairline',
+              textSize: 17,
+              itemGap: 0,
+              itemPaddingInline: 0,
+            },
           ],
           [
             'menu',
-            { menu: 'm-service', landmark: { de: 'Service' }, shownAs: 'column', textSize: 15, itemGap: 0 },
+            {
+              menu: 'm-service',
+              landmark: { de: 'Service' },
+              shownAs: 'column',
+              textSize: 15,
+              itemGap: 0,
+              itemPaddingInline: 0,
+            },
           ],
+        ],
+      },
+    },
+    {
+      name: 'Foot',
+      values: { part: 'foot', division: { by: 'stack' }, across: 'stretch', ground: 'soft', padding: 12 },
+      bays: {
+        start: [
           [
             'button',
             {
@@ -338,7 +375,7 @@ const drawer = assembly(
       },
     },
   ],
-  { width: { desktop: 344, phone: 304 } },
+  { width: { desktop: 360, phone: { least: [320, { px: 0, share: 0.88 }] } }, shadow: 'shadow-high' },
 );
 
 const footer = assembly('footers', 'f-big', 'Big footer', [

@@ -49,11 +49,16 @@ const drawer = assembly(
   'Drawer',
   [
     {
+      name: 'Head',
+      values: { part: 'head', leastHeight: 56, padding: 4 },
+      bays: { start: [['close', {}]] },
+    },
+    {
       name: 'Panel',
       values: { division: { by: 'stack' }, across: 'stretch' },
       bays: {
         start: [
-          ['menu', { menu: 'm-sky', shownAs: 'column' }],
+          ['menu', { menu: 'm-sky', shownAs: 'column', unfolds: 'one' }],
           ['menu', { menu: 'm-house', shownAs: 'column' }],
         ],
       },

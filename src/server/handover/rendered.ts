@@ -1,10 +1,10 @@
 import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
-import { NOTICES_SCRIPT } from '@/core/render/page/page';
+import { NOTICES_SCRIPT, SCRIPT } from '@/core/render/page/page';
 import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
 import { measured } from '../text/measured';
 import { encoder } from './encoder';
-import { fileBytes, runtimeScripts } from './sources';
+import { fileBytes, runtimeScripts, viewScripts } from './sources';
 
 /** The files of text of a site by their path, none rendered; by the document, which is a new object with every revision. */
 const planned = new WeakMap<Site, ReadonlyMap<string, PlannedFile>>();
@@ -19,7 +19,7 @@ function plan(site: Site): ReadonlyMap<string, PlannedFile> {
 
 /**
  * One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. Views also show headers and
- * footers that stand on no page: for them there are the fonts of all, and the script of notices.
+ * footers that stand on no page: for them there are the fonts of all, and whole scripts.
  */
 export async function renderedFile(
   db: Db,
@@ -27,9 +27,10 @@ export async function renderedFile(
   path: string,
   { ofViews = false } = {},
 ): Promise<SiteFile | null> {
+  if (ofViews && path === SCRIPT) return { path, text: viewScripts().site };
+  if (ofViews && path === NOTICES_SCRIPT) return { path, text: viewScripts().notices };
   const file = plan(site).get(path);
   if (file) return { path, text: (await measured(db, file.pieces)).join('') };
-  if (ofViews && path === NOTICES_SCRIPT) return { path, text: runtimeScripts(site).notices };
   const assets = await measured(db, (advances) => assetFiles(site, advances, ofViews ? null : undefined));
   return assets.find((asset) => asset.path === path) ?? null;
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { measuresInBrowser } from '@/core/fit/measured-rules';
 import type { Scripts, SiteFile } from '@/core/render/files';
+import { scriptParts, usedScripts, type ScriptPart } from '@/core/render/used-scripts';
 import { shippedFileName, type ShippedFile } from '@/core/brand/fonts';
 import type { Site } from '@/core/site/site';
 import { blobBytes } from '../bytes/blobs';
@@ -10,18 +10,21 @@ import type { Db } from '../db/open';
 const root = (...parts: string[]) => path.resolve(/*turbopackIgnore: true*/ process.cwd(), ...parts);
 const fontFolder = (family: string) => root('node_modules/@fontsource', family);
 
-/** A script as it is shipped: without the comments inside it, which would be a quarter of it. */
-function shippedScript(name: string): string {
-  return readFileSync(root('src/runtime', name), 'utf8').replace(/^ +(\/\/|\/\*\*).*\n/gm, '');
+/** A part of a script as it is shipped: `npm run jobs` writes it with short names, a third of what it is in src/runtime. */
+const shippedScript = (name: string): string => readFileSync(root('.jobs/scripts', `${name}.js`), 'utf8');
+
+const scriptOf = (parts: readonly ScriptPart[]) => parts.map(shippedScript).join('');
+
+/** The scripts of a site: of what it does in browsers, what it needs. */
+export function runtimeScripts(site: Site): Scripts {
+  return { site: scriptOf(usedScripts(site)), notices: shippedScript('notices') };
 }
 
-/** The scripts of a site: to what every site has comes, where a rule is measured in the visitor's browser, what does that. */
-export function runtimeScripts(site: Site): Scripts {
-  return {
-    site: shippedScript('site.js') + (measuresInBrowser(site) ? shippedScript('measure.js') : ''),
-    notices: shippedScript('notices.js'),
-  };
-}
+/** The scripts of views, which come to show what was not there when they were opened. */
+export const viewScripts = (): Scripts => ({
+  site: scriptOf(scriptParts),
+  notices: shippedScript('notices'),
+});
 
 /** The bytes of a shipped font. */
 export function shippedFontBytes(font: ShippedFile): Buffer {

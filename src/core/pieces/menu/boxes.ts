@@ -1,5 +1,5 @@
 import { box, words, type Box } from '../../boxes/box';
-import { cascaded } from '../../boxes/layout';
+import { cascaded, type Layout } from '../../boxes/layout';
 import { sign } from '../../boxes/sign';
 import { widthsOf } from '../../boxes/widths';
 import type { Id } from '../../ids/id';
@@ -7,9 +7,13 @@ import { valueAt } from '../../lengths/piecewise';
 import type { State } from '../../properties/states';
 import { brandLogoBox } from '../brand-logo';
 import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
-import { menuLayouts, moreLayout, TOGGLE_SIGN } from './layouts';
+import type { Hanging } from '../piece';
+import { hasHeads, isRuled, isUnfolding, opensAtFirst, TOGGLE_SIGN } from './below';
+import { menuButtonBox } from './button';
+import { forms } from './forms';
+import { menuLayouts, moreLayout } from './layouts';
 import { countsOf, standing } from './leaving';
-import { belowPart, itemPart, menuButtonPart, reservedWeight } from './parts';
+import { belowPart, itemPart, reservedWeight } from './parts';
 import type { MenuValues } from './properties';
 import { balancedSplit } from './split';
 
@@ -71,27 +75,98 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
   });
 }
 
-/** What stands open below an entry. */
+/** The list of what stands below an entry of the first level, or of a deeper one. */
 function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null {
-  const { laid } = making;
+  const { laid, values } = making;
   if (entry.children.length === 0) return null;
   const layout = first ? laid['.menu-list > li > .menu-below'] : laid['.menu-below .menu-below'];
+  const heading = ({ children }: RoomEntry) =>
+    first && hasHeads(values) && children.length > 0 ? values.headingStyle : null;
   const items = entry.children.map((child) =>
-    box('.menu-below > li', {}, [linkBox(making, child, true, null), belowBox(making, child, false)]),
+    box('.menu-below > li', laid['.menu-below > li'], [
+      linkBox(making, child, true, heading(child)),
+      isUnfolding(values) ? toggleBox(making, child) : null,
+      openBelow(making, child, false),
+    ]),
   );
   return box('.menu-below', layout, items);
 }
 
+/** The button that opens what stands below an entry. */
+function toggleBox({ laid }: Making, { children }: RoomEntry): Box | null {
+  return children.length === 0 ? null : box('.menu-toggle', laid['.menu-toggle'], []);
+}
+
+/** What stands open below an entry: where a column unfolds, that of the page on which one is. */
+function openBelow(making: Making, entry: RoomEntry, first: boolean): Box | null {
+  const below = belowBox(making, entry, first);
+  if (below === null || !isUnfolding(making.values)) return below;
+  return opensAtFirst(making.values, entry) ? otherLayout(below, { display: 'block' }) : null;
+}
+
+/** The list before the logo that a menu draws. */
+const FIRST_HALF = '.menu-list:has(+ .menu-logo)';
+
+/** What stands behind “more”, as an entry that has it below it. */
+const NO_ENTRY: Omit<RoomEntry, 'children'> = {
+  id: '',
+  label: '',
+  icon: null,
+  picture: null,
+  badge: '',
+  description: '',
+  leaves: 'turn',
+  current: null,
+  shown: true,
+};
+
+const otherLayout = (of: Box, layout: Layout): Box => ({ ...of, layout: cascaded(of.layout, layout) });
+
+/** What drops down from entries of the first level, as it stands open. */
+export function hangingBoxes(values: MenuValues, content: PieceContent): Hanging[] {
+  const entries = values.menu === null ? [] : content.entries(values.menu);
+  if (forms[values.shownAs].below !== 'dropped' || values.turned) return [];
+  const making = { values, content, laid: menuLayouts(values, countsOf(entries)) };
+  const { inRow, behind } = standing(values, entries);
+  const split = values.around === 'around' ? splitAfter(values, entries, content) : entries.length;
+  const edge = content.border(values.panelLine);
+  const open = (below: Box): Box => ({
+    ...otherLayout(below, { display: values.panel === 'columns' ? 'grid' : 'block' }),
+    edge,
+  });
+  const item = '.menu-list > li';
+  const hanging = (entry: RoomEntry): Hanging[] => {
+    const below = belowBox(making, entry, true);
+    if (below === null || !inRow.includes(entry)) return [];
+    const at = entries.indexOf(entry);
+    const second = at >= split;
+    const nth = `${item}:nth-child(${at + 1 - (second ? split : 0)})`;
+    const selector =
+      split === entries.length ? nth : second ? `.menu-logo ~ ${nth}` : nth.replace('.menu-list', FIRST_HALF);
+    return [{ entry: entry.id, under: item, selector, box: open(below) }];
+  };
+  const more = belowBox(making, { ...NO_ENTRY, children: behind }, true);
+  const under = '.menu-list > .menu-more';
+  return [
+    ...entries.flatMap(hanging),
+    ...(more ? [{ entry: null, under, selector: under, box: open(more) }] : []),
+  ];
+}
+
 /** An entry of the first level, with the button that opens what drops down from it, or with what stands open below it. */
-function entryBox(making: Making, entry: RoomEntry): Box {
-  const { values, laid } = making;
+function entryBox(making: Making, entry: RoomEntry, index: number): Box {
+  const { values, laid, content } = making;
   const heading = values.shownAs === 'columns' ? values.headingStyle : null;
   const item = laid['.menu-list > li'];
-  const toggle = entry.children.length === 0 ? null : box('.menu-toggle', laid['.menu-toggle'], []);
-  const open = item.display === 'flex' ? null : belowBox(making, entry, true);
-  return box('.menu-list > li', item, [linkBox(making, entry, false, heading), toggle, open], {
-    turned: values.turned,
-  });
+  const open = item.display === 'flex' ? null : openBelow(making, entry, true);
+  const ruled = index > 0 && isRuled(values);
+  const lined = ruled ? { edge: { start: 0, above: content.border(values.lines), below: 0 } } : {};
+  return box(
+    '.menu-list > li',
+    item,
+    [linkBox(making, entry, false, heading), toggleBox(making, entry), open],
+    { turned: values.turned, ...lined },
+  );
 }
 
 /** The button behind which items go where room is short. */
@@ -118,22 +193,13 @@ function moreBox(making: Making): Box {
 function listBox(making: Making, entries: readonly RoomEntry[], layout = {}): Box {
   const { values, laid } = making;
   const { inRow, more } = standing(values, entries);
-  const items = inRow.map((entry) => entryBox(making, entry));
+  const items = inRow.map((entry, index) => entryBox(making, entry, index));
   return box('.menu-list', cascaded(laid['.menu-list'], layout), more ? [...items, moreBox(making)] : items);
 }
 
 /** The button that stands for a menu; none where it opens no drawer. */
-function buttonBox({ values, content, laid }: Making): Box | null {
-  if (values.opens === null || values.shownAs !== 'button') return null;
-  const layout = cascaded(laid['.menu-button'], laid['> .menu-button']);
-  const signBox = box('.menu-sign', laid['.menu-sign'], []);
-  const label = box('> .menu-button > .menu-word', {}, [words(values.buttonLabel || content.words.menu)]);
-  return box(
-    '> .menu-button',
-    layout,
-    [signBox, values.buttonLabelSeen ? label : null],
-    dressedBox(values, menuButtonPart.prefix, content),
-  );
+function buttonBox({ values, content }: Making): Box | null {
+  return values.opens === null || values.shownAs !== 'button' ? null : menuButtonBox(values, content, true);
 }
 
 /** After how many entries a menu is split: as was said, half of them, or where both sides come nearest to the same width where the band begins. */
@@ -143,7 +209,7 @@ export function splitAfter(values: MenuValues, entries: readonly RoomEntry[], co
   if (values.balancedBy !== 'width') return half;
   const inRow = { ...values, shownAs: 'row', turned: false } as const;
   const making = { values: inRow, content, laid: menuLayouts(inRow, countsOf(entries)) };
-  const widths = entries.map((entry) => valueAt(widthsOf(entryBox(making, entry), content).preferred, 0));
+  const widths = entries.map((entry) => valueAt(widthsOf(entryBox(making, entry, 0), content).preferred, 0));
   return content.measured() ? balancedSplit(widths, valueAt(content.length(values.itemGap), 0)) : half;
 }
 
@@ -153,11 +219,7 @@ function withLogo(making: Making, entries: readonly RoomEntry[]): Box[] {
   const logo = brandLogoBox(content, values.shownAs === 'button' ? 'compact' : 'full', values.logoHeight);
   if (values.around !== 'around') return [logo, listBox(making, entries)];
   const at = splitAfter(values, entries, content);
-  return [
-    listBox(making, entries.slice(0, at), laid['.menu-list:has(+ .menu-logo)']),
-    logo,
-    listBox(making, entries.slice(at)),
-  ];
+  return [listBox(making, entries.slice(0, at), laid[FIRST_HALF]), logo, listBox(making, entries.slice(at))];
 }
 
 /** The boxes of a menu in the form in which it is shown; null where it has nothing to show in any band. */

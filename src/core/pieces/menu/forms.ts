@@ -46,3 +46,10 @@ export function withLogoMarkup(stands: WithLogo | null): string {
   if (stands === null) return '';
   return stands === 'around' ? ' between' : ' first';
 }
+
+/** What of a type style headings of columns take: the CSS property and the part of the style. */
+export const headingParts = [
+  ['font-weight', 'weight'],
+  ['font-size', 'size'],
+  ['text-transform', 'case'],
+] as const;

@@ -1,32 +1,24 @@
 import type { Layout, Layouts, Track } from '../../boxes/layout';
 import { extremes, EVERY_WIDTH, leastOf, scaled, type Length } from '../../lengths/formula';
+import { TARGET } from '../../properties/target';
 import { besideLogo } from '../brand-logo';
 import type { Counts } from '../piece';
+import { badgeLayout } from './badge';
+import { belowLayouts, type LaidBelow } from './below';
+import { menuButtonLayouts, type LaidButton } from './button';
 import { forms, SCROLLING, type ShownAs, type WithLogo } from './forms';
 import { inRow, type LeavingValues } from './leaving';
 
 /** What of a menu's values decides where its boxes stand. */
-export interface LaidValues extends LeavingValues {
-  shownAs: ShownAs;
-  around: WithLogo | null;
-  turned: boolean;
+export interface LaidValues extends LeavingValues, LaidButton, LaidBelow {
   logoHeight: Length;
   itemGap: Length;
   itemGapLeast: Length | null;
   itemPaddingBlock: Length;
   itemPaddingInline: Length;
   signsAlone: boolean;
-  descriptions: boolean;
   takesRest: boolean;
 }
-
-/** By how much what stands below an entry is indented, the button that opens a drop-down, and the sign on it; in CSS px at the usual text size. */
-const INDENT = { rem: 16 };
-const TOGGLE = { rem: 24 };
-
-/** The least height of links that stand below each other, in CSS px. */
-const TARGET = 44;
-export const TOGGLE_SIGN = { rem: 6.4 };
 
 /** Whether a length is less than another at some width of the viewport. */
 function narrower(one: Length, other: Length): boolean {
@@ -73,11 +65,10 @@ export const fillsBay = ({ shownAs, around }: Pick<LaidValues, 'shownAs' | 'arou
 export function menuLayouts(values: LaidValues, counts: Counts) {
   const { shownAs, around, turned, itemGap } = values;
   const { list, direction, below } = forms[shownAs];
-  const [dropped, headed, cells] = [below === 'dropped', below === 'under a heading', shownAs === 'cells'];
+  const [headed, cells] = [below === 'under a heading', shownAs === 'cells'];
   // Below each other, links are as wide as their row, and high enough for a finger (WCAG 2.2, 2.5.5 Target Size (Enhanced)).
   const stacked = (shownAs === 'column' || headed) && !turned;
   const least = leastGap(values);
-  const open = !dropped && below !== 'left out' && !turned;
   return {
     '': {
       display: 'grid',
@@ -100,7 +91,6 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       padding: shownAs === 'scrolling' ? SCROLLING.padding : undefined,
     },
     '.menu-list:has(+ .menu-logo)': { justifyContent: around === 'around' ? 'end' : undefined },
-    '.menu-list > li': { display: dropped ? 'flex' : 'block', flex: cells ? '1 1 0' : undefined },
     '.menu-link': {
       display: 'block',
       inlineSize: stacked ? 'auto' : 'fit-content',
@@ -124,14 +114,7 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
     },
     '.menu-list > li > .menu-link:has(> .icon)': { columnGap: values.signsAlone ? 0 : undefined },
     '.menu-label': { gridColumn: '2' },
-    '.menu-badge': {
-      justifySelf: 'start',
-      // Along its line, also where that runs from top to bottom.
-      paddingBlock: { em: 0.1 },
-      paddingInline: { em: 0.5 },
-      fontSize: { em: 0.75 },
-      lineHeight: 1.4,
-    },
+    '.menu-badge': badgeLayout,
     '.menu-description': {
       display: 'none',
       gridColumn: '2 / -1',
@@ -139,32 +122,10 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       fontSize: { em: 0.875 },
       whiteSpace: 'normal',
     },
-    '.menu-below .menu-link': { inlineSize: 'auto' },
-    '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
-    '.menu-toggle': {
-      display: dropped ? 'inline-grid' : 'none',
-      alignSelf: 'center',
-      placeContent: 'center',
-      inlineSize: TOGGLE,
-      blockSize: TOGGLE,
-    },
-    '.menu-list > li > .menu-below': {
-      display: open ? 'block' : 'none',
-      padding: dropped ? { rem: 8 } : 0,
-      paddingInlineStart: open && !headed ? INDENT : undefined,
-    },
-    '.menu-below .menu-below': { paddingInlineStart: INDENT },
+    ...belowLayouts(values),
     '.menu-logo': besideLogo(shownAs === 'button' ? 'compact' : 'full'),
     '.menu-logo img': { blockSize: values.logoHeight },
-    '> .menu-button': { display: shownAs === 'button' ? 'inline-flex' : 'none' },
-    '.menu-button': {
-      justifySelf: 'start',
-      alignItems: 'center',
-      gap: { em: 0.6 },
-      padding: [{ em: 0.6 }, { em: 0.8 }],
-      border: { width: 1, look: 'solid currentcolor' },
-    },
-    '.menu-sign': { inlineSize: { em: 1.1 }, blockSize: { em: 0.8 } },
+    ...menuButtonLayouts(values, shownAs === 'button'),
   } as const satisfies Layouts;
 }
 

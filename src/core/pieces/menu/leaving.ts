@@ -37,13 +37,14 @@ export function leavingRanks(entries: readonly { id: Id; leaves: Leaves }[]): Ma
 export function standing<E extends { id: Id; leaves: Leaves; shown: boolean }>(
   values: LeavingValues,
   entries: readonly E[],
-): { inRow: E[]; more: boolean } {
+): { inRow: E[]; behind: E[]; more: boolean } {
   const left = leftOf(values);
   const ranks = leavingRanks(entries);
   const shown = entries.filter((entry) => entry.shown);
   const rank = ({ id }: E) => ranks.get(id)!;
   return {
     inRow: shown.filter((entry) => rank(entry) > Math.max(left.behind, left.out)),
+    behind: shown.filter((entry) => isBehind(left, rank(entry))),
     more: shown.some((entry) => isBehind(left, rank(entry))),
   };
 }

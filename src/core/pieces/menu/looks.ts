@@ -2,27 +2,10 @@ import { joinRules, type Block, type Declarations, type Rules } from '../../mark
 import { layoutCss, sizeCss } from '../../boxes/layout';
 import { dressedCss } from '../../properties/dress';
 import { AS_IT_COMES } from '../../markup/css';
-import { forms, type ShownAs } from './forms';
-import { moreLayout, TOGGLE_SIGN } from './layouts';
-
-/** What of a type style headings of columns take: the CSS property and the part of the style. */
-export const headingParts = [
-  ['font-weight', 'weight'],
-  ['font-size', 'size'],
-  ['text-transform', 'case'],
-] as const;
-
-/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
-function belowCss(dropped: boolean): Declarations {
-  return {
-    position: dropped ? 'absolute' : 'static',
-    'background-color': dropped ? 'var(--ground)' : 'transparent',
-    color: dropped ? 'var(--ink)' : 'inherit',
-    border: dropped ? '1px solid var(--line)' : '0',
-    'border-radius': dropped ? 'var(--below-radius, var(--radius-small))' : '0',
-    'box-shadow': dropped ? 'var(--below-shadow, var(--shadow-high))' : 'none',
-  };
-}
+import { menuButtonCss } from './button';
+import { droppedCss, hangingCss, TOGGLE, TOGGLE_SIGN } from './below';
+import { forms, headingParts, type ShownAs } from './forms';
+import { moreLayout } from './layouts';
 
 /** The entries of the first level as headings of columns, in the type style that the menu has for these: what their states say wins over it. */
 function headingCss(headed: boolean): Declarations {
@@ -53,7 +36,7 @@ function formCss(value: ShownAs): Rules {
     },
     // The ground of an entry goes on below the button that stands beside it.
     [`& ${BESIDE_TOGGLE}::before`]: { content: below === 'dropped' ? '""' : 'none' },
-    '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
+    '& .menu-list > li > .menu-below': droppedCss(below === 'dropped'),
   };
 }
 
@@ -142,7 +125,7 @@ const rowOfMenu = Object.fromEntries(
 );
 
 /** What every menu looks like. */
-export const menuCss: Rules = joinRules(rowOfMenu, {
+export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
   '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
   '.menu li': { position: 'relative' },
   '.menu-list > li > .menu-link': Object.fromEntries(
@@ -164,11 +147,12 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     'background-color': 'var(--accent)',
     color: 'var(--on-accent)',
   },
-  [BESIDE_TOGGLE]: { isolation: 'isolate' },
+  [BESIDE_TOGGLE]: { isolation: 'isolate', position: 'relative' },
   [`${BESIDE_TOGGLE}::before`]: {
     position: 'absolute',
     'z-index': '-1',
     inset: '0',
+    'inset-inline-end': `-${sizeCss(TOGGLE)}`,
     'background-color': 'inherit',
     'border-radius': 'inherit',
   },
@@ -183,20 +167,6 @@ export const menuCss: Rules = joinRules(rowOfMenu, {
     translate: '0 -25%',
   },
   '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
-  '.menu-list > li > .menu-below': {
-    'z-index': 'var(--layer-drop-down, 20)',
-    'min-inline-size': 'max-content',
-    'inset-block-start': '100%',
-  },
-  '.menu-list > li:is(:last-child, :has(+ .menu-more:last-child)) > .menu-below': { 'inset-inline-end': '0' },
-  '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto 100%' },
-  '.menu-button': { 'border-radius': 'var(--radius-small)' },
-  '.menu-sign': { 'border-block': '2px solid', position: 'relative' },
-  '.menu-sign::after': {
-    content: '""',
-    position: 'absolute',
-    'inset-inline': '0',
-    'inset-block-start': 'calc(50% - 1px)',
-    'border-block-start': '2px solid',
-  },
+  '.menu-list > li > .menu-below': hangingCss,
+  '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto calc(100% + var(--below-gap, 0px))' },
 });

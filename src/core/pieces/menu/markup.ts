@@ -1,6 +1,8 @@
 import type { Id } from '../../ids/id';
 import { el, keptNode, type Element, type Node } from '../../markup/html';
 import { iconHtml } from '../../icons/icons';
+import { isUnfolding } from './below';
+import { menuButtonHtml } from './button';
 import { forms } from './forms';
 import { leavingRanks, leftOf } from './leaving';
 import { reservedWeight } from './parts';
@@ -18,12 +20,12 @@ import type { MenuValues } from './properties';
 import { saidOf, type Words } from '../words';
 import { variantsOf, type Variant } from '../variants';
 
-/** An entry of the first level has a button that opens its drop-down; deeper levels stand open inside it. */
-function toggleHtml(entry: MenuEntry, belowId: string, { moreOf }: Words): Element {
+/** An entry has a button that opens what is below it: of the first level its drop-down, of others what unfolds in a column. */
+function toggleHtml(entry: MenuEntry, belowId: string, open: boolean, { moreOf }: Words): Element {
   return el('button', {
     class: 'menu-toggle',
     type: 'button',
-    'aria-expanded': 'false',
+    'aria-expanded': String(open),
     'aria-controls': belowId,
     'aria-label': saidOf(moreOf, entry.label),
   });
@@ -49,6 +51,9 @@ interface ListNeeds {
   reserve: boolean;
   /** Whether what stands below an entry drops down at some width. */
   drops: boolean;
+  /** Whether it unfolds in a column at some width, and whether it is open at first where it holds the page. */
+  unfolds: boolean;
+  opens: boolean;
   /** Whether entries below others show their descriptions at some width. */
   describes: boolean;
   /** The label of the button behind which items go where room is short; null where none ever does. */
@@ -70,7 +75,7 @@ function entryHtml(
   if (entry.current !== null) return newEntryHtml(entry, needs, level, context, rank);
   const known = knownEntries.get(entry) ?? new Map<string, Element>();
   knownEntries.set(entry, known);
-  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
+  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${needs.unfolds} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
   const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, level, context, rank));
   known.set(place, written);
   return written;
@@ -83,10 +88,11 @@ function newEntryHtml(
   context: PieceContext,
   rank: number | null,
 ): Element {
-  const { prefix, reserve, drops, describes } = needs;
+  const { prefix, reserve, drops, unfolds, opens, describes } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
+  const toggled = below && (unfolds || (drops && level === 1));
   const title = entry.title || null;
   return el(
     'li',
@@ -102,11 +108,11 @@ function newEntryHtml(
       },
       ...labelHtml(entry, describes && level > 1),
     ),
-    below && level === 1 && drops && toggleHtml(entry, belowId, context.words),
+    toggled && toggleHtml(entry, belowId, opens && entry.current !== null, context.words),
     below &&
       el(
         'ul',
-        { class: 'menu-below', id: level === 1 && drops ? belowId : null },
+        { class: 'menu-below', id: toggled ? belowId : null },
         ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
       ),
   );
@@ -156,21 +162,6 @@ function moreHtml(
   );
 }
 
-function menuButtonHtml(label: string, drawer: string): Element {
-  return el(
-    'button',
-    {
-      class: 'menu-button',
-      type: 'button',
-      command: 'show-modal',
-      commandfor: drawer,
-      'aria-haspopup': 'dialog',
-    },
-    el('span', { class: 'menu-sign', 'aria-hidden': 'true' }),
-    el('span', { class: 'menu-word' }, label),
-  );
-}
-
 /** The drawer behind the menu button; null where the menu is not shown as one. */
 export function openedBy({ shownAs, opens }: Pick<MenuValues, 'shownAs' | 'opens'>): Id | null {
   return shownAs === 'button' ? opens : null;
@@ -182,10 +173,9 @@ function buttonWhereAsked(
   context: PieceContext,
   versions: readonly PieceVersion<MenuValues>[],
 ): Node {
-  const { buttonLabel } = piece.values;
   const opens = versions.map((band) => openedBy(band.values)).find((id) => id !== null);
   const drawer = opens === undefined ? null : context.drawer(opens);
-  return drawer !== null && menuButtonHtml(buttonLabel || context.words.menu, drawer);
+  return drawer !== null && menuButtonHtml(piece.values, context.words.menu, drawer);
 }
 
 /** The list of a variant, in two halves where its logo stands between them; empty when its menu has nothing to show. */
@@ -203,6 +193,11 @@ function listHtml(
     reserve: reservedWeight(values) !== null,
     describes: versions.some((each) => each.values.descriptions),
     drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
+    unfolds: versions.some((each) => isUnfolding(each.values)),
+    // Where it is something else at some width, a drop-down or a level would stand open there.
+    opens: versions.every(
+      ({ values: { shownAs, unfolds } }) => forms[shownAs].below !== 'dropped' && unfolds !== 'levels',
+    ),
     more: left.some(({ behind }) => behind > 0) ? values.moreLabel || context.words.more : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);

@@ -1,6 +1,17 @@
 import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece } from '../piece';
-import { menuBox } from './boxes';
+import { hangingBoxes, menuBox } from './boxes';
+import {
+  hangingSideCss,
+  hangsAt,
+  sideCss,
+  belowOpenCss,
+  belowUnscriptedCss,
+  hasHeads,
+  movingCss,
+  unfoldingCss,
+} from './below';
+import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
@@ -16,13 +27,17 @@ export const menu = kindOfPiece<MenuValues>({
   properties: menuPieceProperties,
   needed: true,
   rowOf: 'menu',
-  headings: ({ shownAs, headingStyle }) => (shownAs === 'columns' ? [headingStyle] : []),
+  headings: (values) => (values.shownAs === 'columns' || hasHeads(values) ? [values.headingStyle] : []),
   css: menuCss,
   layouts: menuLayouts,
   box: menuBox,
+  hanging: { boxes: hangingBoxes, at: hangsAt, css: sideCss },
   jointCss(values) {
     const weight = reservedWeight(values);
     return {
+      ...menuButtonJointCss(values),
+      ...unfoldingCss(values),
+      ...hangingSideCss(values),
       // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
       '& .menu-link::after': {
         content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
@@ -35,14 +50,14 @@ export const menu = kindOfPiece<MenuValues>({
   shortCss: leavingCss,
   someCss: [
     { css: [...scrollingBlocks, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
+    { css: movingCss, when: ({ belowMotion }) => belowMotion !== 'none' },
     { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
   ],
   openCss: {
-    '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'block' },
+    ...belowOpenCss,
+    ...menuButtonOpenCss,
   },
-  openWithoutScriptsCss: {
-    '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': { display: 'block' },
-  },
+  openWithoutScriptsCss: belowUnscriptedCss,
   form: 'shownAs',
   summary: ({ around, shownAs, opens }) => {
     const logo = around ? withLogoSummary[around] : '';

@@ -32,6 +32,7 @@ export const belowPart: StatedPart<'below'> = {
 export const menuButtonPart = statedPart({
   label: 'Menu button',
   prefix: 'menuButton',
+  states: ['rest', 'hover', 'focus', 'open', 'pressed'],
   selector: '& > .menu-button',
   look: { ink: 'of the bar', ground: 'none', border: '1 px, as its text', corners: 'radius-small' },
 });

@@ -14,11 +14,12 @@ import { placeProperties } from '../../properties/place';
 import { dressProperties, markerProperties } from '../../properties/dress';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { typeProperties } from '../../properties/type';
-import { shownAsLabels, withLogoLabels } from './forms';
-import { headingParts, shownAsCss, signsAloneCss } from './looks';
-import { belowPart, itemPart, menuButtonPart } from './parts';
-import { usuallySeenCss } from '../unseen';
-import { behindTurns, buttonTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turn-offers';
+import { belowProperties } from './below';
+import { menuButtonProperties } from './button';
+import { headingParts, shownAsLabels, withLogoLabels } from './forms';
+import { shownAsCss, signsAloneCss } from './looks';
+import { belowPart, itemPart } from './parts';
+import { behindTurns, formTurns, leftOutTurns, logoTurns, signTurns } from './turn-offers';
 
 /** What a designer sets on a menu. */
 export const menuPieceProperties = propertyList(
@@ -89,32 +90,6 @@ export const menuPieceProperties = propertyList(
     kind: lengthKind(8, 400),
     by: 'width',
     initial: 40,
-  }),
-  property({
-    name: 'opens',
-    label: 'Opens',
-    group: 'Collapse',
-    kind: optionalKind(referenceKind('drawers'), 'none'),
-    by: null,
-    initial: null,
-  }),
-  property({
-    name: 'buttonLabel',
-    label: 'Label of the button',
-    group: 'Collapse',
-    kind: textKind(40, '“Menu”, in the page’s language'),
-    by: 'language',
-    initial: '',
-  }),
-  property({
-    name: 'buttonLabelSeen',
-    label: 'Label of the button is',
-    group: 'Collapse',
-    kind: flagKind('said to readers only', 'seen'),
-    by: 'width',
-    initial: true,
-    turns: buttonTurns,
-    css: (value) => ({ '& > .menu-button > .menu-word': usuallySeenCss(value) }),
   }),
   property({
     name: 'behind',
@@ -196,42 +171,10 @@ export const menuPieceProperties = propertyList(
     by: 'width',
     initial: 10,
   }),
-  property({
-    name: 'belowShadow',
-    label: 'Shadow',
-    group: 'Drop-down',
-    kind: optionalKind(referenceKind('shadows'), 'none'),
-    by: null,
-    initial: 'shadow-high',
-    css: (value, names) => ({
-      '&': {
-        '--below-shadow':
-          value === null ? 'none' : value === 'shadow-high' ? AS_IT_COMES : names.token(value),
-      },
-    }),
-  }),
-  property({
-    name: 'belowRadius',
-    label: 'Corners',
-    group: 'Drop-down',
-    kind: referenceKind('radii'),
-    by: null,
-    initial: 'radius-small',
-    css: (value, names) => ({
-      '&': { '--below-radius': value === 'radius-small' ? AS_IT_COMES : names.token(value) },
-    }),
-  }),
-  property({
-    name: 'descriptions',
-    label: 'Descriptions',
-    group: 'Drop-down',
-    kind: flagKind('left out', 'shown'),
-    by: 'width',
-    initial: false,
-  }),
+  belowProperties,
+  menuButtonProperties,
   dressProperties(itemPart, { open: 'as the bar', marked: ['current', 'hover'] }),
   dressProperties(belowPart, { open: 'as items' }),
-  dressProperties(menuButtonPart, { open: 'as it comes' }),
   markerProperties('& .menu-link'),
   typeProperties('type-nav'),
   property({

@@ -3,6 +3,7 @@ import { el, type Node } from '../../markup/html';
 import { pageTitle } from '../../menus/entries';
 import { pieceKind } from '../../pieces';
 import type { PieceContext } from '../../pieces/piece';
+import { drawerParts } from '../../properties/bar';
 import { inLanguage } from '../../resolve/in-language';
 import type { Assembly } from '../../site/assembly';
 import type { Words } from '../../pieces/words';
@@ -12,18 +13,41 @@ import { dialogId, pieceContext, type PageState } from './page-state';
 import { perStage, piecesPerStage } from './stages';
 import { standInExcerpt } from './stand-in';
 
+/** What closes a drawer that holds nothing to do so: seen as long as it has the focus. */
+function closeHtml(name: string, { close }: Words): Node {
+  return el(
+    'button',
+    { class: 'drawer-close skip', type: 'button', command: 'close', commandfor: name },
+    close,
+  );
+}
+
+/** The parts of a drawer: what stays at its top, what scrolls, and what stays at its bottom. */
+function drawerPartsHtml(state: PageState, drawer: Assembly, context: PieceContext): Node[] {
+  const stages = perStage(state, 'drawers', drawer);
+  const bars = barsHtml(state, stages, context);
+  const left = leftPieces(state, drawer);
+  return drawerParts.map((part) => {
+    const inPart = bars.filter((_, index) => stages[0]!.bars[index]!.values.part === part);
+    const inside = part === 'body' ? [...inPart, ...left] : inPart;
+    return inside.length > 0 && el('div', { class: `drawer-${part}` }, ...inside);
+  });
+}
+
 function drawerHtml(state: PageState, drawer: Assembly, context: PieceContext): Node {
   const name = context.className(drawer.id)!;
+  const stages = perStage(state, 'drawers', drawer);
+  const closes = Object.values(drawer.pieces).some(({ kind }) => kind === 'close');
   return el(
     'dialog',
-    { class: `drawer ${name}`, id: name, 'aria-label': context.words.menu, closedby: 'any' },
-    el(
-      'button',
-      { class: 'drawer-close', type: 'button', command: 'close', commandfor: name },
-      context.words.close,
-    ),
-    ...barsHtml(state, perStage(state, 'drawers', drawer), context),
-    ...leftPieces(state, drawer),
+    {
+      class: `drawer ${name}`,
+      id: name,
+      'aria-label': context.words.menu,
+      closedby: stages[0]!.values.closesOutside ? 'any' : 'closerequest',
+    },
+    !closes && closeHtml(name, context.words),
+    ...drawerPartsHtml(state, drawer, context),
   );
 }
 

@@ -4,7 +4,7 @@ import type { Id } from '../../ids/id';
 import { ROOT_TEXT_PX } from '../../lengths/length';
 import { markedEntries, markIndex, menuEntries } from '../../menus/entries';
 import type { MenuEntry, PieceContext, Target } from '../../pieces/piece';
-import type { AssemblyKind } from '../../properties/assembly';
+import type { AssemblyKind } from '../../properties/assembly-kind';
 import { telephoneDigits, type Link } from '../../properties/link';
 import { resolveAssembly } from '../../resolve/assembly';
 import type { Assembly } from '../../site/assembly';
@@ -157,6 +157,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
       state.drawers.add(id);
       return names.get(id)!;
     },
+    inDrawer: kind === 'drawers' ? names.get(assembly.id)! : null,
     scrolled(id) {
       if (!resolveAssembly(site, kind, assembly, site.bands[0]!.id).phased) return null;
       const stages = piecesPerStage(state, kind, assembly, 'scrolled');

@@ -1,4 +1,4 @@
-import { assemblyKinds } from '../../properties/assembly';
+import { assemblyKinds } from '../../properties/assembly-kind';
 import { newPage } from '../../site/defaults';
 import type { Page } from '../../site/page';
 import type { Site } from '../../site/site';

@@ -1,7 +1,7 @@
 import { widthBelow } from '../../bands/band';
 import { wayDown, type WayStage } from '../../fit/way-down';
 import type { PieceVersion } from '../../pieces/piece';
-import type { AssemblyKind } from '../../properties/assembly';
+import type { AssemblyKind } from '../../properties/assembly-kind';
 import type { Phase } from '../../properties/phases';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Assembly } from '../../site/assembly';

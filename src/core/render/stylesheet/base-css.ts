@@ -65,17 +65,6 @@ export const assemblyCss: Rules = {
   },
   '.bays': barCss['.bays']!,
   '.bay': barCss['.bay']!,
-  '.drawer': {
-    'inset-block': '0',
-    'block-size': '100%',
-    'max-block-size': 'none',
-    'max-inline-size': 'none',
-    margin: '0',
-    padding: '0',
-    border: '0',
-    'background-color': 'var(--ground)',
-    color: 'var(--ink)',
-  },
   ':is(.drawer, .dialog)::backdrop': { 'background-color': 'var(--backdrop)' },
   '.dialog': {
     'inline-size': 'min(40rem, 100% - 2rem)',
@@ -103,7 +92,7 @@ export const mediaCss: Block[] = [
   // Nothing moves for those who asked for that.
   {
     at: '@media (prefers-reduced-motion: reduce)',
-    inside: [{ '*, ::before, ::after': { 'transition-duration': '0s' } }],
+    inside: [{ '*, ::before, ::after, ::backdrop': { 'transition-duration': '0s' } }],
   },
   // Markers are pictures, which forced colours leave out, and panels may have no line (CSS Color Adjustment 1, 3.1).
   {

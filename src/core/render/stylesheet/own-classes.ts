@@ -1,5 +1,6 @@
 import type { CssNode, Rules } from '../../markup/css';
 import { pieceKinds } from '../../pieces';
+import { drawerParts } from '../../properties/bar';
 import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss } from './base-css';
 import { standInCss } from '../page/stand-in';
@@ -20,6 +21,8 @@ const unruled = [
   'menu-logo',
   'menu-word',
   'basket-label',
+  'close-label',
+  ...drawerParts.map((part) => `drawer-${part}`),
 ];
 
 const isRules = (node: CssNode): node is Rules => !('inside' in node);

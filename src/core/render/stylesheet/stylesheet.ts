@@ -13,7 +13,8 @@ import {
 } from '../../markup/css';
 import { pieceKind, pieceKinds } from '../../pieces';
 import type { PieceKind } from '../../pieces/piece';
-import { assemblyKinds, type AssemblyKind } from '../../properties/assembly';
+import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
+import { drawerCss } from '../../properties/drawer';
 import type { Id } from '../../ids/id';
 import type { CssNames } from '../../properties/property';
 import {
@@ -232,6 +233,7 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
             ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
           ),
           ...someCss(kinds, settled),
+          ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
         ),
         layer('initial', withoutIdle(initialCss(kinds, css))),
         layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css, advances })),

@@ -3,7 +3,7 @@ import { typeStyleProperties } from '../../brand/type-style';
 import type { Weight } from '../../brand/weights';
 import { pieceKind } from '../../pieces';
 import type { SettledPiece } from '../../pieces/piece';
-import { assemblyKinds } from '../../properties/assembly';
+import { assemblyKinds } from '../../properties/assembly-kind';
 import type { Property } from '../../properties/property';
 import type { Id } from '../../ids/id';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';

@@ -9,6 +9,7 @@ import { variantRules } from '../../pieces/variants';
 import { assemblyProperties } from '../../properties/assembly';
 import { barProperties } from '../../properties/bar';
 import { brandProperties } from '../../properties/brand';
+import { drawerRules, type DrawerValues } from '../../properties/drawer';
 import { sameItems } from '../../ids/same-items';
 import type { Id } from '../../ids/id';
 import { saysPhases, type Phase } from '../../properties/phases';
@@ -28,6 +29,7 @@ import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
+import { hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
 import { ringRules } from './ring';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
@@ -207,6 +209,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
         joinRules(
           propertyRules(assemblyProperties[kind], values, css),
           phased ? scrollRules(values, css) : {},
+          kind === 'drawers' ? drawerRules(values as unknown as DrawerValues, css) : {},
         ),
         `.${names.get(id)!}`,
       ),
@@ -281,7 +284,11 @@ export function valuesCss(input: ValuesInput): CssNode[] {
     ...input.assemblies.flatMap(({ stages, settled }) =>
       rulesBelow(
         stages,
-        joinByStages([assemblyRules(input, settled, stages), ...jumpsOf(input, settled, stages)]),
+        joinByStages([
+          assemblyRules(input, settled, stages),
+          ...jumpsOf(input, settled, stages),
+          ...hangingRules(input, settled, stages),
+        ]),
       ),
     ),
   ]);

@@ -1,5 +1,5 @@
 import { newTurn, says, turnChoices, type TurnChoice } from '@/core/fit/turn-choices';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Piece } from '@/core/site/assembly';
 import type { CollapseRule, Turn } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';

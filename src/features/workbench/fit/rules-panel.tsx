@@ -15,7 +15,7 @@ import { inOrderOfEffect, wayDown } from '@/core/fit/way-down';
 import { mediaEm } from '@/core/lengths/length';
 import { pieceKind } from '@/core/pieces';
 import { phaseLabels } from '@/core/properties/phases';
-import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly';
+import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import {
   isSolved,

@@ -4,10 +4,12 @@ import { PlusOutlined } from '@ant-design/icons';
 import { useDroppable } from '@dnd-kit/core';
 import { Dropdown } from 'antd';
 import type { ReactNode } from 'react';
-import { pieceKinds } from '@/core/pieces';
+import { pieceKindsIn } from '@/core/pieces';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import styles from './plan.module.css';
 
 interface BayProps {
+  kind: AssemblyKind;
   bar: string;
   barName: string;
   bay: string;
@@ -20,9 +22,9 @@ interface BayProps {
 }
 
 /** A bay of a bar in the plan: pieces are dropped on it, and put in by its plus. */
-export function Bay({ bar, barName, bay, name, selected, children, onSelect, onAdd }: BayProps) {
+export function Bay({ kind, bar, barName, bay, name, selected, children, onSelect, onAdd }: BayProps) {
   const { setNodeRef, isOver } = useDroppable({ id: `${bar}/${bay}`, data: { bar, bay } });
-  const items = pieceKinds.map(({ kind, label }) => ({ key: kind, label }));
+  const items = pieceKindsIn(kind).map((each) => ({ key: each.kind, label: each.label }));
   return (
     <div
       ref={setNodeRef}

@@ -1,5 +1,5 @@
 import type { LogoVersion } from '@/core/brand/logo-versions';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { newPiece, type IdSource } from '@/core/site/defaults';
 import type { Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';

@@ -14,7 +14,7 @@ import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { findBay, type Spot } from '@/core/edit/pieces';
 import { placeName } from '@/core/edit/place-name';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
@@ -100,7 +100,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     const meant = selected.includes(piece) ? selected : [piece];
     edit(meant.map((each) => ({ edit: 'removePiece', at, piece: each })));
   };
-  usePlanActions({ assembly, clipboard, onSelect, add, addBar: () => addBar(), selection });
+  usePlanActions({ kind, assembly, clipboard, onSelect, add, addBar: () => addBar(), selection });
   const addBar = () => {
     const bar = newBar(newId(), `Bar ${assembly.order.length + 1}`);
     edit([{ edit: 'addBar', at, bar, pieces: [] }]);
@@ -110,6 +110,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   const bayOf = (bar: Bar, { id: bay, pieces }: Bar['bays'][number], index: number) => (
     <Bay
       key={bay}
+      kind={kind}
       bar={bar.id}
       barName={bar.name}
       bay={bay}

@@ -1,7 +1,8 @@
 'use client';
 
 import { useSite } from '@/client/open-site-context';
-import { pieceKinds } from '@/core/pieces';
+import { pieceKindsIn } from '@/core/pieces';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly } from '@/core/site/assembly';
 import { pieceTitle } from '@/core/site/uses';
 import { useActions } from '../../shell/actions/actions-context';
@@ -9,6 +10,7 @@ import type { Selection } from '../selection';
 import { pasteSpot } from './use-clipboard';
 
 interface PlanActions {
+  kind: AssemblyKind;
   assembly: Assembly;
   selection: Selection;
   clipboard: { copy(): void; paste(): void; pasteLook(): void };
@@ -18,7 +20,15 @@ interface PlanActions {
 }
 
 /** Offers what can be done in the plan to the list of actions. */
-export function usePlanActions({ assembly, selection, clipboard, onSelect, add, addBar }: PlanActions): void {
+export function usePlanActions({
+  kind,
+  assembly,
+  selection,
+  clipboard,
+  onSelect,
+  add,
+  addBar,
+}: PlanActions): void {
   const site = useSite();
   useActions(() => [
     ...assembly.order.map((id) => ({
@@ -31,12 +41,12 @@ export function usePlanActions({ assembly, selection, clipboard, onSelect, add, 
       label: pieceTitle(site, piece),
       run: () => onSelect({ on: 'piece', id: piece.id }),
     })),
-    ...pieceKinds.map(({ kind, label }) => ({
+    ...pieceKindsIn(kind).map((each) => ({
       group: 'Add a piece',
-      label,
+      label: each.label,
       run: () => {
         const { bar, bay } = pasteSpot(assembly, selection);
-        add(bar, bay, kind);
+        add(bar, bay, each.kind);
       },
     })),
     { group: 'Plan', label: 'Add a bar', run: addBar },

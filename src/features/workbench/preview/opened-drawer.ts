@@ -1,5 +1,5 @@
 import { pieceKind } from '@/core/pieces';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
 import type { Stage } from '@/core/resolve/stage';

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { useAdvances } from '@/client/open-site-context';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
 import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';

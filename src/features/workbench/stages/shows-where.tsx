@@ -5,7 +5,7 @@ import { memo, useMemo, useRef, useState } from 'react';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { wayDown } from '@/core/fit/way-down';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { piecesInOrder, type Assembly, type Piece } from '@/core/site/assembly';
 import { pieceTitle } from '@/core/site/uses';
 import type { Selection } from '../selection';

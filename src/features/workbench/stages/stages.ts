@@ -2,7 +2,7 @@ import type { Band } from '@/core/bands/band';
 import type { Edit } from '@/core/edit';
 import { inOrderOfEffect, stagesDown, type WayDown, type WayStage } from '@/core/fit/way-down';
 import { pieceKind } from '@/core/pieces';
-import type { AssemblyKind } from '@/core/properties/assembly';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Property } from '@/core/properties/property';
 import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
 import { settledValue } from '@/core/resolve/settled-values';

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { assemblyKinds } from '@/core/properties/assembly';
+import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { FitScreen } from '@/features/fit/fit-screen';
 import { WorkbenchScreen } from '@/features/workbench/workbench-screen';
 

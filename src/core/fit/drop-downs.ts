@@ -1,0 +1,184 @@
+import { widthsOf } from '../boxes/widths';
+import { mirrored, type Place, type PlacedBox } from '../boxes/placed';
+import { placeBox } from '../boxes/places';
+import { valueAt } from '../lengths/piecewise';
+import type { Id } from '../ids/id';
+import { pieceKind } from '../pieces';
+import type { PieceContent } from '../pieces/content';
+import type { Hanging, HangsAt, SettledPiece } from '../pieces/piece';
+import { inLanguage } from '../resolve/in-language';
+import type { SettledAssembly, SettledBar } from '../resolve/assembly';
+import { directionOf } from '../site/language';
+import { barBox, barMeasures, placedAssembly } from './assembly-boxes';
+import { panelWidth } from './frame';
+import { keptOfBar } from './kept-of-bar';
+import { pieceBoxes } from './piece-boxes';
+import { basisOf, pieceContent, type Circumstances } from './piece-content';
+
+/** Something that hangs out of a piece while it is open. */
+export interface DropDown {
+  piece: Id;
+  /** The item that it hangs from; null for the button that stands for those that have left. */
+  entry: Id | null;
+  /** The selector of it below its piece. */
+  selector: string;
+  /** How far its item’s edges are from the edge of the window where lines start, in CSS px; and where the item ends below. */
+  item: { start: number; end: number; bottom: number };
+  /** How wide it is when it is as wide as what is in it, and at least as its item; and how high at a width, in CSS px. */
+  width: number;
+  heightAt(width: number): number;
+}
+
+/** A placed box with where it stands in all. */
+interface Found {
+  box: PlacedBox;
+  place: Place;
+}
+
+function* everyBox(box: PlacedBox, x: number, y: number): Generator<Found> {
+  const place = { x: x + box.x, y: y + box.y, width: box.width, height: box.height };
+  yield { box, place };
+  for (const each of box.of) yield* everyBox(each, place.x, place.y);
+}
+
+/** Where the item stands that something hangs from, in a placed piece; undefined where it is not seen. */
+function itemOf(inside: readonly Found[], { entry, under }: Hanging): Place | undefined {
+  const shows = ({ of }: PlacedBox) => entry === null || of.some(({ id }) => id === entry);
+  return inside.find(({ box }) => box.at === under && shows(box))?.place;
+}
+
+/** What hangs out of a piece, with what it is measured with, and how wide each of it is where it is as wide as what is in it. */
+interface Measured {
+  content: PieceContent;
+  all: readonly { hanging: Hanging; width: number }[];
+}
+const known = new WeakMap<object, Measured>();
+
+/** The same for one width of the viewport; kept for others, where nothing of it moves with that. */
+function measured(circumstances: Circumstances, settled: SettledPiece, window: number): Measured | null {
+  const own = pieceBoxes(circumstances, settled);
+  if (own === null) return null;
+  const basis = basisOf(circumstances, own);
+  const kept = known.get(basis);
+  if (kept) return kept;
+  const piece = inLanguage(settled, circumstances.language);
+  const steadiness = { basis, moved: 0 };
+  const there = { ...circumstances, sizedAt: window };
+  const tally = { complete: true };
+  const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
+  const all = pieceKind(piece.kind)
+    .hanging!.boxes(piece.values, content)
+    .map((hanging) => ({ hanging, width: valueAt(widthsOf(hanging.box, content).preferred, window) }));
+  const made = { content, all };
+  if (steadiness.moved === 0 && tally.complete) known.set(basis, made);
+  return made;
+}
+
+/** What hangs out of a placed piece; `window` is how wide the viewport is, in CSS px. */
+function hangingOf(
+  circumstances: Circumstances,
+  piece: SettledPiece,
+  placed: Found,
+  window: number,
+): DropDown[] {
+  const { box: own, place } = placed;
+  const inside = [...everyBox(own, place.x - own.x, place.y - own.y)];
+  const turned = directionOf(circumstances.language) === 'rtl';
+  const { all, content } = measured(circumstances, piece, window) ?? { all: [], content: null };
+  return all.flatMap(({ hanging, width }) => {
+    const { entry, selector, box } = hanging;
+    const item = itemOf(inside, hanging);
+    if (!item) return [];
+    const [start, end] = turned
+      ? [window - item.x - item.width, window - item.x]
+      : [item.x, item.x + item.width];
+    return [
+      {
+        piece: piece.id,
+        entry,
+        selector: `${selector} > ${box.at}`,
+        item: { start, end, bottom: item.y + item.height },
+        width: Math.max(end - start, width),
+        heightAt: (wide: number) => placeBox(box, wide, content!).height,
+      },
+    ];
+  });
+}
+
+/** The pieces of bars out of which something can hang. */
+const hangingPieces = (bars: readonly SettledBar[]): SettledPiece[] =>
+  bars
+    .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
+    .filter(({ kind, values }) => pieceKind(kind).hanging !== undefined && values.shown === 'shown');
+
+/** Whether something hangs out of a piece, whatever the width of the viewport. */
+const hangs = (circumstances: Circumstances, piece: SettledPiece, window: number) =>
+  (measured(circumstances, piece, window)?.all.length ?? 0) > 0;
+
+function hangingIn(
+  circumstances: Circumstances,
+  bars: readonly SettledBar[],
+  placed: PlacedBox,
+  window: number,
+): DropDown[] {
+  const all = [...everyBox(placed, 0, 0)];
+  return hangingPieces(bars).flatMap((piece) => {
+    const found = all.find(({ box }) => box.id === piece.id);
+    return found ? hangingOf(circumstances, piece, found, window) : [];
+  });
+}
+
+/** All that hangs out of the pieces of an assembly at a width of the viewport, in CSS px, in that band; from the top of the assembly. */
+export function dropDownsAt(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  band: Id,
+  at: number,
+): DropDown[] {
+  if (hangingPieces(assembly.bars).length === 0) return [];
+  return hangingIn(circumstances, assembly.bars, placedAssembly(circumstances, assembly, band, at), at);
+}
+
+/** The same, each from the top of its bar: kept as long as what decides about the bar is the same. */
+export function dropDownsAlong(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  band: Id,
+  at: number,
+): DropDown[] {
+  const span = { from: at, to: at };
+  // Bars in one row decide together where each stands.
+  const inRow = assembly.values.stands === 'row';
+  return assembly.bars
+    .filter((bar) => hangingPieces([bar]).some((piece) => hangs(circumstances, piece, at)))
+    .flatMap((bar) =>
+      keptOfBar(
+        { circumstances, phases: [assembly], bar: bar.id, within: { band, span, tally: { complete: true } } },
+        'hanging',
+        (within) => {
+          if (inRow)
+            return hangingIn(circumstances, [bar], placedAssembly(circumstances, assembly, band, at), at);
+          const there = { ...circumstances, sizedAt: at };
+          const width = valueAt(panelWidth(circumstances, assembly, band, span), at);
+          const placed = placeBox(
+            barBox(assembly, bar, there, within),
+            width,
+            barMeasures(there, assembly, within),
+          );
+          const seen = directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
+          return hangingIn(circumstances, [bar], seen, at);
+        },
+      ),
+    );
+}
+
+/** From where to where something that hangs reaches along the line, in CSS px from the edge of the window where lines start. */
+export function reachOf(
+  { item, width }: Pick<DropDown, 'item' | 'width'>,
+  side: Exclude<HangsAt, 'content' | 'bar'>,
+): { start: number; end: number } {
+  if (side === 'start') return { start: item.start, end: item.start + width };
+  if (side === 'end') return { start: item.end - width, end: item.end };
+  const middle = (item.start + item.end) / 2;
+  return { start: middle - width / 2, end: middle + width / 2 };
+}

@@ -1,0 +1,475 @@
+import type { Layouts, Track } from '../../boxes/layout';
+import type { Id } from '../../ids/id';
+import { boxCss } from '../../lengths/formula';
+import { AS_IT_COMES, type CssNode, type Declarations, type Rules } from '../../markup/css';
+import { choiceKind } from '../../properties/kinds/choice';
+import { colourKind } from '../../properties/kinds/colour';
+import { flagKind } from '../../properties/kinds/flag';
+import { lengthKind } from '../../properties/kinds/length';
+import { numberKind } from '../../properties/kinds/number';
+import { optionalKind } from '../../properties/kinds/optional';
+import { referenceKind } from '../../properties/kinds/reference';
+import { property, propertyList, type CssNames, type ValuesOf } from '../../properties/property';
+import { TARGET } from '../../properties/target';
+import type { HangingSide, HangsAt } from '../piece';
+import { forms, headingParts, type ShownAs } from './forms';
+
+/** What becomes of the items below others in a column. */
+const unfoldsLabels = {
+  open: 'stand open, indented',
+  several: 'unfold in place',
+  one: 'unfold in place, one at a time',
+  levels: 'take the place of the list, level by level',
+};
+type Unfolds = keyof typeof unfoldsLabels;
+
+/** How wide a drop-down is. */
+const widthLabels = {
+  own: 'as what is in it, at least as its item',
+  content: 'as the content of its bar',
+  bar: 'as its bar',
+};
+type PanelWidth = keyof typeof widthLabels;
+
+/** The edges of its item that a drop-down stands at. */
+const alignLabels = { start: 'its start', middle: 'its middle', end: 'its end' };
+
+/** The signs of the buttons that open drop-downs, and how they turn. */
+const signLabels = {
+  chevron: 'a chevron that turns over',
+  triangle: 'a triangle that turns over',
+  plus: 'a plus that becomes a minus',
+};
+type ToggleSign = keyof typeof signLabels;
+
+const drop = { group: 'Drop-down', by: 'width' } as const;
+const look = { group: 'Drop-down', by: null } as const;
+
+const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));
+const unless = (is: boolean, css: string) => (is ? AS_IT_COMES : css);
+
+/** What is seen of the sign of a toggle: two edges of a square that is turned, a triangle, or two lines. */
+function toggleSignCss(sign: ToggleSign): Rules {
+  const plain = sign === 'chevron';
+  const line = (size: string) => `linear-gradient(currentcolor, currentcolor) 50% / ${size} no-repeat`;
+  const first = '& .menu-toggle::before';
+  return {
+    [first]: {
+      'border-width': unless(plain, '0'),
+      rotate: unless(plain, '0deg'),
+      translate: unless(plain, '0 0'),
+      background: plain
+        ? AS_IT_COMES
+        : sign === 'plus'
+          ? [line('100% 2px'), line('2px 100%')].join(', ')
+          : 'currentcolor',
+      'clip-path': unless(sign !== 'triangle', 'polygon(0 25%, 100% 25%, 50% 80%)'),
+    },
+    '& .menu-toggle[aria-expanded="true"]::before': {
+      rotate: unless(plain, sign === 'triangle' ? '180deg' : '0deg'),
+      translate: unless(plain, '0 0'),
+      'background-size': unless(sign !== 'plus', '100% 2px, 0 0'),
+    },
+  };
+}
+
+/** What a designer sets of what stands below the items of a menu. */
+export const belowProperties = propertyList(
+  property({
+    name: 'unfolds',
+    label: 'Items below others',
+    group: 'In a column',
+    kind: choiceKind(unfoldsLabels),
+    by: 'width',
+    initial: 'open',
+    // What it says holds in columns only: `unfoldingCss`.
+  }),
+  property({
+    name: 'lines',
+    label: 'Between the items of the first level',
+    group: 'In a column',
+    kind: optionalKind(referenceKind('borders'), 'nothing'),
+    by: 'width',
+    initial: null,
+    css: (value, names) => ({ '&': { '--item-line': value === null ? AS_IT_COMES : names.token(value) } }),
+  }),
+  property({
+    ...look,
+    name: 'opensBy',
+    label: 'Opens by',
+    kind: choiceKind({ click: 'a click, a touch or a key', pointing: 'pointing at it too' }),
+    initial: 'click',
+    css: (value) => ({ '&': { '--points': unless(value === 'click', '1') } }),
+  }),
+  property({
+    ...drop,
+    name: 'panel',
+    label: 'Form',
+    kind: choiceKind({ list: 'a list', columns: 'a panel of columns' }),
+    initial: 'list',
+    css: (value) => ({
+      '&': { '--below-as': unless(value === 'list', 'grid') },
+      // Its second level are headings of columns.
+      '& .menu-below > li > .menu-link:has(~ .menu-below)': Object.fromEntries(
+        headingParts.map(([css, part]) => [
+          css,
+          unless(value === 'list', `var(--heading-${part}, var(--type-column-${part}))`),
+        ]),
+      ),
+    }),
+  }),
+  property({
+    ...drop,
+    name: 'panelColumns',
+    label: 'Columns',
+    kind: numberKind(1, 8, ''),
+    initial: 3,
+    aside: ({ panel }) => (panel === 'list' ? 'in panels of columns' : null),
+  }),
+  property({
+    ...drop,
+    name: 'panelWidth',
+    label: 'Width',
+    kind: choiceKind(widthLabels),
+    initial: 'own',
+    css: (value) => {
+      const across = value === 'content' || value === 'bar';
+      return {
+        '& .menu-list > li': { position: unless(!across, 'static') },
+        '.bar:has(&)': { position: unless(!across, 'relative') },
+      };
+    },
+  }),
+  property({
+    ...drop,
+    name: 'belowAlign',
+    label: 'Stands at',
+    kind: choiceKind(alignLabels),
+    initial: 'start',
+    aside: ({ panelWidth }) =>
+      panelWidth === 'content' || panelWidth === 'bar' ? 'as wide as its bar' : null,
+  }),
+  property({
+    ...drop,
+    name: 'belowGap',
+    label: 'Below its item or bar by',
+    kind: lengthKind(0, 80),
+    initial: 0,
+    css: (value) => ({ '&': { '--below-gap': unless(value === 0, boxCss(value)) } }),
+  }),
+  property({
+    ...drop,
+    name: 'belowMost',
+    label: 'At most high',
+    kind: optionalKind(lengthKind(80, 2000), 'as the window'),
+    initial: null,
+    css: (value) => ({ '&': { '--below-most': value === null ? AS_IT_COMES : boxCss(value) } }),
+  }),
+  property({
+    ...look,
+    name: 'panelGround',
+    label: 'Ground',
+    kind: colourKind(),
+    initial: 'ground',
+    css: (value, names) => ({
+      '&': { '--below-ground': unless(value === 'ground', colour(value, names)) },
+    }),
+  }),
+  property({
+    ...look,
+    name: 'panelInk',
+    label: 'Ink',
+    kind: colourKind(),
+    initial: 'ink',
+    css: (value, names) => ({ '&': { '--below-ink': unless(value === 'ink', colour(value, names)) } }),
+  }),
+  property({
+    ...look,
+    name: 'panelLine',
+    label: 'Line around it',
+    kind: optionalKind(referenceKind('borders'), 'none'),
+    initial: 'border-hairline',
+    css: (value, names) => ({
+      '&': {
+        '--below-line': value === null ? '0' : unless(value === 'border-hairline', names.token(value)),
+      },
+    }),
+  }),
+  property({
+    ...look,
+    name: 'belowShadow',
+    label: 'Shadow',
+    kind: optionalKind(referenceKind('shadows'), 'none'),
+    initial: 'shadow-high',
+    css: (value, names) => ({
+      '&': {
+        '--below-shadow': value === null ? 'none' : unless(value === 'shadow-high', names.token(value)),
+      },
+    }),
+  }),
+  property({
+    ...look,
+    name: 'belowRadius',
+    label: 'Corners',
+    kind: referenceKind('radii'),
+    initial: 'radius-small',
+    css: (value, names) => ({
+      '&': { '--below-radius': unless(value === 'radius-small', names.token(value)) },
+    }),
+  }),
+  property({
+    ...look,
+    name: 'belowMotion',
+    label: 'Comes and goes',
+    kind: choiceKind({ none: 'at once', fade: 'fading', drop: 'dropping' }),
+    initial: 'none',
+    css: (value) => ({
+      '&': {
+        '--below-takes': unless(value === 'none', 'var(--duration-quick)'),
+        '--below-faint': unless(value === 'none', '0'),
+        '--below-from': unless(value !== 'drop', '0 -0.5rem'),
+      },
+    }),
+  }),
+  property({
+    ...look,
+    name: 'toggleSign',
+    label: 'Sign beside the item',
+    kind: choiceKind(signLabels),
+    initial: 'chevron',
+    css: toggleSignCss,
+  }),
+  property({
+    ...drop,
+    name: 'descriptions',
+    label: 'Descriptions',
+    kind: flagKind('left out', 'shown'),
+    initial: false,
+  }),
+);
+export type BelowValues = ValuesOf<typeof belowProperties>;
+
+/** What of its values decides where the parts of what stands below stand. */
+export interface LaidBelow {
+  shownAs: ShownAs;
+  turned: boolean;
+  unfolds: Unfolds;
+  lines: Id | null;
+  panel: 'list' | 'columns';
+  panelColumns: number;
+  panelWidth: PanelWidth;
+  descriptions: boolean;
+}
+
+/** Whether a menu stands in a column whose items open what stands below them. */
+export const isUnfolding = ({
+  shownAs,
+  turned,
+  unfolds,
+}: Pick<LaidBelow, 'shownAs' | 'turned' | 'unfolds'>) =>
+  shownAs === 'column' && !turned && unfolds !== 'open';
+
+/** Whether what stands below an entry is open when the page is: in its column, where it holds the page. */
+export const opensAtFirst = (
+  values: Pick<LaidBelow, 'shownAs' | 'turned' | 'unfolds'>,
+  { current, children }: { current: 'page' | 'trail' | null; children: readonly unknown[] },
+) => children.length > 0 && current !== null && isUnfolding(values) && values.unfolds !== 'levels';
+
+/** Whether lines stand between the items of a column. */
+export const isRuled = ({ shownAs, turned, lines }: Pick<LaidBelow, 'shownAs' | 'turned' | 'lines'>) =>
+  shownAs === 'column' && !turned && lines !== null;
+
+/** By how much what stands below an entry is indented, and the button that opens a drop-down, in CSS px at the usual text size. */
+const INDENT = { rem: 16 };
+export const TOGGLE = { rem: 24 };
+export const TOGGLE_SIGN = { rem: 6.4 };
+
+/** What is around the items of a drop-down, and between the columns of one, in CSS px at the usual text size. */
+const PADDING = { list: { rem: 8 }, columns: { rem: 16 } };
+
+/** Whether drop-downs have headings of columns. */
+export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'>) =>
+  forms[shownAs].below === 'dropped' && panel === 'columns';
+
+/** Whether a drop-down is as wide as what is in it; else it is as wide as its bar. */
+export const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
+
+/** The columns of a panel: as wide as what is in them, or sharing the width of the bar. */
+function panelTracks(values: LaidBelow): Track[] {
+  const track: Track = asContent(values) ? 'auto' : { least: 0, most: { fr: 1 } };
+  return Array.from({ length: values.panelColumns }, () => track);
+}
+
+/** Where what stands below items stands, and the buttons that open it. */
+export function belowLayouts(values: LaidBelow) {
+  const { shownAs, turned, panel } = values;
+  const { below } = forms[shownAs];
+  const [dropped, headed] = [below === 'dropped', below === 'under a heading'];
+  const unfolding = isUnfolding(values);
+  const open = !dropped && below !== 'left out' && !turned;
+  const columns = dropped && panel === 'columns';
+  const foldable = unfolding ? ([{ fr: 1 }, 'auto'] as const) : undefined;
+  return {
+    '.menu-list > li': {
+      display: dropped ? 'flex' : unfolding ? 'grid' : 'block',
+      gridTemplateColumns: foldable,
+      flex: shownAs === 'cells' ? '1 1 0' : undefined,
+    },
+    '.menu-below > li': {
+      display: unfolding ? 'grid' : undefined,
+      gridTemplateColumns: foldable,
+    },
+    '.menu-toggle': {
+      display: dropped || unfolding ? 'inline-grid' : 'none',
+      alignSelf: 'center',
+      placeContent: 'center',
+      inlineSize: unfolding ? TARGET : TOGGLE,
+      blockSize: unfolding ? TARGET : TOGGLE,
+    },
+    '.menu-below .menu-toggle': { display: unfolding ? undefined : 'none' },
+    '.menu-list > li > .menu-below': {
+      display: open && !unfolding ? 'block' : 'none',
+      gridTemplateColumns: columns ? panelTracks(values) : undefined,
+      gap: columns ? PADDING.columns : undefined,
+      gridColumn: unfolding ? '1 / -1' : undefined,
+      // Shared out, columns let long labels have lines of their own.
+      whiteSpace: columns && !asContent(values) ? 'normal' : undefined,
+      padding: dropped ? PADDING[panel] : 0,
+      paddingInlineStart: open && !headed ? INDENT : undefined,
+    },
+    '.menu-below .menu-below': {
+      display: unfolding ? 'none' : undefined,
+      gridColumn: unfolding ? '1 / -1' : undefined,
+      paddingInlineStart: columns ? 0 : INDENT,
+    },
+    '.menu-below .menu-link': { inlineSize: 'auto' },
+    '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
+  } as const satisfies Layouts;
+}
+
+/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
+export function droppedCss(dropped: boolean): Declarations {
+  return {
+    position: dropped ? 'absolute' : 'static',
+    'background-color': dropped ? 'var(--below-ground, var(--ground))' : 'transparent',
+    color: dropped ? 'var(--below-ink, var(--ink))' : 'inherit',
+    border: dropped ? 'var(--below-line, var(--border-hairline))' : '0',
+    'border-radius': dropped ? 'var(--below-radius, var(--radius-small))' : '0',
+    'box-shadow': dropped ? 'var(--below-shadow, var(--shadow-high))' : 'none',
+    'max-block-size': dropped
+      ? 'min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)'
+      : 'none',
+    'overflow-y': dropped ? 'auto' : 'visible',
+    opacity: dropped ? 'var(--below-faint, 1)' : '1',
+    translate: dropped ? 'var(--below-from, none)' : 'none',
+  };
+}
+
+const asItsContent = {
+  'margin-inline': '0',
+  'inline-size': '100%',
+  'min-inline-size': 'max-content',
+  'white-space': 'inherit',
+};
+const shared = { ...asItsContent, 'inline-size': 'auto', 'min-inline-size': '0', 'white-space': 'normal' };
+
+/** How what hangs stands at each side of its item, or as wide as its bar: the same properties for each. */
+export const sideCss: Record<HangingSide, Declarations> = {
+  start: { 'inset-inline': '0 auto', ...asItsContent },
+  end: { 'inset-inline': 'auto 0', ...asItsContent },
+  middle: { ...asItsContent, 'inset-inline': '-50vw', 'margin-inline': 'auto' },
+  across: { 'inset-inline': 'var(--gutter)', ...shared },
+  content: { 'inset-inline': 'max(var(--gutter), (100% - var(--content-width)) / 2)', ...shared },
+  bar: { 'inset-inline': '0', ...shared },
+};
+
+/** Where drop-downs hang unless something else was worked out for them (`sideRules`). */
+export const hangingCss: Declarations = {
+  'z-index': 'var(--layer-drop-down, 20)',
+  ...sideCss.start,
+  'inset-block-start': 'calc(100% + var(--below-gap, 0px))',
+};
+
+const BACK = '[aria-expanded="true"]';
+const OTHERS = `li:not(:has(> ${BACK}))`;
+
+/** What only lists need that are gone through level by level: what is open takes the place of the list, and its button leads back. */
+function levelsCss(levels: boolean): Rules {
+  const only = (css: string) => unless(!levels, css);
+  return {
+    [`& ul:has(> li > ${BACK}) > ${OTHERS}, & li:has(> .menu-below > li > ${BACK}) > :is(.menu-link, .menu-toggle)`]:
+      { display: only('none') },
+    [`& li:has(> ${BACK})`]: { 'grid-template-columns': only('auto 1fr'), 'border-width': only('0') },
+    [`& .menu-toggle${BACK}`]: { 'grid-area': only('1 / 1') },
+    [`& .menu-link:has(+ ${BACK})`]: { 'grid-area': only('1 / 2'), 'font-weight': only('600') },
+    [`& .menu-toggle${BACK} + .menu-below`]: { 'padding-inline-start': only('0') },
+    [`& .menu-toggle::before`]: { rotate: only('calc(-45deg * var(--along, 1))'), translate: only('0 0') },
+    [`& .menu-toggle${BACK}::before`]: {
+      rotate: only('calc(135deg * var(--along, 1))'),
+      translate: only('0 0'),
+    },
+  };
+}
+
+/** How drop-downs want to stand: at an edge of their items, or as wide as their bar. */
+export const hangsAt = ({
+  panelWidth,
+  belowAlign,
+}: Pick<BelowValues, 'panelWidth' | 'belowAlign'>): HangsAt =>
+  panelWidth === 'content' || panelWidth === 'bar' ? panelWidth : belowAlign;
+
+/** The same as CSS. */
+export function hangingSideCss(values: BelowValues): Rules {
+  const own = sideCss[hangsAt(values)];
+  const said = Object.entries(own).map(([name, css]) => [name, unless(sideCss.start[name] === css, css)]);
+  return { '& .menu-list > li > .menu-below': Object.fromEntries(said) };
+}
+
+/** How a column opens what stands below its items; the script reads it, and where it is off all stands open. */
+export function unfoldingCss(values: LaidBelow): Rules {
+  const unfolding = isUnfolding(values);
+  const { unfolds } = values;
+  return {
+    '&': {
+      '--unfolds': unless(!unfolding, unfolds === 'several' ? 'several' : 'one'),
+      '--unscripted-below': unless(!unfolding, 'block'),
+    },
+    '& .menu-list > li + li': { 'border-block-start': unless(!isRuled(values), 'var(--item-line)') },
+    ...levelsCss(unfolding && unfolds === 'levels'),
+  };
+}
+
+/** What opens: a list, or a panel of columns. */
+export const belowOpenCss: Rules = {
+  '.menu-toggle[aria-expanded="true"] + .menu-below': { display: 'var(--below-as, block)' },
+};
+
+/** What is open where no script opens anything. */
+export const belowUnscriptedCss: Rules = {
+  '.menu-list > li:is(:hover, :focus-within) > .menu-toggle + .menu-below': {
+    display: 'var(--below-as, block)',
+  },
+  '.menu-list .menu-below': { display: 'var(--unscripted-below, revert-layer)' },
+};
+
+/** How drop-downs come and go where they do so in time. */
+export const movingCss: readonly CssNode[] = [
+  {
+    '.menu-list > li > .menu-below': {
+      transition: 'var(--below-takes, 0s) var(--easing-settle) allow-discrete',
+      'transition-property': 'opacity, translate, display',
+    },
+    '.menu-list > li > [aria-expanded="true"] + .menu-below': { opacity: '1', translate: 'none' },
+  },
+  {
+    at: '@starting-style',
+    inside: [
+      {
+        '.menu-list > li > [aria-expanded="true"] + .menu-below': {
+          opacity: 'var(--below-faint, 1)',
+          translate: 'var(--below-from, none)',
+        },
+      },
+    ],
+  },
+];

@@ -1,0 +1,114 @@
+import { dropDownSides, type Side } from '../../fit/drop-down-sides';
+import { barHeights, usually } from '../../fit/heights';
+import type { WayStage } from '../../fit/way-down';
+import { rem } from '../../lengths/length';
+import { joinRules, type Declarations, type Rules } from '../../markup/css';
+import { pieceKind } from '../../pieces';
+import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import type { Site } from '../../site/site';
+import type { Advances } from '../../text/advances';
+import type { Names } from '../names';
+import { byStage, scopeRules, type RulesByStage } from './rules-by-stage';
+
+/** What hangs from an item that stands to its side at some stage, with how it stands at each; null where it is not there. */
+interface History {
+  selector: string;
+  sides: readonly (Side | null)[];
+}
+
+/** Those that do not stand as they want to at every stage. */
+function turnedAside(histories: readonly History[], wants: readonly (string | null)[]): History[] {
+  return histories.filter(({ sides }) => sides.some((side, stage) => side !== null && side !== wants[stage]));
+}
+
+/** What of the ways in which something stands is not the same for all of them. */
+function differing(css: Readonly<Record<string, Declarations>>, sides: readonly string[]): string[] {
+  const names = Object.keys(css[sides[0]!]!);
+  return names.filter((name) => new Set(sides.map((side) => css[side]![name])).size > 1);
+}
+
+/** The rules of what hangs out of a piece, stage by stage: of those that do not stand as they want to. */
+function pieceSides(
+  settled: readonly SettledAssembly[],
+  piece: string,
+  all: readonly ReadonlyMap<string, Side>[],
+): Rules[] {
+  const own = settled.map((stage) => settledPieces(stage).find(({ id }) => id === piece)!);
+  const { hanging } = pieceKind(own[0]!.kind);
+  const wants = own.map(({ values }) => hanging!.at(values));
+  const selectors = [...new Set(all.flatMap((sides) => [...sides.keys()]))];
+  const histories = selectors.map((selector): History => ({
+    selector,
+    sides: all.map((sides) => sides.get(selector) ?? null),
+  }));
+  const aside = turnedAside(histories, wants);
+  const ways = [...new Set(aside.map(({ sides }) => sides.join(' ')))];
+  return settled.map((_, stage) =>
+    joinRules(
+      ...ways.map((way): Rules => {
+        const group = aside.filter(({ sides }) => sides.join(' ') === way);
+        const used = group[0]!.sides.map((side, at) => side ?? wants[at]!);
+        const names = differing(hanging!.css, [...used, ...wants]);
+        const side = hanging!.css[used[stage]!]!;
+        const at = (change: (selector: string) => string) =>
+          group.map(({ selector }) => `& ${change(selector)}`).join(', ');
+        const across = used.includes('across');
+        const is = used[stage] === 'across';
+        return {
+          [at((selector) => selector)]: Object.fromEntries(names.map((name) => [name, side[name]!])),
+          // As wide as its bar, it no longer stands in its item.
+          ...(across
+            ? {
+                [at((selector) => selector.slice(0, selector.lastIndexOf(' > ')))]: {
+                  position: is ? 'static' : 'relative',
+                },
+                '.bar:has(&)': { position: is ? 'relative' : 'static' },
+              }
+            : {}),
+        };
+      }),
+    ),
+  );
+}
+
+/**
+ * Where what hangs out of pieces stands, stage by stage, so that nothing leaves the window; and how high a header is, which is the most
+ * that is above what hangs out of it.
+ */
+export function hangingRules(
+  { site, advances, names }: { site: Site; advances: Advances; names: Names },
+  settled: readonly SettledAssembly[],
+  stages: readonly WayStage[],
+): RulesByStage[] {
+  const kinds = settled.flatMap(settledPieces).map(({ kind }) => kind);
+  if (!kinds.some((kind) => pieceKind(kind).hanging)) return [];
+  const all = settled.map((stage, index) =>
+    dropDownSides(site, advances, stage, { band: stages[index]!.band, from: stages[index + 1]?.below ?? 0 }),
+  );
+  const pieces = [...new Set(all.flatMap((sides) => [...sides.keys()]))];
+  const height = (stage: SettledAssembly, index: number) => {
+    const { band } = stages[index]!;
+    const at = Math.max(320, stages[index + 1]?.below ?? 0);
+    const heights = [...barHeights(usually(site, advances), stage, band, at).values()];
+    return stage.values.stands === 'row'
+      ? Math.max(...heights)
+      : heights.reduce((sum, each) => sum + each, 0);
+  };
+  const high = settled.map((stage, index): Rules => ({
+    '&': {
+      '--header-height': stage.kind === 'headers' && all[index]!.size > 0 ? rem(height(stage, index)) : '0px',
+    },
+  }));
+  return [
+    byStage(high.map((rules) => scopeRules(rules, `.${names.get(settled[0]!.id)!}`))),
+    ...pieces.map((piece) =>
+      byStage(
+        pieceSides(
+          settled,
+          piece,
+          all.map((sides) => sides.get(piece) ?? new Map<string, Side>()),
+        ).map((rules) => scopeRules(rules, `.${names.get(piece)!}`)),
+      ),
+    ),
+  ];
+}

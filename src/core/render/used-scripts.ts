@@ -1,0 +1,31 @@
+import { measuresInBrowser } from '../fit/measured-rules';
+import { bearsPhases } from '../properties/scroll';
+import { assemblyKinds } from '../properties/assembly-kind';
+import type { Piece } from '../site/assembly';
+import type { Site } from '../site/site';
+
+const pieces = (site: Site): Piece[] =>
+  assemblyKinds.flatMap((kind) => Object.values(site[kind]).flatMap((each) => Object.values(each.pieces)));
+
+const says = (piece: Piece, property: string, value: unknown) =>
+  Object.values(piece.values[property] ?? {}).includes(value);
+
+/** The parts that the script of a site can have, each a file of src/runtime, with what tells that a site needs it. */
+const parts = {
+  menus: (site: Site) => pieces(site).some(({ kind }) => kind === 'menu'),
+  pointing: (site: Site) => pieces(site).some((piece) => says(piece, 'opensBy', 'pointing')),
+  dialogs: (site: Site) => Object.keys(site.drawers).length > 0 || opensDialogs(site),
+  search: (site: Site) => pieces(site).some(({ kind }) => kind === 'search'),
+  phases: (site: Site) => Object.values(site.headers).some(({ values }) => bearsPhases(values)),
+  measure: measuresInBrowser,
+} satisfies Record<string, (site: Site) => boolean>;
+export type ScriptPart = keyof typeof parts;
+export const scriptParts = Object.keys(parts) as ScriptPart[];
+
+/** Whether some link opens the content of its page as a dialog. */
+function opensDialogs(site: Site): boolean {
+  return JSON.stringify([site.menus, site.headers, site.footers]).includes('"to":"dialog"');
+}
+
+/** The parts of its script that a site needs, in their order. */
+export const usedScripts = (site: Site): ScriptPart[] => scriptParts.filter((part) => parts[part](site));
