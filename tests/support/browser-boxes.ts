@@ -90,7 +90,7 @@ async function probe({
   if (header.dataset.phase !== undefined) header.dataset.phase = phase;
   // One that returns has moved out of the window until it does.
   for (const held of header.querySelectorAll<HTMLElement>('.held-bars')) held.style.translate = 'none';
-  // A header whose bars stay has no box of its own; above the bars of a drawer stands what closes it.
+  // A header whose bars stay has no box of its own.
   const origin = header.querySelector('.bar')!.getBoundingClientRect();
   const shows = (element: Element) =>
     element.getClientRects().length > 0 && (element as HTMLElement).checkVisibility();

@@ -50,7 +50,7 @@ export interface Layout {
   marginInlineStart?: Size;
   marginInlineEnd?: Size;
   border?: Line;
-  inlineSize?: Size | '100%' | 'fit-content' | 'auto';
+  inlineSize?: Size | '100%' | 'fit-content' | 'max-content' | 'auto';
   blockSize?: Size | 'auto' | 'fit-content';
   alignContent?: 'center';
   minInlineSize?: Size;

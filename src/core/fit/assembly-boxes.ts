@@ -5,6 +5,8 @@ import { placeBox } from '../boxes/places';
 import type { Id } from '../ids/id';
 import { valueAt, type Span } from '../lengths/piecewise';
 import type { SettledPiece } from '../pieces/piece';
+import { drawerParts, type DrawerPart } from '../properties/bar';
+import { isUpright, LOW_WINDOW } from '../properties/drawer';
 import { placeLayout } from '../properties/place';
 import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
 import {
@@ -135,8 +137,29 @@ export function assemblyBox(
 }
 
 /**
+ * The bars of a drawer in its parts: below each other, the foot at the bottom of the drawer, which is as high as the window or as what is
+ * in it. What scrolls between them is as it stands before anyone scrolls.
+ */
+function inParts(placed: PlacedBox, { bars, values }: SettledAssembly, windowHeight: number): PlacedBox {
+  const partOf = (index: number) => bars[index]!.values.part as DrawerPart;
+  const heightOf = (part: DrawerPart) =>
+    placed.of.reduce((sum, { height }, index) => sum + (partOf(index) === part ? height : 0), 0);
+  const [head, body, foot] = drawerParts.map(heightOf) as [number, number, number];
+  const all = head + body + foot;
+  const stays = windowHeight > LOW_WINDOW;
+  const height = !stays ? all : isUpright(values) ? windowHeight : Math.min(windowHeight, all);
+  const next: Record<DrawerPart, number> = { head: 0, body: head, foot: height - foot };
+  const of = placed.of.map((bar, index) => {
+    const y = next[partOf(index)];
+    next[partOf(index)] += bar.height;
+    return { ...bar, y };
+  });
+  return { ...placed, height, of };
+}
+
+/**
  * Where everything in an assembly stands, settled for a stage: its bars, bays and pieces and all that is in these, in CSS px from its own
- * top left corner, at a width of the viewport in that band; `windowHeight` is that of the window, for what stands at its side.
+ * top left corner, at a width of the viewport in that band; `windowHeight` is that of the window, for what stands at its side or stays at its bottom.
  */
 export function placedAssembly(
   circumstances: Circumstances,
@@ -150,6 +173,7 @@ export function placedAssembly(
   const there = { ...circumstances, sizedAt: at };
   const width = valueAt(panelWidth(circumstances, assembly, band, span), at);
   const whole = assemblyBox(assembly, there, within, windowHeight);
-  const placed = placeBox(whole, width, barMeasures(there, assembly, within));
+  const inOrder = placeBox(whole, width, barMeasures(there, assembly, within));
+  const placed = assembly.kind === 'drawers' ? inParts(inOrder, assembly, windowHeight) : inOrder;
   return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
 }

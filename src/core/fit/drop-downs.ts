@@ -22,8 +22,8 @@ export interface DropDown {
   entry: Id | null;
   /** The selector of it below its piece. */
   selector: string;
-  /** How far its item’s edges are from the edge of the window where lines start, in CSS px; and where the item ends below. */
-  item: { start: number; end: number; bottom: number };
+  /** How far its item’s edges are from the edge of the window where lines start, in CSS px; and where the item begins and ends across it. */
+  item: { start: number; end: number; top: number; bottom: number };
   /** How wide it is when it is as wide as what is in it, and at least as its item; and how high at a width, in CSS px. */
   width: number;
   heightAt(width: number): number;
@@ -97,7 +97,7 @@ function hangingOf(
         piece: piece.id,
         entry,
         selector: `${selector} > ${box.at}`,
-        item: { start, end, bottom: item.y + item.height },
+        item: { start, end, top: item.y, bottom: item.y + item.height },
         width: Math.max(end - start, width),
         heightAt: (wide: number) => placeBox(box, wide, content!).height,
       },

@@ -16,6 +16,7 @@ import type { Id } from '../ids/id';
 import type { BareLook, State } from '../properties/states';
 import { typeProperties } from '../properties/type';
 import { box } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
 import { signAndWords, signThenWords } from '../boxes/sign';
 import { dressedBox } from './content';
 import { kindOfPiece, leading, pieceClass } from './piece';
@@ -118,15 +119,16 @@ const properties = propertyList(
 );
 type Values = ValuesOf<typeof properties>;
 
-const layouts = ({ paddingBlock, paddingInline }: Values) => ({
-  '': {
-    ...signAndWords,
-    justifyContent: 'center',
-    paddingBlock,
-    paddingInline,
-    border: { width: BORDER, look: 'solid var(--button-line, transparent)' },
-  },
-});
+const layouts = ({ paddingBlock, paddingInline }: Values) =>
+  ({
+    '': {
+      ...signAndWords,
+      justifyContent: 'center',
+      paddingBlock,
+      paddingInline,
+      border: { width: BORDER, look: 'solid var(--button-line, transparent)' },
+    },
+  }) as const satisfies Layouts;
 
 /** A call to action. Its colours are its own: those of links around it never reach it. */
 export const button = kindOfPiece<Values>({

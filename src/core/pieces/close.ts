@@ -68,6 +68,7 @@ const layouts = ({ shows, least, iconSize: size }: Values) =>
       alignItems: 'center',
       justifyContent: 'center',
       gap: shows === 'both' ? { em: 0.4 } : 0,
+      flexShrink: 0,
       minInlineSize: least,
       minBlockSize: least,
     },

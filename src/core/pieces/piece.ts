@@ -6,6 +6,7 @@ import type { Id } from '../ids/id';
 import type { Link } from '../properties/link';
 import type { PropertyList } from '../properties/property';
 import type { AssemblyKind } from '../properties/assembly-kind';
+import type { Length } from '../lengths/formula';
 import type { Leaves } from '../properties/menu';
 import type { LogoVersion } from '../brand/logo-versions';
 import type { Box } from '../boxes/box';
@@ -131,6 +132,10 @@ export interface PieceKind<V = Record<string, unknown>> {
   hanging?: {
     boxes(values: V, content: PieceContent): Hanging[];
     at(values: V): HangsAt;
+    /** How far from its item or its bar. */
+    gap(values: V): Length;
+    /** How high at most; null where the window alone limits it. */
+    most(values: V): Length | null;
     css: Readonly<Record<HangingSide, Declarations>>;
   };
   /** Whether a piece with these values takes the free space of its bay by its form. */

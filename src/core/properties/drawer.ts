@@ -1,5 +1,5 @@
 import { lengthCss, type Length } from '../lengths/formula';
-import { plainNumber, px } from '../lengths/length';
+import { mediaEm, plainNumber, px } from '../lengths/length';
 import { AS_IT_COMES, type CssNode, type Declarations, type Rules } from '../markup/css';
 import { choiceKind } from './kinds/choice';
 import { colourKind } from './kinds/colour';
@@ -262,6 +262,9 @@ export function drawerRules(values: DrawerValues, names: CssNames): Rules {
   };
 }
 
+/** In windows that are no higher than this, in CSS px at the usual text size, nothing of a drawer stays: it scrolls as a whole. */
+export const LOW_WINDOW = 416;
+
 /** How long it takes and how it runs; a browser that cannot change `display` in time does all at once (CSS Transitions 2, 3). */
 const TRANSITION = 'var(--takes, var(--duration-calm)) var(--eases, var(--easing-settle)) allow-discrete';
 
@@ -269,7 +272,10 @@ const TRANSITION = 'var(--takes, var(--duration-calm)) var(--eases, var(--easing
 export const drawerCss: readonly CssNode[] = [
   {
     // The page behind does not scroll; where its bar of scrolling took room, that stays free (the script tells).
-    ':root:has(> body > .drawer:modal)': { overflow: 'hidden', 'scrollbar-gutter': 'var(--gutter-of-bar, auto)' },
+    ':root:has(> body > .drawer:modal)': {
+      overflow: 'hidden',
+      'scrollbar-gutter': 'var(--gutter-of-bar, auto)',
+    },
     '.drawer': {
       'max-inline-size': 'none',
       margin: '0',
@@ -322,7 +328,7 @@ export const drawerCss: readonly CssNode[] = [
     ],
   },
   {
-    at: '@media (max-height: 26em)',
+    at: `@media (max-height: ${mediaEm(LOW_WINDOW)})`,
     inside: [{ '.drawer > .drawer-body': { overflow: 'visible', 'flex-shrink': '0' } }],
   },
 ];

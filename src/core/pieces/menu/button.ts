@@ -223,6 +223,8 @@ export function menuButtonLayouts(values: LaidButton, shown: boolean) {
       justifyContent: 'center',
       gap: labelSeen(values) ? (buttonGap ?? { em: 0.6 }) : 0,
       padding: [{ em: 0.6 }, { em: 0.8 }],
+      // With a least size said, it would else be that narrow where room is short.
+      inlineSize: 'max-content',
       minInlineSize: buttonLeast,
       minBlockSize: buttonLeast,
       border: { width: 1, look: 'solid currentcolor' },

@@ -31,7 +31,13 @@ export const menu = kindOfPiece<MenuValues>({
   css: menuCss,
   layouts: menuLayouts,
   box: menuBox,
-  hanging: { boxes: hangingBoxes, at: hangsAt, css: sideCss },
+  hanging: {
+    boxes: hangingBoxes,
+    at: hangsAt,
+    gap: ({ belowGap }) => belowGap,
+    most: ({ belowMost }) => belowMost,
+    css: sideCss,
+  },
   jointCss(values) {
     const weight = reservedWeight(values);
     return {
