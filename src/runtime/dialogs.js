@@ -83,7 +83,8 @@
     sized.disconnect();
     if (history.state?.opened === dialog.id) history.back();
     // What opened it has the focus again, or where that is gone, what stands in its place.
-    if (document.activeElement !== document.body) return;
+    const { activeElement, body } = document;
+    if (activeElement !== body && !dialog.contains(activeElement)) return;
     [...document.querySelectorAll('.header :is(a[href], button, input)')].find(shown)?.focus();
   };
   new MutationObserver((changes) => {
