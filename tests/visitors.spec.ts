@@ -224,32 +224,40 @@ test.describe('with scripts off', () => {
 /** A stylesheet as a browser has it that does not know a feature: what it stands behind does not hold, and what says it is dropped. */
 const lacking = (feature: string) => (text: string) => text.replaceAll(feature, `unknown-${feature}`);
 
-test('without anchor positioning a search opens below its icon, within the window', async ({ page }) => {
-  const site = withStarter(demo('hollin-sound'), 'shop');
-  const search = Object.values(site.headers[site.placing.header!]!.pieces).find(
-    ({ kind }) => kind === 'search',
-  );
-  Object.assign(search!, { values: { ...search!.values, form: { desktop: 'icon' } } });
-  await page.addInitScript(() => {
-    const known = CSS.supports.bind(CSS) as (...asked: string[]) => boolean;
-    CSS.supports = ((...asked: string[]) =>
-      asked[0] !== 'position-area' && known(...asked)) as typeof CSS.supports;
+for (const known of [true, false])
+  test(`a search opens below the bar of its icon, within the window, ${known ? 'where the browser knows anchors' : 'and without anchors too'}`, async ({
+    page,
+  }) => {
+    const site = withStarter(demo('hollin-sound'), 'shop');
+    const search = Object.values(site.headers[site.placing.header!]!.pieces).find(
+      ({ kind }) => kind === 'search',
+    );
+    Object.assign(search!, { values: { ...search!.values, form: { desktop: 'icon' } } });
+    if (!known)
+      await page.addInitScript(() => {
+        const knows = CSS.supports.bind(CSS) as (...asked: string[]) => boolean;
+        CSS.supports = ((...asked: string[]) =>
+          !asked.join().includes('anchor') && knows(...asked)) as typeof CSS.supports;
+      });
+    await visitHandedOver(page, demoDb, site, known ? {} : { changed: lacking('anchor(') });
+    let looked = 0;
+    for (const width of [1280, 375, 320]) {
+      await page.setViewportSize({ width, height: 800 });
+      const icon = page.locator('header .search-open:visible').first();
+      if ((await icon.count()) === 0) continue;
+      looked += 1;
+      await icon.click();
+      const form = page.locator('.search-form:popover-open');
+      await expect(form.locator('input')).toBeFocused();
+      const bar = page.locator('header .bar', { has: page.locator('.search-open:visible') });
+      const [at, around] = [(await form.boundingBox())!, (await bar.boundingBox())!];
+      expect(Math.abs(at.y - (around.y + around.height))).toBeLessThan(1.5);
+      expect(at.x).toBeGreaterThanOrEqual(0);
+      expect(at.x + at.width).toBeLessThanOrEqual(width);
+      await page.keyboard.press('Escape');
+    }
+    expect(looked).toBeGreaterThan(0);
   });
-  await visitHandedOver(page, demoDb, site, { changed: lacking('position-area') });
-  for (const width of [1280, 375]) {
-    await page.setViewportSize({ width, height: 800 });
-    const icon = page.locator('header .search-open:visible').first();
-    if ((await icon.count()) === 0) continue;
-    await icon.click();
-    const form = page.locator('.search-form:popover-open');
-    await expect(form.locator('input')).toBeFocused();
-    const [at, from] = [(await form.boundingBox())!, (await icon.boundingBox())!];
-    expect(Math.abs(at.y - (from.y + from.height))).toBeLessThan(1);
-    expect(at.x).toBeGreaterThanOrEqual(0);
-    expect(at.x + at.width).toBeLessThanOrEqual(width);
-    await page.keyboard.press('Escape');
-  }
-});
 
 test('without scroll timelines no item of a scrolling row is faded', async ({ page }) => {
   const site = demo('hollin-sound');

@@ -32,8 +32,11 @@
         for (const toggle of toggles()) if (!toggle.parentElement.contains(target)) setOpen(toggle, false);
         const toggle = target.closest('.menu-list > li')?.querySelector(':scope > .menu-toggle');
         const asks = toggle && getComputedStyle(toggle).getPropertyValue('--points');
-        if (asks && toggle.getClientRects().length > 0 && toggle.getAttribute('aria-expanded') === 'false')
-          setOpen(toggle, true);
+        if (!asks || toggle.getClientRects().length === 0 || toggle.getAttribute('aria-expanded') === 'true')
+          return;
+        for (const other of toggle.closest('ul').querySelectorAll(':scope > li > [aria-expanded="true"]'))
+          setOpen(other, false);
+        setOpen(toggle, true);
       },
       open ? 240 : 120,
     );

@@ -7,7 +7,7 @@
       const opener = newState === 'open' && document.querySelector(`[popovertarget="${target.id}"]`);
       if (!opener) return;
       // Where the browser knows no anchors, it opens below the bar of its icon.
-      if (!CSS.supports('top', 'anchor(bottom)')) {
+      if (!CSS.supports('inset', 'anchor(end)')) {
         const { bottom } = opener.closest('.bar').getBoundingClientRect();
         target.style.insetBlockStart = `${bottom}px`;
       }

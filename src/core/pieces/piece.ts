@@ -137,6 +137,8 @@ export interface PieceKind<V = Record<string, unknown>> {
     /** How high at most; null where the window alone limits it. */
     most(values: V): Length | null;
     css: Readonly<Record<HangingSide, Declarations>>;
+    /** What lets what hangs from these items stand as wide as its bar, or takes that back; the same selectors and properties either way. */
+    besideBar(items: string, is: boolean): Rules;
   };
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: V): boolean;

@@ -144,7 +144,7 @@ export const search = kindOfPiece<Values>({
       'background-color': 'var(--ground)',
       color: 'inherit',
     },
-    '.search-form:popover-open': { display: 'flex', 'max-inline-size': '100vw' },
+    '.search-form:popover-open': { display: 'flex', 'max-inline-size': 'calc(100vw - 2 * var(--gutter))' },
     '.search input': {
       'background-color': 'var(--ground)',
       color: 'var(--ink)',
@@ -156,17 +156,21 @@ export const search = kindOfPiece<Values>({
   },
   someCss: [
     {
-      // Where the browser knows anchors, the field hangs below the icon that opened it (CSS Anchor Positioning 1).
+      // Where the browser knows anchors, the field hangs below the bar of the icon that opened it (CSS Anchor Positioning 1): at its end
+      // or its start, or where neither has room, across the window.
       css: [
         {
-          at: '@supports (position-area: block-end)',
+          '.bar:has(.search-open)': { 'anchor-name': '--search-bar', 'anchor-scope': '--search-bar' },
+          '@position-try --across': { 'inset-inline': '0' },
+        },
+        {
+          at: '@supports (inset: anchor(end))',
           inside: [
             {
               '.search-form:popover-open': {
-                'inset-block-start': 'auto',
-                'inset-inline-end': 'auto',
-                'position-area': 'block-end span-inline-start',
-                'position-try-fallbacks': 'flip-inline',
+                'inset-block': 'anchor(--search-bar end) auto',
+                'inset-inline': 'auto anchor(end)',
+                'position-try-fallbacks': 'flip-inline, --across',
               },
             },
           ],

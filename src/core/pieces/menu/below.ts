@@ -48,6 +48,20 @@ const look = { group: 'Drop-down', by: null } as const;
 const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));
 const unless = (is: boolean, css: string) => (is ? AS_IT_COMES : css);
 
+/**
+ * What lets what hangs from items stand as wide as their bar: neither they nor anything between holds it. What keeps its place in a bar
+ * that changes its height (properties/scroll.ts) does so again when nothing is open.
+ */
+export function besideBar(items: string, is: boolean): Rules {
+  const open = '.menu-toggle[aria-expanded="true"]';
+  return {
+    [items]: { position: unless(!is, 'static') },
+    [`&:has(${open}), .bay:has(& ${open})`]: { position: unless(!is, 'static') },
+    '.bar:has(&)': { position: unless(!is, 'relative') },
+    '& .menu-toggle[aria-expanded="false"] + .menu-below': { 'transition-duration': unless(!is, '0s') },
+  };
+}
+
 /** What is seen of the sign of a toggle: two edges of a square that is turned, a triangle, or two lines. */
 function toggleSignCss(sign: ToggleSign): Rules {
   const plain = sign === 'chevron';
@@ -132,13 +146,7 @@ export const belowProperties = propertyList(
     label: 'Width',
     kind: choiceKind(widthLabels),
     initial: 'own',
-    css: (value) => {
-      const across = value === 'content' || value === 'bar';
-      return {
-        '& .menu-list > li': { position: unless(!across, 'static') },
-        '.bar:has(&)': { position: unless(!across, 'relative') },
-      };
-    },
+    css: (value) => besideBar('& .menu-list > li', value !== 'own'),
   }),
   property({
     ...drop,
@@ -360,6 +368,7 @@ export function droppedCss(dropped: boolean): Declarations {
       ? 'min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)'
       : 'none',
     'overflow-y': dropped ? 'auto' : 'visible',
+    'overscroll-behavior': dropped ? 'contain' : 'auto',
     opacity: dropped ? 'var(--below-faint, 1)' : '1',
     translate: dropped ? 'var(--below-from, none)' : 'none',
   };

@@ -2,6 +2,7 @@ import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece } from '../piece';
 import { hangingBoxes, menuBox } from './boxes';
 import {
+  besideBar,
   hangingSideCss,
   hangsAt,
   sideCss,
@@ -37,6 +38,7 @@ export const menu = kindOfPiece<MenuValues>({
     gap: ({ belowGap }) => belowGap,
     most: ({ belowMost }) => belowMost,
     css: sideCss,
+    besideBar,
   },
   jointCss(values) {
     const weight = reservedWeight(values);

@@ -27,6 +27,9 @@ function differing(css: Readonly<Record<string, Declarations>>, sides: readonly 
   return names.filter((name) => new Set(sides.map((side) => css[side]![name])).size > 1);
 }
 
+/** The selector of the item from which something hangs. */
+const itemOf = (selector: string) => selector.slice(0, selector.lastIndexOf(' > '));
+
 /** The rules of what hangs out of a piece, stage by stage: of those that do not stand as they want to. */
 function pieceSides(
   settled: readonly SettledAssembly[],
@@ -52,19 +55,10 @@ function pieceSides(
         const side = hanging!.css[used[stage]!]!;
         const at = (change: (selector: string) => string) =>
           group.map(({ selector }) => `& ${change(selector)}`).join(', ');
-        const across = used.includes('across');
-        const is = used[stage] === 'across';
         return {
           [at((selector) => selector)]: Object.fromEntries(names.map((name) => [name, side[name]!])),
-          // As wide as its bar, it no longer stands in its item.
-          ...(across
-            ? {
-                [at((selector) => selector.slice(0, selector.lastIndexOf(' > ')))]: {
-                  position: is ? 'static' : 'relative',
-                },
-                '.bar:has(&)': { position: is ? 'relative' : 'static' },
-              }
-            : {}),
+          // As wide as its bar, nothing between holds it.
+          ...(used.includes('across') ? hanging!.besideBar(at(itemOf), used[stage] === 'across') : {}),
         };
       }),
     ),
