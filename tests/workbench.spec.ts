@@ -80,7 +80,8 @@ test('what views change in place is what the stylesheet says, rule by rule', asy
   }
   await expect.poll(() => barHeight(page, 'Desktop')).toBe(84);
   await saved(page);
-  const css = await (await request.get(`/try/${id}/site.css`)).text();
+  const file = async (name: string) => (await request.get(`/try/${id}/${name}`)).text();
+  const css = (await file('stand-in.css')) + (await file('site.css'));
   const [shown, said] = await view(page, 'Tablet')
     .locator('html')
     .evaluate((_, text) => {

@@ -3,10 +3,18 @@ import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { NOTICES_SCRIPT, pagePieces, placedOnPage, SCRIPT, showsNotices, STYLESHEET } from './page/page';
+import {
+  NOTICES_SCRIPT,
+  pagePieces,
+  placedOnPage,
+  SCRIPT,
+  showsNotices,
+  STAND_IN_STYLESHEET,
+  STYLESHEET,
+} from './page/page';
 import { artworkFile, fontFileName, languageFolder, pageFile } from './page/paths';
 import { hasSearch, searchPage } from './page/search-page';
-import { renderStylesheet, siteFonts, type Shown } from './stylesheet/stylesheet';
+import { renderStylesheet, siteFonts, standInStylesheet, type Shown } from './stylesheet/stylesheet';
 
 /** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
 export type SiteFile =
@@ -64,6 +72,7 @@ export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
         pieces: (advances: Advances) => pagePieces(site, page, on, language, advances),
       })),
     ),
+    { path: STAND_IN_STYLESHEET, pieces: () => [standInStylesheet] },
     { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placedIds(site))] },
     { path: SCRIPT, pieces: () => [scripts.site] },
     ...(showsNotices(site, on) ? [{ path: NOTICES_SCRIPT, pieces: () => [scripts.notices] }] : []),

@@ -24,7 +24,7 @@ const assetFolders = ['artwork', 'fonts', 'files'];
 
 /** The files that every site has beside its pages, and those to be linked to. */
 function fixedFiles({ files }: Pick<Site, 'files'>): Map<string, string> {
-  const standing = ['index.html', 'search.html', 'site.css', 'site.js'];
+  const standing = ['index.html', 'search.html', 'site.css', 'stand-in.css', 'site.js', 'notices.js'];
   return new Map([
     ...standing.map((name): [string, string] => [name, `the file “${name}” of every site`]),
     ...Object.values(files).map(({ name }): [string, string] => [

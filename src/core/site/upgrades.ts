@@ -219,7 +219,8 @@ const upgrades: Record<number, Upgrade> = {
   },
   // Neither the address of the site nor other words of pages could be said.
   4: (site) => ({ ...site, address: null, words: { values: {} } }),
-  5: closedByPieces,
+  // A page could have the name of a file that came since.
+  5: (site) => closedByPieces(pathsApart(site)),
 };
 
 /**

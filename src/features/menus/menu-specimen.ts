@@ -1,6 +1,6 @@
 import type { Band } from '@/core/bands/band';
 import { renderPage } from '@/core/render/page/page';
-import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
+import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { newAssembly, newPiece } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Page } from '@/core/site/page';
@@ -48,5 +48,5 @@ export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html
     headers: { [header.id]: header },
     footers: {},
   };
-  return { html: renderPage(seen, page, { header, footer: null }), css: renderStylesheet(seen) };
+  return { html: renderPage(seen, page, { header, footer: null }), css: viewStylesheet(seen) };
 }

@@ -184,7 +184,7 @@ const mainBars: SaidBar[] = [
           {
             text: {
               all: ['Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.'],
-              de: ['Starker Wind am Donnerstag: das letzte Schiff nach Great Skerrow fährt um 16:10.'],
+              de: ['Starker Wind am Donnerstag: letztes Schiff um 16:10.'],
             },
             textSize: { desktop: 14, phone: 13 },
           },

@@ -44,13 +44,14 @@ const sites: Record<string, () => Site> = {
  * The most that what is handed over may come to, in bytes: the stylesheet and the script as servers send them (Brotli), the home page
  * as it is. Of the home page of the demo 2.7 KB are tabs, and 4 KB the second order in which its drawer lists the menu on the phone.
  */
-const BUDGETS = { 'site.css': 5 * 1024, 'site.js': 2 * 1024, 'notices.js': 1024, 'index.html': 21.5 * 1024 };
+const BUDGETS = { 'site.css': 5.5 * 1024, 'site.js': 2.5 * 1024, 'notices.js': 1024, 'index.html': 21.5 * 1024 };
 
 /**
  * The bytes of each stylesheet before compression, so that none grows unseen. Since headers on no page are left out, what was added:
  * collapse rules that begin in time for every language and text size, the focus ring, rules for forced colours, paper and low windows,
  * hovering in blocks of its own, links of 44 px; whether pages are light or dark, the room that jumps leave as high as the header is, and
- * forms for browsers without anchors and scroll timelines, the ground of an entry below the button beside it.
+ * forms for browsers without anchors and scroll timelines, the ground of an entry below the button beside it; drawers that come and go,
+ * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button.
  */
 const stylesheets: Record<string, number> = {
   'hollin-sound': 29833,
@@ -84,6 +85,7 @@ test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => 
     return [[name, weigh(name, file && 'text' in file ? file.text : '')] as const];
   });
   const css = files.find(({ path: at }) => at === 'site.css')!;
+  console.log('LEN', id, 'text' in css && css.text.length);
   expect('text' in css && css.text.length).toBeLessThanOrEqual(stylesheets[id]!);
   for (const [name, bytes] of weighed) {
     expect(bytes).toBeGreaterThan(500);

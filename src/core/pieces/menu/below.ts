@@ -355,24 +355,23 @@ export function belowLayouts(values: LaidBelow) {
   } as const satisfies Layouts;
 }
 
-/** A drop-down hangs below its entry; the children of an open list stand in the flow. */
-export function droppedCss(dropped: boolean): Declarations {
-  return {
-    position: dropped ? 'absolute' : 'static',
-    'background-color': dropped ? 'var(--below-ground, var(--ground))' : 'transparent',
-    color: dropped ? 'var(--below-ink, var(--ink))' : 'inherit',
-    border: dropped ? 'var(--below-line, var(--border-hairline))' : '0',
-    'border-radius': dropped ? 'var(--below-radius, var(--radius-small))' : '0',
-    'box-shadow': dropped ? 'var(--below-shadow, var(--shadow-high))' : 'none',
-    'max-block-size': dropped
-      ? 'min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)'
-      : 'none',
-    'overflow-y': dropped ? 'auto' : 'visible',
-    'overscroll-behavior': dropped ? 'contain' : 'auto',
-    opacity: dropped ? 'var(--below-faint, 1)' : '1',
-    translate: dropped ? 'var(--below-from, none)' : 'none',
-  };
-}
+/** A drop-down hangs below its entry. */
+const droppedCss: Declarations = {
+  position: 'absolute',
+  'background-color': 'var(--below-ground, var(--ground))',
+  color: 'var(--below-ink, var(--ink))',
+  border: 'var(--below-line, var(--border-hairline))',
+  'border-radius': 'var(--below-radius, var(--radius-small))',
+  'box-shadow': 'var(--below-shadow, var(--shadow-high))',
+  'max-block-size': 'min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)',
+  'overflow-y': 'auto',
+  'overscroll-behavior': 'contain',
+  opacity: 'var(--below-faint, 1)',
+  translate: 'var(--below-from, none)',
+};
+
+/** Where nothing drops down, the children of an open list stand in the flow, and nothing of that holds. */
+export const belowCss = (dropped: boolean): Declarations => ({ all: unless(dropped, 'unset') });
 
 const asItsContent = {
   'margin-inline': '0',
@@ -394,6 +393,7 @@ export const sideCss: Record<HangingSide, Declarations> = {
 
 /** Where drop-downs hang unless something else was worked out for them (`sideRules`). */
 export const hangingCss: Declarations = {
+  ...droppedCss,
   'z-index': 'var(--layer-drop-down, 20)',
   ...sideCss.start,
   'inset-block-start': 'calc(100% + var(--below-gap, 0px))',

@@ -3,7 +3,7 @@ import { layoutCss, sizeCss } from '../../boxes/layout';
 import { dressedCss } from '../../properties/dress';
 import { AS_IT_COMES } from '../../markup/css';
 import { menuButtonCss } from './button';
-import { droppedCss, hangingCss, TOGGLE, TOGGLE_SIGN } from './below';
+import { belowCss, hangingCss, TOGGLE, TOGGLE_SIGN } from './below';
 import { forms, headingParts, type ShownAs } from './forms';
 import { moreLayout } from './layouts';
 
@@ -36,7 +36,7 @@ function formCss(value: ShownAs): Rules {
     },
     // The ground of an entry goes on below the button that stands beside it.
     [`& ${BESIDE_TOGGLE}::before`]: { content: below === 'dropped' ? '""' : 'none' },
-    '& .menu-list > li > .menu-below': droppedCss(below === 'dropped'),
+    '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
   };
 }
 
@@ -110,6 +110,7 @@ export function shownAsCss(value: ShownAs): Rules {
 
 /** What a row says that is so anyway: only said by forms that are otherwise. */
 const anyway = [
+  'all',
   'overflow-x',
   'animation',
   'animation-timeline',

@@ -21,6 +21,9 @@ import { standIn } from './stand-in';
 
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';
+
+/** The stylesheet of what stands in for the content of pages. */
+export const STAND_IN_STYLESHEET = 'stand-in.css';
 export const SCRIPT = 'site.js';
 
 /** The script of pages with a notice, which runs before anything is seen. */
@@ -185,6 +188,7 @@ export function pagePieces(
       el('meta', { charset: 'utf-8' }),
       el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
       el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
+      el('link', { rel: 'stylesheet', href: state.folder.href(STAND_IN_STYLESHEET) }),
       el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
       ...alternates(state),
       showsNotices(site, on) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),

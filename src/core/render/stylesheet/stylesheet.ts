@@ -182,8 +182,13 @@ function typeRules({ kind, properties }: PieceKind): Rules {
   return style === undefined ? {} : { [`.${kind}`]: standardTypeCss(style) };
 }
 
+const layerOrder = `@layer ${layers.join(', ')};\n`;
+
+/** The stylesheet of what stands in for the content of pages: what takes its place has one of its own. */
+export const standInStylesheet = layerOrder + writeCss([{ at: '@layer page', inside: [standInCss] }]);
+
 /**
- * The one stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
+ * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
  * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown.
  */
 export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown = null): string {
@@ -211,7 +216,7 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
     ':root': { 'color-scheme': groundScheme(site), ...tokenDeclarations(site, brand) },
   };
   return (
-    `@layer ${layers.join(', ')};\n` +
+    layerOrder +
     writeCss(
       hoverable([
         ...shipped.map(shippedFace),
@@ -222,7 +227,6 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
           ),
         ),
         layer('reset', resetCss, ringCss),
-        layer('page', standInCss),
         layer('brand', tokens, bodyRules),
         layer(
           'pieces',
@@ -252,3 +256,7 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
     )
   );
 }
+
+/** All that a page is styled with, as one text for views. */
+export const viewStylesheet = (...of: Parameters<typeof renderStylesheet>): string =>
+  standInStylesheet + renderStylesheet(...of);

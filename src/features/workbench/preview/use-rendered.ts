@@ -7,7 +7,7 @@ import { homePage, renderedPages } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
 import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
-import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
+import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 
@@ -28,7 +28,7 @@ export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, 
   );
   const on = useMemo(() => onWorkbench(site, kind, assembly), [site, kind, assembly]);
   const css = useMemo(
-    () => renderStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
+    () => viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
     [site, advances, on],
   );
   const html = useMemo(

@@ -6,7 +6,7 @@ import { useAdvances, useSite } from '@/client/open-site-context';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/page/paths';
 import { renderPage } from '@/core/render/page/page';
-import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
+import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';
 import { startHeader, type Starter } from '@/core/starters/starter';
@@ -37,7 +37,7 @@ function starterPage(site: Site, starter: Starter, advances: Advances): { html: 
   };
   return {
     html: renderPage(seen, homePage(site), { header, footer: null }, site.languages[0], advances),
-    css: renderStylesheet(seen),
+    css: viewStylesheet(seen),
   };
 }
 

@@ -5,7 +5,7 @@ import type { State, StatedPart } from '@/core/properties/states';
 import { stateLabels } from '@/core/properties/states';
 import { barHeights, usually } from '@/core/fit/heights';
 import { renderPage } from '@/core/render/page/page';
-import { renderStylesheet } from '@/core/render/stylesheet/stylesheet';
+import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { resolveAssembly } from '@/core/resolve/assembly';
 import { settledValue } from '@/core/resolve/settled-values';
 import { newBar, newItem, newMenu, newPage } from '@/core/site/defaults';
@@ -140,7 +140,7 @@ export function stateSpecimen(
   const shown = { ...seen, headers: { [header.id]: header } };
   return {
     html: renderPage(shown, other, { header, footer: null }),
-    css: renderStylesheet(shown),
+    css: viewStylesheet(shown),
     height,
   };
 }
