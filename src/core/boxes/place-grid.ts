@@ -56,7 +56,8 @@ export function placeGrid({ box, room, height, setting, place }: Inside): Conten
   // Rows that are as their content share what is free, unless they are packed (CSS Grid 2, 12.8).
   if (over > 0 && !centred) heights.forEach((each, row) => (heights[row] = each + over / rows));
   const top = (row: number) =>
-    (centred && over > 0 ? over / 2 : 0) +
+    // What is higher than its grid sticks out at both ends (CSS Align 3, 4.4 "unsafe").
+    (centred ? over / 2 : 0) +
     heights.slice(0, row).reduce((sum, each) => sum + each + rowGap, 0);
   const of = cells.map(({ each, row, width, x, align, placed: own }) => {
     const stretches = align === 'stretch' && isStretched(each) && own.height !== heights[row];

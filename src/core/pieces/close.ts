@@ -73,6 +73,7 @@ const layouts = ({ shows, least, iconSize: size }: Values) =>
       minBlockSize: least,
     },
     '> .icon': { display: shows === 'label' ? 'none' : 'block' },
+    '> .close-label': {},
   }) as const satisfies Layouts;
 
 /** What closes the drawer in which it stands. */

@@ -11,6 +11,7 @@ import { menu } from './menu/menu';
 import { notice } from './notice';
 import { picture } from './picture';
 import type { PieceKind } from './piece';
+import { profile } from './profile';
 import { search } from './search';
 import { social } from './social';
 import { text } from './text';
@@ -23,6 +24,7 @@ export const pieceKinds: readonly PieceKind[] = [
   search,
   basket,
   account,
+  profile,
   languageChoice,
   social,
   text,

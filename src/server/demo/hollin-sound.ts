@@ -333,6 +333,17 @@ const drawer = assembly(
       bays: {
         start: [
           [
+            'profile',
+            {
+              inName: { all: 'Robin Tern' },
+              inLine: { all: '3 crossings booked', de: '3 Fahrten gebucht' },
+              inLink: { to: 'page', page: 'pg-account' },
+              outName: { all: 'Sign in', de: 'Anmelden' },
+              outLink: { to: 'page', page: 'pg-account' },
+              shows: 'in',
+            },
+          ],
+          [
             'menu',
             {
               menu: 'm-main',

@@ -355,23 +355,23 @@ export function belowLayouts(values: LaidBelow) {
   } as const satisfies Layouts;
 }
 
-/** A drop-down hangs below its entry. */
-const droppedCss: Declarations = {
-  position: 'absolute',
-  'background-color': 'var(--below-ground, var(--ground))',
-  color: 'var(--below-ink, var(--ink))',
-  border: 'var(--below-line, var(--border-hairline))',
-  'border-radius': 'var(--below-radius, var(--radius-small))',
-  'box-shadow': 'var(--below-shadow, var(--shadow-high))',
-  'max-block-size': 'min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)',
-  'overflow-y': 'auto',
-  'overscroll-behavior': 'contain',
-  opacity: 'var(--below-faint, 1)',
-  translate: 'var(--below-from, none)',
+/** A drop-down hangs below its entry; the children of an open list stand in the flow. Each with what it is there. */
+const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = {
+  position: ['absolute', 'static'],
+  'background-color': ['var(--below-ground, var(--ground))', 'transparent'],
+  color: ['var(--below-ink, var(--ink))', 'inherit'],
+  border: ['var(--below-line, var(--border-hairline))', '0'],
+  'border-radius': ['var(--below-radius, var(--radius-small))', '0'],
+  'box-shadow': ['var(--below-shadow, var(--shadow-high))', 'none'],
+  'max-block-size': ['min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)', 'none'],
+  overflow: ['hidden auto', 'visible'],
+  opacity: ['var(--below-faint, 1)', '1'],
+  translate: ['var(--below-from, none)', 'none'],
 };
 
-/** Where nothing drops down, the children of an open list stand in the flow, and nothing of that holds. */
-export const belowCss = (dropped: boolean): Declarations => ({ all: unless(dropped, 'unset') });
+/** How what is below an entry looks where it drops down, or stands in the flow. */
+export const belowCss = (dropped: boolean): Declarations =>
+  Object.fromEntries(Object.entries(hangingLook).map(([name, css]) => [name, css[dropped ? 0 : 1]]));
 
 const asItsContent = {
   'margin-inline': '0',
@@ -393,7 +393,7 @@ export const sideCss: Record<HangingSide, Declarations> = {
 
 /** Where drop-downs hang unless something else was worked out for them (`sideRules`). */
 export const hangingCss: Declarations = {
-  ...droppedCss,
+  'overscroll-behavior': 'contain',
   'z-index': 'var(--layer-drop-down, 20)',
   ...sideCss.start,
   'inset-block-start': 'calc(100% + var(--below-gap, 0px))',

@@ -110,7 +110,6 @@ export function shownAsCss(value: ShownAs): Rules {
 
 /** What a row says that is so anyway: only said by forms that are otherwise. */
 const anyway = [
-  'all',
   'overflow-x',
   'animation',
   'animation-timeline',

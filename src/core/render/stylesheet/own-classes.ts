@@ -3,6 +3,8 @@ import { pieceKinds } from '../../pieces';
 import { drawerParts } from '../../properties/bar';
 import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss } from './base-css';
+import { initialValues } from '../../resolve/settled-values';
+import { layoutRules } from './layout-rules';
 import { standInCss } from '../page/stand-in';
 
 /** Classes and ids of the pages’ own markup that no rule names. */
@@ -18,10 +20,8 @@ const unruled = [
   'phase-mark',
   'stand-in-text',
   'stand-in-picture',
-  'menu-logo',
   'menu-word',
   'basket-label',
-  'close-label',
   ...drawerParts.map((part) => `drawer-${part}`),
 ];
 
@@ -47,6 +47,11 @@ export const ownClasses: ReadonlySet<string> = new Set([
   ...classesIn([assemblyCss, resetCss, standInCss, phasedHeaderCss, phasedOpenCss]),
   ...pieceKinds.map((each) => each.kind),
   ...pieceKinds.flatMap((kind) =>
-    classesIn([kind.css, kind.openCss ?? {}, ...(kind.someCss ?? []).flatMap(({ css }) => css)]),
+    classesIn([
+      kind.css,
+      layoutRules(kind.layouts(initialValues(kind.properties), { top: 0, ranks: [] })),
+      kind.openCss ?? {},
+      ...(kind.someCss ?? []).flatMap(({ css }) => css),
+    ]),
   ),
 ]);
