@@ -114,8 +114,17 @@
     dialog.inert = false;
   };
 
+  let dropped = null;
+  const showDropDown = (selector, anew) => {
+    const toggleOf = (at) => (at === null ? null : document.querySelector(at)?.previousElementSibling);
+    if (selector === dropped && !anew) return;
+    if (selector !== dropped) toggleOf(dropped)?.setAttribute('aria-expanded', 'false');
+    toggleOf(selector)?.setAttribute('aria-expanded', 'true');
+    dropped = selector;
+  };
+
   const show = () => {
-    const { html, css, drawer, atEnd, still, round } = wanted;
+    const { html, css, drawer, dropDown, atEnd, still, round } = wanted;
     const before = shown;
     shown = wanted;
     const newPage = html !== before.html;
@@ -124,6 +133,7 @@
     if (still) document.head.append(stillness);
     else stillness.remove();
     if (newPage || drawer !== opened) showDrawer(drawer);
+    showDropDown(dropDown, newPage);
     if (atEnd && !endShown) {
       endShown = true;
       scrollTo(0, document.documentElement.scrollHeight);

@@ -1,5 +1,6 @@
 import type { BarRoom } from '@/core/fit/bar-fit';
 import type { ForecastRow } from '@/core/fit/forecasts';
+import type { OpenedSurvey } from '@/core/fit/opened-survey';
 import type { Circumstances } from '@/core/fit/piece-content';
 import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
@@ -12,6 +13,7 @@ import type { DocumentChange } from './document-change';
 /** What is wanted of the bars of an assembly: how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */
 export type FitWish =
   | { what: 'survey' }
+  | { what: 'opened' }
   | { what: 'forecast'; bar: Id }
   | { what: 'room'; bar: Id; span: Span; language: string }
   | { what: 'suggestions'; bar: Id; down: number };
@@ -42,6 +44,7 @@ export interface BarWidths {
 /** Each wish with its answer. */
 export interface FitAnswers {
   survey: FitSurvey;
+  opened: OpenedSurvey;
   forecast: BarForecast;
   room: BarWidths;
   suggestions: Suggestions;

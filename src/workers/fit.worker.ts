@@ -1,6 +1,7 @@
 import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
 import type { Circumstances } from '@/core/fit/piece-content';
+import { surveyOpened } from '@/core/fit/opened-survey';
 import { surveyRoom } from '@/core/fit/room-survey';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { suggestFit } from '@/core/fit/suggestions';
@@ -36,6 +37,7 @@ const answers: Answering = {
     performance.measure('fit', { start, detail: assembly });
     return found;
   },
+  opened: (today, { kind, assembly }) => surveyOpened(today, kind, today.site[kind][assembly]!),
   forecast(today, { kind, assembly }, { bar }) {
     const place = { kind, assembly, bar };
     return {

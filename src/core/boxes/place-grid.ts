@@ -57,8 +57,7 @@ export function placeGrid({ box, room, height, setting, place }: Inside): Conten
   if (over > 0 && !centred) heights.forEach((each, row) => (heights[row] = each + over / rows));
   const top = (row: number) =>
     // What is higher than its grid sticks out at both ends (CSS Align 3, 4.4 "unsafe").
-    (centred ? over / 2 : 0) +
-    heights.slice(0, row).reduce((sum, each) => sum + each + rowGap, 0);
+    (centred ? over / 2 : 0) + heights.slice(0, row).reduce((sum, each) => sum + each + rowGap, 0);
   const of = cells.map(({ each, row, width, x, align, placed: own }) => {
     const stretches = align === 'stretch' && isStretched(each) && own.height !== heights[row];
     const stretched = stretches ? place(each, width, heights[row]!) : own;

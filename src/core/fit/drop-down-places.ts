@@ -19,7 +19,11 @@ import { lineWidth, type Circumstances } from './piece-content';
 export interface PlacedDropDown extends Place {
   piece: Id;
   entry: Id | null;
+  /** How it stands, and how it would if it had the room. */
   side: HangingSide;
+  wanted: HangingSide;
+  /** The selector of it below its piece. */
+  selector: string;
   /** How high it would be if nothing limited it, in CSS px: where it is lower, it scrolls. */
   natural: number;
 }
@@ -58,7 +62,7 @@ function beginsAt(
  * Where all that hangs out of the pieces of an assembly stands, each as if it alone was open: in CSS px from the top left corner of the
  * assembly, at a width of the viewport in that band. What is worked out of the sides is handed in.
  */
-export function placedDropDowns(
+function placedDropDowns(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
@@ -103,6 +107,8 @@ export function placedDropDowns(
       piece: dropDown.piece,
       entry: dropDown.entry,
       side,
+      wanted: wants,
+      selector: dropDown.selector,
       natural,
       x: directionOf(circumstances.language) === 'rtl' ? width - end : start,
       y: assembly.kind === 'footers' ? edges.top - away - height : edges.bottom + away,

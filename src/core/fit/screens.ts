@@ -24,6 +24,23 @@ export const screens: readonly Screen[] = [
   { name: 'Desktop screen', width: 1920, height: 1080, turns: false },
 ];
 
+/** A shipped screen as it is held. */
+export interface HeldScreen {
+  name: string;
+  held: 'upright' | 'sideways';
+  width: number;
+  height: number;
+}
+
+function heldWays({ name, width, height, turns }: Screen): HeldScreen[] {
+  const [short, long] = [Math.min(width, height), Math.max(width, height)];
+  const sideways = { name, held: 'sideways' as const, width: long, height: short };
+  return turns ? [{ name, held: 'upright', width: short, height: long }, sideways] : [sideways];
+}
+
+/** Every shipped screen, upright and sideways. */
+export const heldScreens: readonly HeldScreen[] = screens.flatMap(heldWays);
+
 /** How much of a screen a header covers while the page is scrolled. */
 export interface ScreenShare {
   screen: string;
@@ -45,12 +62,7 @@ export function screenShares(today: Circumstances, header: Assembly): ScreenShar
     const covered = coveredHeight(today, settled, stage.band, width);
     return { screen, held, width, height, covered, share: covered / height };
   };
-  return screens.flatMap(({ name, width, height, turns }) => {
-    const [short, long] = [Math.min(width, height), Math.max(width, height)];
-    return turns
-      ? [shareOf(name, 'upright', short, long), shareOf(name, 'sideways', long, short)]
-      : [shareOf(name, 'sideways', width, height)];
-  });
+  return heldScreens.map(({ name, held, width, height }) => shareOf(name, held, width, height));
 }
 
 /** The length of the stand-in page, in CSS px: few real ones are shorter. */

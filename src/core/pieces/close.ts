@@ -61,7 +61,7 @@ const properties = propertyList(
 );
 type Values = ValuesOf<typeof properties>;
 
-const layouts = ({ shows, least, iconSize: size }: Values) =>
+const layouts = ({ shows, least }: Values) =>
   ({
     '': {
       ...signAndWords,

@@ -21,7 +21,10 @@ export interface StarterSource {
   shortens: SaidRule;
 }
 
-/** A ready-made header: one file for all that are put together like it, and one line in the list. */
+/** The kinds of assembly that can be begun ready-made. */
+export type StartedKind = 'headers' | 'drawers';
+
+/** A ready-made header or drawer: one file for all that are put together like it, and one line in the list. */
 export interface Starter {
   id: string;
   name: string;
@@ -83,19 +86,31 @@ function starterSource(site: Site, ids: IdSource, made: (menu: Menu) => void): S
   };
 }
 
-/** A starter as a header of this site, drawn with its brand and its menus, to be changed to the last value; with the menus that have to be added for it. */
+/** A starter as an assembly of this site, drawn with its brand and its menus, to be changed to the last value; with the menus that have to be added for it. */
+export function startAssembly(
+  site: Site,
+  kind: StartedKind,
+  starter: Starter,
+  name: string,
+  ids: IdSource,
+): { assembly: Assembly; menus: Menu[] } {
+  const menus: Menu[] = [];
+  const said = {
+    kind,
+    name,
+    bars: starter.bars(starterSource(site, ids, (menu) => menus.push(menu))),
+    values: starter.values ?? {},
+  };
+  return { assembly: composeAssembly(said, () => ids(), site.bands), menus };
+}
+
+/** The same for a header. */
 export function startHeader(
   site: Site,
   starter: Starter,
   name: string,
   ids: IdSource,
 ): { header: Assembly; menus: Menu[] } {
-  const menus: Menu[] = [];
-  const said = {
-    kind: 'headers' as const,
-    name,
-    bars: starter.bars(starterSource(site, ids, (menu) => menus.push(menu))),
-    values: starter.values ?? {},
-  };
-  return { header: composeAssembly(said, () => ids(), site.bands), menus };
+  const { assembly, menus } = startAssembly(site, 'headers', starter, name, ids);
+  return { header: assembly, menus };
 }

@@ -1,15 +1,19 @@
 import { expect, test } from '@jest/globals';
 import * as cssTree from 'css-tree';
+import * as v from 'valibot';
 import { HtmlValidate } from 'html-validate/node';
 import { applyEdits } from '../edit/apply';
 import { homePage } from '../render/files';
-import { renderPage } from '../render/page/page';
+import { placedOnPage, renderPage } from '../render/page/page';
 import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { newSite } from '../site/defaults';
 import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
+import { pieceKind } from '../pieces';
+import { drawerStarters } from './drawers';
+import { dropDownForms } from './drop-downs';
 import { starters } from './index';
-import { startHeader } from './starter';
+import { startAssembly, startHeader } from './starter';
 
 const validator = new HtmlValidate({
   extends: ['html-validate:recommended'],
@@ -84,3 +88,57 @@ test('starters are of clearly different build', () => {
   });
   expect(new Set(builds).size).toBe(starters.length);
 });
+
+/** A site with a drawer that was made of a starter, which its header opens. */
+function withDrawer(site: Site, starter: (typeof drawerStarters)[number]): Site {
+  const { assembly, menus } = startAssembly(site, 'drawers', starter, 'Started', ownIds());
+  const outcome = applyEdits(site, [
+    ...menus.map((menu) => ({ edit: 'addMenu' as const, menu })),
+    { edit: 'addAssembly', in: 'drawers', assembly },
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
+
+test('there are eight drawers, told apart by their ids and names', () => {
+  expect(drawerStarters.length).toBeGreaterThanOrEqual(8);
+  for (const key of ['id', 'name', 'about'] as const)
+    expect(new Set(drawerStarters.map((starter) => starter[key])).size).toBe(drawerStarters.length);
+});
+
+test.each(drawerStarters)('“$name” makes valid HTML and CSS, and closes', async (starter) => {
+  const site = withDrawer(sampleSite(), starter);
+  const drawer = Object.values(site.drawers).find(({ name }) => name === 'Started')!;
+  const html = renderPage(site, homePage(site), { ...placedOnPage(site), drawers: [drawer.id] });
+  const report = await validator.validateString(html);
+  expect(
+    report.results.flatMap((result) => result.messages.map((each) => `${each.ruleId}: ${each.message}`)),
+  ).toEqual([]);
+  const problems: string[] = [];
+  cssTree.parse(renderStylesheet(site), { onParseError: (error) => problems.push(error.message) });
+  expect(problems).toEqual([]);
+  expect(html).toMatch(/<button class="close started-close/);
+});
+
+test.each(drawerStarters)('“$name” stands on a site that has nothing yet', (starter) => {
+  const site = withDrawer(newSite('Empty', countedIds()), starter);
+  const [drawer] = Object.keys(site.drawers);
+  expect(renderPage(site, homePage(site), { header: null, footer: null, drawers: [drawer!] })).toContain(
+    '<dialog class="drawer',
+  );
+});
+
+test.each(dropDownForms)(
+  'the form “$name” can be said of a menu, and is told apart from the others',
+  (form) => {
+    const { properties } = pieceKind('menu');
+    for (const [name, value] of Object.entries(form.values)) {
+      const property = properties.find((each) => each.name === name)!;
+      expect([name, v.is(property.kind.schema, value)]).toEqual([name, true]);
+    }
+    expect(Object.keys(form.values).sort()).toEqual(Object.keys(dropDownForms[0]!.values).sort());
+    expect(
+      dropDownForms.filter((each) => JSON.stringify(each.values) === JSON.stringify(form.values)),
+    ).toEqual([form]);
+  },
+);

@@ -6,12 +6,13 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { newId } from '@/client/new-id';
-import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
+import { EVERYWHERE } from '@/core/bands/follow';
+import { assemblyKinds, assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Edit } from '@/core/edit';
 import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
-import { startHeader, type Starter } from '@/core/starters/starter';
+import { startAssembly, type StartedKind, type Starter } from '@/core/starters/starter';
 import { drawerForButton } from './menu-drawer';
 import { StarterGallery } from './starters/starter-gallery';
 import styles from './workbench.module.css';
@@ -26,7 +27,7 @@ function freeName(noun: string, taken: readonly string[], counted: boolean): str
 }
 
 /** The edits that let a new header take the place of an empty one, on the pages too. */
-function inPlaceOf(site: Site, empty: Assembly, header: Assembly): Edit[] {
+function inPlaceOfHeader(site: Site, empty: Assembly, header: Assembly): Edit[] {
   const placed = site.placing.header === empty.id;
   return [
     ...(placed ? [{ edit: 'placeOnEveryPage' as const, placing: { header: header.id } }] : []),
@@ -34,46 +35,69 @@ function inPlaceOf(site: Site, empty: Assembly, header: Assembly): Edit[] {
   ];
 }
 
-/** Makes a header, drawer or footer and goes to it: an empty one, or a header from a starter with the drawers and menus that it needs; it may take the place of an empty one. */
-function useAddAssembly(kind: AssemblyKind, empty: Assembly | null): (starter?: Starter | null) => void {
+/** The edits that let what opens a drawer open a new one; the old one stays, for those who want it back. */
+function inPlaceOfDrawer(site: Site, old: Assembly, drawer: Assembly): Edit[] {
+  return assemblyKinds.flatMap((kind) =>
+    Object.values(site[kind]).flatMap(({ id, pieces }) =>
+      Object.values(pieces)
+        .filter(({ values }) => values.opens?.[EVERYWHERE] === old.id)
+        .map((piece): Edit => ({
+          edit: 'setValue',
+          place: { on: 'piece', in: kind, assembly: id, piece: piece.id },
+          property: 'opens',
+          cell: EVERYWHERE,
+          value: drawer.id,
+        })),
+    ),
+  );
+}
+
+const isStarted = (kind: AssemblyKind): kind is StartedKind => kind === 'headers' || kind === 'drawers';
+
+/** Makes a header, drawer or footer and goes to it: an empty one, or one from a starter with the drawers and menus that it needs; it may take the place of another. */
+function useAddAssembly(kind: AssemblyKind, instead: Assembly | null): (starter?: Starter | null) => void {
   const site = useSite();
   const edit = useEdit();
   const router = useRouter();
   return (starter = null) => {
     const taken = Object.values(site[kind]).map((each) => each.name);
     const name = freeName(starter?.name ?? assemblyNouns[kind], taken, starter === null);
-    const { header: assembly, menus } = starter
-      ? startHeader(site, starter, name, newId)
-      : { header: newAssembly(kind, name, site.bands[0]!.id, newId), menus: [] };
+    const { assembly, menus } =
+      starter && isStarted(kind)
+        ? startAssembly(site, kind, starter, name, newId)
+        : { assembly: newAssembly(kind, name, site.bands[0]!.id, newId), menus: [] };
     const at = { in: kind, assembly: assembly.id };
     const buttons = Object.values(assembly.pieces).filter(({ values }) =>
       Object.values(values.shownAs ?? {}).includes('button'),
     );
     const drawers = buttons.slice(0, 1).flatMap((piece) => drawerForButton(site, at, piece, newId));
+    const inPlace = kind === 'drawers' ? inPlaceOfDrawer : inPlaceOfHeader;
     edit([
       ...menus.map((menu): Edit => ({ edit: 'addMenu', menu })),
       { edit: 'addAssembly', in: kind, assembly },
       ...drawers,
-      ...(empty && starter ? inPlaceOf(site, empty, assembly) : []),
+      ...(instead && starter ? inPlace(site, instead, assembly) : []),
     ]);
     router.push(`/sites/${site.id}/${kind}/${assembly.id}`);
   };
 }
 
-/** Asks for the next header, drawer or footer: headers begin with a starter, the others empty. A starter may take the place of an empty header. */
+/** Asks for the next header, drawer or footer: headers and drawers begin with a starter, footers empty. A starter may take the place of an empty header, or of a drawer. */
 export function useBeginAssembly(
   kind: AssemblyKind,
-  empty: Assembly | null = null,
+  instead: Assembly | null = null,
 ): { begin(): void; gallery: ReactNode } {
-  const add = useAddAssembly(kind, empty);
+  const add = useAddAssembly(kind, instead);
   const [choosing, setChoosing] = useState(false);
   const pick = (starter: Starter | null) => {
     setChoosing(false);
     add(starter);
   };
   return {
-    begin: () => (kind === 'headers' ? setChoosing(true) : add()),
-    gallery: choosing && <StarterGallery onPick={pick} onClose={() => setChoosing(false)} />,
+    begin: () => (isStarted(kind) ? setChoosing(true) : add()),
+    gallery: choosing && isStarted(kind) && (
+      <StarterGallery kind={kind} onPick={pick} onClose={() => setChoosing(false)} />
+    ),
   };
 }
 
@@ -84,6 +108,7 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
   const router = useRouter();
   const { modal, notification } = App.useApp();
   const { begin, gallery } = useBeginAssembly(kind);
+  const other = useBeginAssembly(kind, assembly);
   const noun = assemblyNouns[kind];
   const at = { in: kind, assembly: assembly.id };
 
@@ -127,7 +152,10 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
   const items = [
     ...others,
     { type: 'divider' as const },
-    { key: 'add', label: kind === 'headers' ? `New ${noun}…` : `New ${noun}`, onClick: begin },
+    { key: 'add', label: isStarted(kind) ? `New ${noun}…` : `New ${noun}`, onClick: begin },
+    ...(kind === 'drawers'
+      ? [{ key: 'other', label: 'Open a ready-made one in its place…', onClick: other.begin }]
+      : []),
     { key: 'rename', label: 'Rename…', onClick: rename },
     { key: 'remove', label: 'Remove', onClick: remove },
   ];
@@ -139,6 +167,7 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
         </button>
       </Dropdown>
       {gallery}
+      {other.gallery}
     </>
   );
 }

@@ -3,7 +3,7 @@
 import { own } from '@/core/ids/id';
 import { memo, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
 import * as v from 'valibot';
-import { useFitSurvey } from '@/client/fit-survey';
+import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
 import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
@@ -11,6 +11,7 @@ import type { RulerBand } from '@/ui/ruler/model';
 import { Ruler } from '@/ui/ruler/ruler';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { useKept } from '@/ui/use-kept';
+import { mayDrop, rulerDropDowns } from './fit/ruler-drop-downs';
 import { rulerRules } from './fit/ruler-rules';
 import { rulerStretches } from './fit/ruler-stretches';
 import { surveyWarning } from '../fit/fit-words';
@@ -118,6 +119,11 @@ const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsPro
     if (!assembly || Object.values(assembly.bars).every(({ rules }) => !rules?.length)) return null;
     return survey ? rulerRules(site, assembly, survey) : [];
   }, [site, assembly, survey]);
+  const surveyed = useOpenedSurvey(useSite(), kind, assemblyId);
+  const opened = useMemo(() => {
+    if (!assembly || !mayDrop(site, kind, assembly)) return null;
+    return surveyed ? rulerDropDowns(site, surveyed) : [];
+  }, [site, kind, assembly, surveyed]);
   if (!assembly) return null;
   return (
     <>
@@ -130,6 +136,7 @@ const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsPro
         fit={fit ?? null}
         warning={survey && assembly ? surveyWarning(site, assembly, survey) : null}
         rules={rules}
+        opened={opened}
         onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
         onView={setWidth}
       />

@@ -9,6 +9,8 @@ export interface FrameContent {
   css: string;
   /** The id of the open drawer's element. */
   drawer: string | null;
+  /** The selector of the drop-down that stands open; null or left out for none. */
+  dropDown?: string | null;
   /** Whether the end of the page is to be in sight, for footers. */
   atEnd: boolean;
   /** Whether nothing moves, as for those who asked for less motion. */
@@ -81,10 +83,10 @@ export function PreviewFrame({
       return;
     }
     round.current += 1;
-    const { html, css, drawer, atEnd, still = false } = shown;
+    const { html, css, drawer, dropDown = null, atEnd, still = false } = shown;
     const changes = { html: textChange(sent.current.html, html), css: textChange(sent.current.css, css) };
     sent.current = { html, css };
-    inside.postMessage({ ...changes, drawer, atEnd, still, round: round.current }, '*');
+    inside.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current }, '*');
   }, [root]);
 
   useEffect(() => {

@@ -18,6 +18,8 @@ interface RulerProps {
   warning: string | null;
   /** What rules do as the room shrinks, as far as it is worked out; null where there are none. */
   rules: readonly RulerRule[] | null;
+  /** How what opens stands over stretches of widths; null where nothing does. */
+  opened: readonly RulerRule[] | null;
   onBreakpoint(band: string, from: number, gesture: string): void;
   onView(view: string, width: number): void;
 }
@@ -95,8 +97,44 @@ function ViewHandle({
   );
 }
 
+/** What holds over stretches of widths, in words. */
+function RulesRow({
+  label,
+  rules,
+  scale,
+  className,
+}: {
+  label: string;
+  rules: readonly RulerRule[];
+  scale: RulerScale;
+  className: string | undefined;
+}) {
+  return (
+    <ul className={className} aria-label={label}>
+      {rules.map(({ from, to, text, steps }) => (
+        <li key={to} title={text} style={stretchStyle({ from, to }, scale)}>
+          {[...new Set(steps)].map((step) => (
+            <i key={step} style={{ insetInlineStart: `${percentOf(step, { from, to })}%` }} />
+          ))}
+          {text}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** The axis of viewport widths, with bands whose edges can be moved, how things stand at each width, and a handle for each view. */
-export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, onView }: RulerProps) {
+export function Ruler({
+  scale,
+  bands,
+  views,
+  fit,
+  warning,
+  rules,
+  opened,
+  onBreakpoint,
+  onView,
+}: RulerProps) {
   const track = useRef<HTMLDivElement>(null);
   const stretches = fit ?? [];
   return (
@@ -121,17 +159,14 @@ export function Ruler({ scale, bands, views, fit, warning, rules, onBreakpoint, 
               <BandEdge key={band.id} band={band} track={track} scale={scale} onBreakpoint={onBreakpoint} />
             ))}
         </div>
-        {rules && (
-          <ul className={styles.rules} aria-label="Collapse rules">
-            {rules.map(({ from, to, text, steps }) => (
-              <li key={to} title={text} style={stretchStyle({ from, to }, scale)}>
-                {[...new Set(steps)].map((step) => (
-                  <i key={step} style={{ insetInlineStart: `${percentOf(step, { from, to })}%` }} />
-                ))}
-                {text}
-              </li>
-            ))}
-          </ul>
+        {rules && <RulesRow label="Collapse rules" rules={rules} scale={scale} className={styles.rules} />}
+        {opened && (
+          <RulesRow
+            label="Drop-downs"
+            rules={opened}
+            scale={scale}
+            className={`${styles.rules} ${styles.opened}`}
+          />
         )}
         <FitStrip scale={scale} views={views} fit={fit} warning={warning} onView={onView} />
         <div className={styles.handles}>

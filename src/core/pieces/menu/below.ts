@@ -300,7 +300,7 @@ export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'
   forms[shownAs].below === 'dropped' && panel === 'columns';
 
 /** Whether a drop-down is as wide as what is in it; else it is as wide as its bar. */
-export const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
+const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
 
 /** The columns of a panel: as wide as what is in them, or sharing the width of the bar. */
 function panelTracks(values: LaidBelow): Track[] {

@@ -6,7 +6,7 @@ import type { Counts } from '../piece';
 import { badgeLayout } from './badge';
 import { belowLayouts, type LaidBelow } from './below';
 import { menuButtonLayouts, type LaidButton } from './button';
-import { forms, SCROLLING, type ShownAs, type WithLogo } from './forms';
+import { forms, SCROLLING, type WithLogo } from './forms';
 import { inRow, type LeavingValues } from './leaving';
 
 /** What of a menu's values decides where its boxes stand. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { MenuOutlined } from '@ant-design/icons';
-import { App } from 'antd';
+import { App, Select } from 'antd';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
@@ -14,6 +14,7 @@ import type { RulerView } from '@/ui/ruler/model';
 import { inField } from '@/ui/in-field';
 import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
+import { dropDownChoices, shownDropDown } from './shown-drop-down';
 import styles from './preview.module.css';
 import { useRendered } from './use-rendered';
 import { useScrolls, type Scroll } from './use-scrolls';
@@ -67,8 +68,24 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
     window.addEventListener('keydown', leave);
     return () => window.removeEventListener('keydown', leave);
   }, [blownUp]);
+  const choices = useMemo(() => dropDownChoices(site, kind, assembly), [site, kind, assembly]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const dropped = choices.some(({ value }) => value === chosen) ? chosen : null;
   const tools = (
     <>
+      {choices.length > 0 && (
+        <Select
+          size="small"
+          variant="borderless"
+          aria-label="Drop-down that is shown open"
+          placeholder="open a drop-down"
+          popupMatchSelectWidth={false}
+          allowClear
+          options={choices}
+          value={dropped}
+          onChange={(value: string | undefined) => setChosen(value ?? null)}
+        />
+      )}
       <Toggle on={scrolls.together} set={scrolls.setTogether} title="All views scroll together">
         scroll together
       </Toggle>
@@ -102,6 +119,7 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
                 html={rendered.html}
                 css={rendered.css}
                 atEnd={kind === 'footers'}
+                dropDown={shownDropDown(site, advances, { kind, assembly }, view.width, dropped)}
                 drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
                 blownUp={blownUp !== null}
                 still={still}
@@ -155,6 +173,8 @@ interface ViewProps {
   html: string;
   css: string;
   atEnd: boolean;
+  /** The selector of the drop-down that is shown open. */
+  dropDown: string | null;
   drawer: { element: string; open: boolean } | null;
   blownUp: boolean;
   still: boolean;
@@ -173,12 +193,12 @@ interface ViewProps {
   headWidth: number | undefined;
 }
 
-function View({ view, scale, height, root, file, html, css, atEnd, drawer, ...more }: ViewProps) {
+function View({ view, scale, height, root, file, html, css, atEnd, dropDown, drawer, ...more }: ViewProps) {
   const { blownUp, still, scroll, tools, headWidth, ...on } = more;
   const openElement = drawer?.open ? drawer.element : null;
   const content = useMemo(
-    () => ({ html, css, drawer: openElement, atEnd, still }),
-    [html, css, openElement, atEnd, still],
+    () => ({ html, css, drawer: openElement, dropDown, atEnd, still }),
+    [html, css, openElement, dropDown, atEnd, still],
   );
   return (
     <div className={styles.view}>

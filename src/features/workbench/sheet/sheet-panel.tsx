@@ -14,6 +14,8 @@ import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
+import { DrawerScreens } from './drawer-screens';
+import { DropDownForms } from './drop-down-forms';
 import { MissingLogo } from './missing-logo';
 import { useSheetActions } from './use-sheet-actions';
 
@@ -94,6 +96,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
         </span>
       </div>
       {places.length === 1 && <MissingLogo place={place} />}
+      {places.length === 1 && axis === 'width' && <DropDownForms place={place} />}
       {axis === 'fit' && barOf(site, place) && <RulesPanel {...barOf(site, place)!} />}
       {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
@@ -105,6 +108,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
         <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>
       )}
       {axis === 'scroll' && 'assembly' in place && <ScreenShares header={place.assembly} />}
+      {'in' in place && place.in === 'drawers' && <DrawerScreens drawer={place.assembly} />}
       {inputs}
     </section>
   );

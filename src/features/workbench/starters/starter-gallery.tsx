@@ -1,127 +1,91 @@
 'use client';
 
-import { Modal } from 'antd';
-import { memo, useEffect, useMemo, useState } from 'react';
+import { useCallback } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
 import { homePage } from '@/core/render/files';
+import { settleNames } from '@/core/render/names';
 import { pageFile } from '@/core/render/page/paths';
-import { renderPage } from '@/core/render/page/page';
+import { placedOnPage, renderPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Site } from '@/core/site/site';
-import { starters } from '@/core/starters';
-import { startHeader, type Starter } from '@/core/starters/starter';
+import { startersOf } from '@/core/starters';
+import { startAssembly, type StartedKind, type Starter } from '@/core/starters/starter';
 import type { Advances } from '@/core/text/advances';
-import { PreviewFrame } from '@/ui/preview/preview-frame';
-import styles from './starters.module.css';
+import type { FrameContent } from '@/ui/preview/preview-frame';
+import { SpecimenGallery, type SpecimenSize } from './specimen-gallery';
 
-/** A specimen shows this much of a page, in CSS px, to this scale. */
-const WIDTH = 1200;
-const HEIGHT = 300;
-const SCALE = 0.28;
+/** What of a page a specimen of each kind shows, and what is said of one with nothing in it. */
+const shows: Record<StartedKind, { size: SpecimenSize; title: string; empty: string; about: string }> = {
+  headers: {
+    size: { width: 1200, height: 300, scale: 0.28 },
+    title: 'Begin a header',
+    empty: 'one empty bar',
+    about: 'A bar with three empty bays, to put pieces in.',
+  },
+  drawers: {
+    size: { width: 375, height: 560, scale: 0.5 },
+    title: 'Begin a drawer',
+    empty: 'an empty panel',
+    about: 'A panel to put pieces in, below what closes it.',
+  },
+};
 
-/** A view for each starter would keep the page waiting; they are put in one after another, this many ms apart. */
-const PAUSE = 60;
-
-const nothing = () => undefined;
-
-/** A page with nothing but a starter on it, as HTML and CSS. */
-function starterPage(site: Site, starter: Starter, advances: Advances): { html: string; css: string } {
+/** A page with nothing but a starter on it; a drawer stands open over the site’s own header. */
+function starterPage(site: Site, kind: StartedKind, starter: Starter, advances: Advances): FrameContent {
   let count = 0;
-  const { header, menus } = startHeader(site, starter, starter.name, () => `starter-${(count += 1)}`);
+  const ids = () => `starter-${(count += 1)}`;
+  const { assembly, menus } = startAssembly(site, kind, starter, starter.name, ids);
   const added = Object.fromEntries(menus.map((menu) => [menu.id, menu]));
+  const placed = placedOnPage(site).header;
+  const alone = { [assembly.id]: assembly };
+  const isDrawer = kind === 'drawers';
   const seen: Site = {
     ...site,
     menus: { ...site.menus, ...added },
-    headers: { [header.id]: header },
+    headers: isDrawer ? (placed ? { [placed.id]: placed } : {}) : alone,
+    drawers: isDrawer ? { ...site.drawers, ...alone } : site.drawers,
     footers: {},
   };
+  const on = isDrawer
+    ? { header: placed, footer: null, drawers: [assembly.id] }
+    : { header: assembly, footer: null };
   return {
-    html: renderPage(seen, homePage(site), { header, footer: null }, site.languages[0], advances),
-    css: viewStylesheet(seen),
+    html: renderPage(seen, homePage(site), on, site.languages[0], advances),
+    css: viewStylesheet(seen, advances),
+    drawer: isDrawer ? settleNames(seen).get(assembly.id)! : null,
+    atEnd: false,
+    still: true,
   };
-}
-
-/** A starter drawn with the site's own brand and menus. */
-const Specimen = memo(function Specimen({ site, starter }: { site: Site; starter: Starter }) {
-  const advances = useAdvances();
-  const content = useMemo(
-    () => ({ ...starterPage(site, starter, advances), drawer: null, atEnd: false }),
-    [site, starter, advances],
-  );
-  return (
-    <PreviewFrame
-      title={`${starter.name}, drawn`}
-      root={`/frame/${site.id}`}
-      file={pageFile(homePage(site).path)}
-      content={content}
-      width={WIDTH}
-      height={HEIGHT}
-      scale={SCALE}
-      onNavigate={nothing}
-      onDrawer={nothing}
-      onLeave={nothing}
-    />
-  );
-});
-
-/** How many of the specimens are drawn by now. */
-function useDrawnOneByOne(all: number): number {
-  const [drawn, setDrawn] = useState(1);
-  useEffect(() => {
-    if (drawn >= all) return;
-    const timer = setTimeout(() => setDrawn(drawn + 1), PAUSE);
-    return () => clearTimeout(timer);
-  }, [drawn, all]);
-  return drawn;
 }
 
 interface StarterGalleryProps {
-  /** Null for a header with nothing in it. */
+  kind: StartedKind;
+  /** Null for one with nothing in it. */
   onPick(starter: Starter | null): void;
   onClose(): void;
 }
 
-/** Ready-made headers to begin with, drawn live with the site's brand and menus. */
-export function StarterGallery({ onPick, onClose }: StarterGalleryProps) {
+/** Ready-made headers or drawers to begin with. */
+export function StarterGallery({ kind, onPick, onClose }: StarterGalleryProps) {
   const site = useSite();
-  const drawn = useDrawnOneByOne(starters.length);
+  const advances = useAdvances();
+  const { size, title, empty, about } = shows[kind];
+  const draw = useCallback(
+    (starter: Starter) => starterPage(site, kind, starter, advances),
+    [site, kind, advances],
+  );
   return (
-    <Modal
-      open
-      width={1136}
-      title="Begin a header"
-      footer={null}
-      onCancel={onClose}
-      styles={{ body: { maxHeight: '72vh', overflowY: 'auto' } }}
-    >
-      <p className="quiet">
-        Each is drawn with this site’s brand and menus, and can be changed to the last value afterwards.
-      </p>
-      <ul className={styles.gallery}>
-        <li>
-          <button type="button" className={styles.starter} onClick={() => onPick(null)}>
-            <span className={styles.bare}>one empty bar</span>
-            <b>Empty</b>
-            <span className="quiet">A bar with three empty bays, to put pieces in.</span>
-          </button>
-        </li>
-        {starters.map((starter, index) => (
-          <li key={starter.id}>
-            <button type="button" className={styles.starter} onClick={() => onPick(starter)}>
-              <span
-                className={styles.drawing}
-                style={{ inlineSize: WIDTH * SCALE, blockSize: HEIGHT * SCALE }}
-                aria-hidden="true"
-                inert
-              >
-                {index < drawn && <Specimen site={site} starter={starter} />}
-              </span>
-              <b>{starter.name}</b>
-              <span className="quiet">{starter.about}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </Modal>
+    <SpecimenGallery<Starter>
+      title={title}
+      says="Each is drawn with this site’s brand and menus, and can be changed to the last value afterwards."
+      items={startersOf[kind]}
+      size={size}
+      root={`/frame/${site.id}`}
+      file={pageFile(homePage(site).path)}
+      draw={draw}
+      first={{ drawn: empty, name: 'Empty', about, pick: () => onPick(null) }}
+      onPick={onPick}
+      onClose={onClose}
+    />
   );
 }
