@@ -215,7 +215,7 @@ test.describe('with scripts off', () => {
     await page.setViewportSize({ width: 375, height: 800 });
     await page.locator('header .menu-button').click();
     await expect(page.locator('dialog.drawer')).toBeVisible();
-    await page.locator('dialog.drawer .drawer-close').click();
+    await page.locator('dialog.drawer').getByRole('button', { name: 'Close' }).click();
     await expect(page.locator('dialog.drawer')).toBeHidden();
     await context.close();
   });

@@ -6,20 +6,20 @@
   const openersOf = ({ id }) => [...document.querySelectorAll(`[command="show-modal"][commandfor="${id}"]`)];
   const flows = (dialog) => getComputedStyle(dialog).position === 'absolute';
 
-  /** One that unrolls begins where the header ends. */
-  const prepare = (dialog) => {
-    const { documentElement: root } = document;
-    // Less than a px is rounding.
+  /** What is told before the page is kept from scrolling: whether its bar of scrolling takes room. Less than a px is rounding. */
+  const prepare = ({ documentElement: root }) =>
     root.style.setProperty('--gutter-of-bar', innerWidth - root.clientWidth > 1 ? 'stable' : 'auto');
+  const open = (dialog) => {
+    prepare(document);
+    if (!dialog.open) dialog.showModal();
+  };
+  /** One that unrolls begins where the header ends. */
+  const placeUnder = (dialog) => {
     const ends = [...document.querySelectorAll('.header .bar')].map(
       (bar) => bar.getBoundingClientRect().bottom,
     );
     const under = Math.max(0, ...ends) + (flows(dialog) ? scrollY : 0);
     dialog.style.setProperty('--under', `${under}px`);
-  };
-  const open = (dialog) => {
-    prepare(dialog);
-    if (!dialog.open) dialog.showModal();
   };
 
   document.addEventListener('click', (event) => {
@@ -28,7 +28,7 @@
     if (button) {
       const dialog = document.getElementById(button.getAttribute('commandfor'));
       const opens = button.getAttribute('command') === 'show-modal';
-      if (opens) prepare(dialog);
+      prepare(document);
       // Browsers that know `command` (HTML, "The button element") go on by themselves.
       if (!('commandForElement' in HTMLButtonElement.prototype)) {
         if (opens) open(dialog);
@@ -67,13 +67,15 @@
   // Where what opened it is no longer seen, since the window has grown, it closes.
   const grown = new ResizeObserver((entries) => {
     for (const { target } of entries)
-      if (!shown(target)) document.getElementById(target.getAttribute('commandfor'))?.close();
+      if (target.isConnected && !shown(target))
+        document.getElementById(target.getAttribute('commandfor'))?.close();
   });
   const sized = new ResizeObserver(([{ target }]) =>
     document.body.style.setProperty('--pushed', `${target.offsetHeight}px`),
   );
 
   const hasOpened = (dialog) => {
+    placeUnder(dialog);
     for (const opener of openersOf(dialog)) if (shown(opener)) grown.observe(opener);
     if (flows(dialog)) sized.observe(dialog);
     if (remembers(dialog)) history.pushState({ opened: dialog.id }, '');

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
-import { newItem, newMenu, newPage } from '../site/defaults';
+import { newItem, newMenu, newPage, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { applyEdits } from './apply';
@@ -316,4 +316,21 @@ test('changes of different things do not overlap, changes of the same thing do, 
     spot: { bar: 'b', bay: 'start', index: 0 },
   };
   expect(overlap(made(moveOther), [made(moveButton)])).not.toBeNull();
+});
+
+test('a piece that stands in drawers only is refused elsewhere, with the reason', () => {
+  const put = (into: 'headers' | 'drawers', assembly: string, bar: string) =>
+    applyEdits(sampleSite(), [
+      {
+        edit: 'addPiece',
+        at: { in: into, assembly },
+        spot: { bar, bay: 'start', index: 0 },
+        piece: newPiece('shuts', 'close'),
+      },
+    ]);
+  expect(put('drawers', 'd', 'panel').ok).toBe(true);
+  expect(put('headers', 'h', 'b')).toEqual({
+    ok: false,
+    reason: expect.stringContaining('which stands in a drawer only'),
+  });
 });

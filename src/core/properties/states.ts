@@ -55,4 +55,6 @@ export interface StatedPart<Prefix extends string = string> {
   bare(values: Record<string, unknown>, state: State): BareLook;
   /** The part that it follows until it has values of its own, and that stands on the bar while this one stands on a panel. */
   below?: StatedPart;
+  /** The ground of the panel that it then stands on, as the piece has it. */
+  panelGround?(values: Record<string, unknown>): Id | 'none';
 }

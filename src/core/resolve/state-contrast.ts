@@ -22,7 +22,8 @@ export function stateContrast(
   const seen = (id: Id | 'none') => (id === 'none' ? 'transparent' : seenColour(site, id));
   const ink = colourInState(standing, part, 'Ink', state);
   const ground = colourInState(standing, part, 'Ground', state);
-  const behind = onPanel ? 'ground' : (bar.ground as Id);
+  const panel = part.panelGround?.(standing.piece) ?? 'ground';
+  const behind = onPanel ? panel : (bar.ground as Id);
   return contrastOn(seen(ink), seen(ground), seen(behind), seen('ground'));
 }
 

@@ -181,7 +181,9 @@ test('a menu button without a drawer gets the first there is, or one made for it
   const outcome = applyEdits(without, drawerForButton(without, at, piece, countedIds()));
   if (!outcome.ok) throw new Error(outcome.reason);
   const [drawer] = Object.values(outcome.site.drawers);
-  expect(Object.values(drawer!.pieces)[0]!.values).toEqual({
+  const pieces = Object.values(drawer!.pieces);
+  expect(pieces.map(({ kind }) => kind)).toEqual(['close', 'menu']);
+  expect(pieces[1]!.values).toEqual({
     menu: { desktop: 'm' },
     shownAs: { desktop: 'column' },
   });

@@ -77,6 +77,7 @@ function toggleSignCss(sign: ToggleSign): Rules {
         : sign === 'plus'
           ? [line('100% 2px'), line('2px 100%')].join(', ')
           : 'currentcolor',
+      scale: unless(plain, '1.6'),
       'clip-path': unless(sign !== 'triangle', 'polygon(0 25%, 100% 25%, 50% 80%)'),
     },
     '& .menu-toggle[aria-expanded="true"]::before': {

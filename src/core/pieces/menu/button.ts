@@ -111,7 +111,7 @@ export const menuButtonProperties = propertyList(
   }),
   property({
     name: 'buttonLabel',
-    label: 'Label',
+    label: 'Label of the button',
     group,
     kind: textKind(40, '“Menu”, in the page’s language'),
     by: 'language',
@@ -119,7 +119,7 @@ export const menuButtonProperties = propertyList(
   }),
   property({
     name: 'buttonLabelSeen',
-    label: 'Label is',
+    label: 'Label of the button is',
     group,
     kind: flagKind('said to readers only', 'seen'),
     by: 'width',

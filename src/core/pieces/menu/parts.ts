@@ -1,3 +1,4 @@
+import type { Id } from '../../ids/id';
 import { heaviestState, statedPart, stateSuffix } from '../../properties/dress';
 import type { ByState } from '../../properties/property';
 import type { StatedPart } from '../../properties/states';
@@ -18,12 +19,13 @@ export const itemPart: StatedPart<'item'> = {
       : `& .menu-link${stateSuffix[state]} + .menu-toggle`,
 };
 
-/** Items of drop-downs, whose panel has the site's own ground and ink (menu-css.ts). */
+/** Items of drop-downs, whose panel has a ground and an ink of its own (below.ts). */
 export const belowPart: StatedPart<'below'> = {
   label: 'Items of drop-downs',
   prefix: 'below',
-  bare: () => ({ ink: 'ink', ground: 'none' }),
+  bare: ({ panelInk }) => ({ ink: panelInk === 'none' ? 'of the bar' : (panelInk as Id), ground: 'none' }),
   below: itemPart,
+  panelGround: ({ panelGround }) => panelGround as Id,
   states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
   selector: (state) => `& .menu-below .menu-link${stateSuffix[state]}`,
 };

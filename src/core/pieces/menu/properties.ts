@@ -172,9 +172,9 @@ export const menuPieceProperties = propertyList(
     initial: 10,
   }),
   belowProperties,
-  menuButtonProperties,
   dressProperties(itemPart, { open: 'as the bar', marked: ['current', 'hover'] }),
   dressProperties(belowPart, { open: 'as items' }),
+  menuButtonProperties,
   markerProperties('& .menu-link'),
   typeProperties('type-nav'),
   property({

@@ -76,6 +76,7 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
       {choices.length > 0 && (
         <Select
           size="small"
+          className={styles.choice}
           variant="borderless"
           aria-label="Drop-down that is shown open"
           placeholder="open a drop-down"

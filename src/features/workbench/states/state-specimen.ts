@@ -1,3 +1,4 @@
+import { bandChain } from '@/core/bands/band';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { pieceKind } from '@/core/pieces';
 import type { Property, Values } from '@/core/properties/property';
@@ -7,7 +8,7 @@ import { barHeights, usually } from '@/core/fit/heights';
 import { renderPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { resolveAssembly } from '@/core/resolve/assembly';
-import { settledValue } from '@/core/resolve/settled-values';
+import { settledValue, settledValues } from '@/core/resolve/settled-values';
 import { newBar, newItem, newMenu, newPage } from '@/core/site/defaults';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { Advances } from '@/core/text/advances';
@@ -49,10 +50,22 @@ function restingIn(piece: Piece, part: StatedPart, state: State): Piece {
 }
 
 /** The bar that a specimen stands in: that of the piece, or for what stands on a panel one of the panel's colours. */
-function specimenBar(bar: Bar, part: StatedPart, state: State, widest: string, height: number): Bar {
+function specimenBar(
+  bar: Bar,
+  { part, settled }: { part: StatedPart; settled: Record<string, unknown> },
+  state: State,
+  widest: string,
+  height: number,
+): Bar {
   const said = (value: unknown) => ({ [widest]: value });
-  const panel: Values = part.below
-    ? { ground: said('ground'), ink: said('ink'), tint: said('none'), picture: said(null) }
+  const { ink } = part.bare(settled, 'rest');
+  const panel: Values = part.panelGround
+    ? {
+        ground: said(part.panelGround(settled)),
+        ...(ink === 'of the bar' ? {} : { ink: said(ink) }),
+        tint: said('none'),
+        picture: said(null),
+      }
     : {};
   const values: Values = {
     ...bar.values,
@@ -111,8 +124,10 @@ export function stateSpecimen(
     return { ...shown, values: { ...shown.values, ...forMenu, shown: { [band.id]: 'shown' } } };
   });
   const pieces = Object.fromEntries(specimens.map((each) => [each.id, each]));
+  const { properties } = pieceKind(piece.kind);
+  const settled = settledValues(piece.values, properties, bandChain(site.bands), band.id);
   const headerOf = (height: number): Assembly => {
-    const bars = part.states.map((state) => specimenBar(bar, part, state, band.id, height));
+    const bars = part.states.map((state) => specimenBar(bar, { part, settled }, state, band.id, height));
     return {
       id: 'specimen-header',
       name: 'Specimen',
