@@ -16,6 +16,7 @@ import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
+import { foreseenWho, shows, whoCss } from './who';
 
 const part = statedPart({ label: 'Account links', prefix: 'account', selector: '& .account-link' });
 
@@ -71,14 +72,7 @@ const properties = propertyList(
     by: null,
     initial: 'signIn',
   }),
-  property({
-    name: 'shows',
-    label: 'Until the site says it',
-    group: 'Content',
-    kind: choiceKind({ out: 'signed out', in: 'signed in' }),
-    by: null,
-    initial: 'out',
-  }),
+  shows,
   property({
     name: 'accountGap',
     gives: { least: 4, step: 1 },
@@ -96,12 +90,12 @@ const properties = propertyList(
 );
 type Values = ValuesOf<typeof properties>;
 
-const layouts = ({ shows, accountGap }: Values) => {
+const layouts = ({ shows: who, accountGap }: Values) => {
   const list = { alignItems: 'center', gap: accountGap } as const;
   return {
     '': {},
-    '> .account-out': { display: shows === 'out' ? 'flex' : 'none', ...list },
-    '> .account-in': { display: shows === 'in' ? 'flex' : 'none', ...list },
+    '> .account-out': { display: who === 'out' ? 'flex' : 'none', ...list },
+    '> .account-in': { display: who === 'in' ? 'flex' : 'none', ...list },
     '.account-link': { ...signAndWords, paddingBlock: { em: 0.25 } },
   } as const satisfies Layouts;
 };
@@ -134,19 +128,13 @@ export const account = kindOfPiece<Values>({
   kind: 'account',
   label: 'Account links',
   properties,
-  foreseen: [
-    { id: 'signed-in', label: 'Signed in', values: { shows: 'in' } },
-    { id: 'signed-out', label: 'Signed out', values: { shows: 'out' } },
-  ],
+  foreseen: foreseenWho,
   css: {
     '.account ul': { margin: '0', padding: '0', 'list-style': 'none' },
     '.account-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   layouts,
-  openCss: {
-    ':root[data-account="in"] .account-out, :root[data-account="out"] .account-in': { display: 'none' },
-    ':root[data-account="in"] .account-in, :root[data-account="out"] .account-out': { display: 'flex' },
-  },
+  openCss: whoCss('account', 'flex'),
   box(values, content) {
     const laid = layouts(values);
     const link = (name: AccountLink): Box[] => {

@@ -4,7 +4,6 @@ import { sign } from '../boxes/sign';
 import type { Id } from '../ids/id';
 import { iconHtml } from '../icons/icons';
 import { el, type Element } from '../markup/html';
-import { choiceKind } from '../properties/kinds/choice';
 import { iconKind } from '../properties/kinds/icon';
 import { lengthKind } from '../properties/kinds/length';
 import { linkKind } from '../properties/kinds/link';
@@ -19,18 +18,19 @@ import { TARGET } from '../properties/target';
 import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent } from './content';
 import { kindOfPiece, leading, pieceClass, type PieceContext } from './piece';
+import { foreseenWho, shows, whoCss } from './who';
 
 const part = statedPart({ label: 'Profile', prefix: 'profile', selector: '& .profile-link' });
 
 /** Who is shown: what it says of each. */
-const who = {
+const people = {
   in: { group: 'Signed in', name: 'Robin Tern', line: 'View your account' },
   out: { group: 'Signed out', name: 'Sign in', line: '' },
 } as const;
-type Who = keyof typeof who;
+type Who = keyof typeof people;
 
 function wordsOf<const Name extends Who>(name: Name) {
-  const { group, ...initial } = who[name];
+  const { group, ...initial } = people[name];
   return propertyList(
     property({
       name: `${name}Name` as const,
@@ -78,14 +78,7 @@ const properties = propertyList(
     initial: 'settings',
   }),
   wordsOf('out'),
-  property({
-    name: 'shows',
-    label: 'Until the site says it',
-    group: 'Content',
-    kind: choiceKind({ out: 'signed out', in: 'signed in' }),
-    by: null,
-    initial: 'out',
-  }),
+  shows,
   property({
     name: 'portraitSize',
     label: 'Size of the portrait',
@@ -112,11 +105,11 @@ type Values = ValuesOf<typeof properties>;
 const NAME_WEIGHT = 600;
 const LINE_SIZE = 0.875;
 
-const layouts = ({ shows, portraitSize, profileGap }: Values) =>
+const layouts = ({ shows: who, portraitSize, profileGap }: Values) =>
   ({
     '': {},
-    '> .profile-in': { display: shows === 'in' ? 'block' : 'none' },
-    '> .profile-out': { display: shows === 'out' ? 'block' : 'none' },
+    '> .profile-in': { display: who === 'in' ? 'block' : 'none' },
+    '> .profile-out': { display: who === 'out' ? 'block' : 'none' },
     '.profile-link': { display: 'flex', alignItems: 'center', gap: profileGap, minBlockSize: TARGET },
     '.profile-portrait': {
       display: 'grid',
@@ -200,10 +193,7 @@ export const profile = kindOfPiece<Values>({
   kind: 'profile',
   label: 'Profile',
   properties,
-  foreseen: [
-    { id: 'signed-in', label: 'Signed in', values: { shows: 'in' } },
-    { id: 'signed-out', label: 'Signed out', values: { shows: 'out' } },
-  ],
+  foreseen: foreseenWho,
   css: {
     '.profile-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
     '.profile-portrait': {
@@ -214,16 +204,13 @@ export const profile = kindOfPiece<Values>({
     },
   },
   layouts,
-  openCss: {
-    ':root[data-account="in"] .profile-out, :root[data-account="out"] .profile-in': { display: 'none' },
-    ':root[data-account="in"] .profile-in, :root[data-account="out"] .profile-out': { display: 'block' },
-  },
+  openCss: whoCss('profile', 'block'),
   weights: () => [NAME_WEIGHT],
   box(values, content) {
     const both = [whoBox(values, 'in', content), whoBox(values, 'out', content)];
     return both.some(Boolean) ? box('', layouts(values)[''], both) : null;
   },
-  summary: ({ shows }) => (shows === 'in' ? 'signed in' : 'signed out'),
+  summary: ({ shows: who }) => (who === 'in' ? 'signed in' : 'signed out'),
   caption: ({ inName }) => (inName === '' ? '' : `“${inName}”`),
   html(piece, context) {
     const both = [whoHtml(piece.values, 'in', context), whoHtml(piece.values, 'out', context)];

@@ -24,6 +24,17 @@ const validator = new HtmlValidate({
   },
 });
 
+/** That a page and the stylesheet of its site are as their standards have them. */
+async function expectValid(site: Site, html: string) {
+  const report = await validator.validateString(html);
+  expect(
+    report.results.flatMap((result) => result.messages.map((each) => `${each.ruleId}: ${each.message}`)),
+  ).toEqual([]);
+  const problems: string[] = [];
+  cssTree.parse(renderStylesheet(site), { onParseError: (error) => problems.push(error.message) });
+  expect(problems).toEqual([]);
+}
+
 /** Ids that nothing else in the site has. */
 function ownIds() {
   let count = 0;
@@ -49,13 +60,7 @@ test('there are at least twelve, told apart by their ids and names', () => {
 test.each(starters)('“$name” makes valid HTML and CSS of a site', async (starter) => {
   const site = withStarter(sampleSite(), starter);
   const html = renderPage(site, homePage(site));
-  const report = await validator.validateString(html);
-  expect(
-    report.results.flatMap((result) => result.messages.map((each) => `${each.ruleId}: ${each.message}`)),
-  ).toEqual([]);
-  const problems: string[] = [];
-  cssTree.parse(renderStylesheet(site), { onParseError: (error) => problems.push(error.message) });
-  expect(problems).toEqual([]);
+  await expectValid(site, html);
   expect(html).toMatch(/<(nav|div) class="menu started-menu/);
 });
 
@@ -110,13 +115,7 @@ test.each(drawerStarters)('“$name” makes valid HTML and CSS, and closes', as
   const site = withDrawer(sampleSite(), starter);
   const drawer = Object.values(site.drawers).find(({ name }) => name === 'Started')!;
   const html = renderPage(site, homePage(site), { ...placedOnPage(site), drawers: [drawer.id] });
-  const report = await validator.validateString(html);
-  expect(
-    report.results.flatMap((result) => result.messages.map((each) => `${each.ruleId}: ${each.message}`)),
-  ).toEqual([]);
-  const problems: string[] = [];
-  cssTree.parse(renderStylesheet(site), { onParseError: (error) => problems.push(error.message) });
-  expect(problems).toEqual([]);
+  await expectValid(site, html);
   expect(html).toMatch(/<button class="close started-close/);
 });
 
