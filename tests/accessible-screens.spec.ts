@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { pieceKinds } from '../src/core/pieces';
+import { pieceKindsIn } from '../src/core/pieces';
 import { test } from './support/test';
 import { makeSite, openCell } from './support/site';
 
@@ -23,7 +23,7 @@ async function siteOfEveryKind(request: APIRequestContext): Promise<string> {
     social: { menu: { all: 'm-service' } },
     picture: { artwork: { all: Object.keys(file.site.artwork)[0] } },
   };
-  const pieces = pieceKinds.map(({ kind }) => ({ id: kind, kind, values: own[kind] ?? {} }));
+  const pieces = pieceKindsIn('headers').map(({ kind }) => ({ id: kind, kind, values: own[kind] ?? {} }));
   const bars = [0, 4, 8, 12].map((from) => ({
     id: `bar${from}`,
     name: `Bar ${from}`,

@@ -98,9 +98,9 @@ for (const path of ['', 'de/index.html'])
   test(`every drop-down of the demo stands where it was worked out, within the window, width by width: /${path}`, async ({
     page,
   }) => {
-    const { wrong, compared } = await compare(page, demo('hollin-sound'), every(sample(40, 20)), path);
+    const { wrong, compared } = await compare(page, demo('hollin-sound'), every(sample(80, 20)), path);
     expect(wrong).toEqual([]);
-    expect(compared).toBeGreaterThan(60);
+    expect(compared).toBeGreaterThan(30);
   });
 
 test('the same with text twice as large, as the browser is set to it', async () => {
@@ -109,20 +109,20 @@ test('the same with text twice as large, as the browser is set to it', async () 
     args: [...chromiumArguments, '--blink-settings=defaultFontSize=32'],
   });
   const page = await browser.newPage();
-  const widths = every(80).map((width) => width * 2);
+  const widths = every(sample(160, 80)).map((width) => width * 2);
   const { wrong, compared } = await compare(page, demo('hollin-sound'), widths, '', 32);
   await browser.close();
   expect(wrong).toEqual([]);
-  expect(compared).toBeGreaterThan(30);
+  expect(compared).toBeGreaterThan(12);
 });
 
 /** A site in a language that runs from right to left, its labels as they were. */
 const turned = (site: Site): Site => ({ ...site, languages: ['ar'] });
 
 test('the same where lines run from right to left', async ({ page }) => {
-  const { wrong, compared } = await compare(page, turned(demo('hollin-sound')), every(40));
+  const { wrong, compared } = await compare(page, turned(demo('hollin-sound')), every(sample(160, 40)));
   expect(wrong).toEqual([]);
-  expect(compared).toBeGreaterThan(50);
+  expect(compared).toBeGreaterThan(12);
 });
 
 test('every drop-down of every starter stands where it was worked out, within the window', async ({
@@ -133,7 +133,7 @@ test('every drop-down of every starter stands where it was worked out, within th
     const { wrong, compared } = await compare(
       page,
       withStarter(demo('hollin-sound'), id),
-      every(sample(160, 20)),
+      every(sample(320, 20)),
     );
     all += compared;
     expect([name, wrong]).toEqual([name, []]);

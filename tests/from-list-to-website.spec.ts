@@ -74,12 +74,13 @@ test('a list of pages becomes a header and footer that work on a website', async
     await page.getByRole('link', { name: 'Headers' }).click();
     await expect(view(page, 'Phone').locator('header nav')).toBeVisible();
     const shown = (await view(page, 'Phone').locator('style').allTextContents()).join('');
-    const exported = readFileSync(path.join(folder, 'site.css'), 'utf8');
+    const file = (name: string) => readFileSync(path.join(folder, name), 'utf8');
+    const exported = file('stand-in.css') + file('site.css');
     expect(shown.replaceAll(/url\("\/frame\/[^/]+\/fonts\//g, 'url("fonts/')).toBe(exported);
     const site = /sites\/([^/]+)\//.exec(page.url())![1]!;
-    for (const file of ['index.html', 'rooms/tower.html', 'site.js', 'site.css']) {
-      const served = await page.request.get(`/try/${site}/${file}`);
-      expect(Buffer.compare(await served.body(), readFileSync(path.join(folder, file)))).toBe(0);
+    for (const name of ['index.html', 'rooms/tower.html', 'site.js', 'site.css', 'stand-in.css']) {
+      const served = await page.request.get(`/try/${site}/${name}`);
+      expect(Buffer.compare(await served.body(), readFileSync(path.join(folder, name)))).toBe(0);
     }
   });
 

@@ -243,17 +243,6 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
       'account',
       { signInLabel: text(1), joinLabel: perhaps(0.5) ? text(1) : '', accountGap: whole(4, 24), ...typed() },
     ],
-    () => [
-      'profile',
-      {
-        shows: one(['in', 'out']),
-        inName: text(2),
-        inLine: perhaps(0.6) ? text(3) : '',
-        portraitSize: length(whole(20, 60)),
-        mark: perhaps(0.5) ? 'settings' : null,
-        ...typed(),
-      },
-    ],
     () => ['language', { said: one(['names', 'codes']), ...typed() }],
     () => ['social', { menu: 'signs', signSize: whole(16, 40), ...place() }],
     () => ['text', { text: [text(whole(2, 9))], ...typed() }],
@@ -292,6 +281,17 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
           (): SaidPiece => [
             'picture',
             { artwork: one(pictures), pictureHeight: length(whole(16, 60)), ...place() },
+          ],
+          (): SaidPiece => [
+            'profile',
+            {
+              shows: one(['in', 'out']),
+              inName: text(2),
+              inLine: perhaps(0.6) ? text(3) : '',
+              portraitSize: length(whole(20, 60)),
+              mark: perhaps(0.5) ? 'settings' : null,
+              ...typed(),
+            },
           ],
         ]
       : []),

@@ -47,7 +47,7 @@ export async function copyWithShortMenu(request: APIRequestContext): Promise<str
 const byBand: Record<string, Values> = {
   'h-main-p2': { shown: { desktop: 'shown', tablet: 'hidden' } },
   'h-main-p3': { version: { desktop: 'full', phone: 'compact' } },
-  'h-main-p4': { shownAs: { desktop: 'row', tablet: 'button' } },
+  'h-main-p4': { shownAs: { desktop: 'row', tablet: 'button' }, buttonLabelSeen: { desktop: true } },
   'h-main-p5': { shown: { desktop: 'shown', phone: 'hidden' } },
 };
 

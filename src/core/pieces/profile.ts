@@ -110,7 +110,13 @@ const layouts = ({ shows: who, portraitSize, profileGap }: Values) =>
     '': {},
     '> .profile-in': { display: who === 'in' ? 'block' : 'none' },
     '> .profile-out': { display: who === 'out' ? 'block' : 'none' },
-    '.profile-link': { display: 'flex', alignItems: 'center', gap: profileGap, minBlockSize: TARGET },
+    '.profile-link': {
+      display: 'flex',
+      alignItems: 'center',
+      gap: profileGap,
+      minBlockSize: TARGET,
+      whiteSpace: 'nowrap',
+    },
     '.profile-portrait': {
       display: 'grid',
       placeContent: 'center',

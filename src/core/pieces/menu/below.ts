@@ -444,6 +444,11 @@ export function unfoldingCss(values: LaidBelow): Rules {
       '--unfolds': unless(!unfolding, unfolds === 'several' ? 'several' : 'one'),
       '--unscripted-below': unless(!unfolding, 'block'),
     },
+    // The ring lies over the lines and the button beside it.
+    '& .menu-link:focus-visible': {
+      position: unless(!unfolding, 'relative'),
+      'z-index': unless(!unfolding, '1'),
+    },
     '& .menu-list > li + li': { 'border-block-start': unless(!isRuled(values), 'var(--item-line)') },
     ...levelsCss(unfolding && unfolds === 'levels'),
   };
