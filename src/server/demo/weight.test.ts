@@ -59,22 +59,22 @@ const BUDGETS = {
  * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 39001,
-  'orrery-house': 23635,
-  'plain-row': 33164,
-  'centred-links': 33649,
-  'split-menu': 33628,
-  'two-rows': 35348,
-  'centred-stack': 33589,
-  'app-bar': 34720,
-  shop: 39737,
-  'equal-cells': 36215,
-  notice: 37061,
-  publication: 36746,
-  'two-menus': 35045,
-  'split-by-lines': 38081,
-  'side-turned': 35797,
-  'side-panel': 37402,
+  'hollin-sound': 39117,
+  'orrery-house': 23723,
+  'plain-row': 33280,
+  'centred-links': 33765,
+  'split-menu': 33744,
+  'two-rows': 35464,
+  'centred-stack': 33705,
+  'app-bar': 34836,
+  shop: 39853,
+  'equal-cells': 36331,
+  notice: 37177,
+  publication: 36862,
+  'two-menus': 35161,
+  'split-by-lines': 38197,
+  'side-turned': 35913,
+  'side-panel': 37518,
 };
 
 const weigh = (name: string, text: string) =>
