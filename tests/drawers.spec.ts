@@ -113,6 +113,16 @@ test('the way back closes it, and a link in it takes its place on that way', asy
   await page.goBack();
   await expect(drawer(page)).toBeHidden();
   expect(page.url()).toBe(home);
+  // A link to a place on another page leads there, and is not taken back by what closes.
+  await opener(page).click();
+  await drawer(page)
+    .getByRole('link', { name: 'My account' })
+    .evaluate((link: HTMLAnchorElement) => (link.hash = 'content'));
+  await drawer(page).getByRole('link', { name: 'My account' }).click();
+  await page.waitForURL('**/account.html#content');
+  await page.waitForTimeout(300);
+  expect(page.url()).toContain('account.html#content');
+  await page.goBack();
   // Opened and closed, it leaves nothing on the way.
   await opener(page).click();
   await page.keyboard.press('Escape');

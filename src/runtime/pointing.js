@@ -31,7 +31,9 @@
         }
         for (const toggle of toggles()) if (!toggle.parentElement.contains(target)) setOpen(toggle, false);
         const toggle = target.closest('.menu-list > li')?.querySelector(':scope > .menu-toggle');
-        const asks = toggle && getComputedStyle(toggle).getPropertyValue('--points');
+        const says = (name) => getComputedStyle(toggle).getPropertyValue(name);
+        // What unfolds in a column would run away below the pointer.
+        const asks = toggle && says('--points') && !says('--unfolds');
         if (!asks || toggle.getClientRects().length === 0 || toggle.getAttribute('aria-expanded') === 'true')
           return;
         for (const other of toggle.closest('ul').querySelectorAll(':scope > li > [aria-expanded="true"]'))

@@ -264,6 +264,7 @@ export interface LaidBelow {
   turned: boolean;
   unfolds: Unfolds;
   lines: Id | null;
+  toggleSign: ToggleSign;
   panel: 'list' | 'columns';
   panelColumns: number;
   panelWidth: PanelWidth;
@@ -403,9 +404,14 @@ export const hangingCss: Declarations = {
 const BACK = '[aria-expanded="true"]';
 const OTHERS = `li:not(:has(> ${BACK}))`;
 
+/** By how many degrees each sign is turned to lead on along the line, to the next level; null for one that leads nowhere. */
+const signOn: Record<ToggleSign, number | null> = { chevron: -45, triangle: -90, plus: null };
+
 /** What only lists need that are gone through level by level: what is open takes the place of the list, and its button leads back. */
-function levelsCss(levels: boolean): Rules {
+function levelsCss(levels: boolean, sign: ToggleSign): Rules {
   const only = (css: string) => unless(!levels, css);
+  const on = signOn[sign];
+  const along = (degrees: number) => `calc(${degrees}deg * var(--along, 1))`;
   return {
     [`& ul:has(> li > ${BACK}) > ${OTHERS}, & li:has(> .menu-below > li > ${BACK}) > :is(.menu-link, .menu-toggle)`]:
       { display: only('none') },
@@ -413,11 +419,12 @@ function levelsCss(levels: boolean): Rules {
     [`& .menu-toggle${BACK}`]: { 'grid-area': only('1 / 1') },
     [`& .menu-link:has(+ ${BACK})`]: { 'grid-area': only('1 / 2'), 'font-weight': only('600') },
     [`& .menu-toggle${BACK} + .menu-below`]: { 'padding-inline-start': only('0') },
-    [`& .menu-toggle::before`]: { rotate: only('calc(-45deg * var(--along, 1))'), translate: only('0 0') },
-    [`& .menu-toggle${BACK}::before`]: {
-      rotate: only('calc(135deg * var(--along, 1))'),
-      translate: only('0 0'),
-    },
+    ...(on === null
+      ? {}
+      : {
+          '& .menu-toggle::before': { rotate: only(along(on)), translate: only('0 0') },
+          [`& .menu-toggle${BACK}::before`]: { rotate: only(along(on + 180)), translate: only('0 0') },
+        }),
   };
 }
 
@@ -450,7 +457,7 @@ export function unfoldingCss(values: LaidBelow): Rules {
       'z-index': unless(!unfolding, '1'),
     },
     '& .menu-list > li + li': { 'border-block-start': unless(!isRuled(values), 'var(--item-line)') },
-    ...levelsCss(unfolding && unfolds === 'levels'),
+    ...levelsCss(unfolding && unfolds === 'levels', values.toggleSign),
   };
 }
 
