@@ -55,8 +55,8 @@
       location.replace(link.href);
     }
     // A link to a place on this page would leave the drawer standing open over it.
-    const pageOf = (href) => href.split('#')[0];
-    if (link.hash && pageOf(link.href) === pageOf(location.href)) link.closest('dialog').close();
+    // Where it leads to another page, the entry of what is open is still there, and is not to be gone back from.
+    if (link.hash && !history.state?.opened) link.closest('dialog').close();
   });
 
   // The way back closes what is open; a view of the workbench has no way of its own.

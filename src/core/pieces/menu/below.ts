@@ -1,5 +1,4 @@
 import type { Layouts, Track } from '../../boxes/layout';
-import type { Id } from '../../ids/id';
 import { boxCss } from '../../lengths/formula';
 import { AS_IT_COMES, type CssNode, type Declarations, type Rules } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
@@ -12,16 +11,10 @@ import { referenceKind } from '../../properties/kinds/reference';
 import { property, propertyList, type CssNames, type ValuesOf } from '../../properties/property';
 import { TARGET } from '../../properties/target';
 import type { HangingSide, HangsAt } from '../piece';
-import { forms, headingParts, type ShownAs } from './forms';
-
-/** What becomes of the items below others in a column. */
-const unfoldsLabels = {
-  open: 'stand open, indented',
-  several: 'unfold in place',
-  one: 'unfold in place, one at a time',
-  levels: 'take the place of the list, level by level',
-};
-type Unfolds = keyof typeof unfoldsLabels;
+import { forms, headingParts } from './forms';
+import { toggleSignLabels } from './toggle-sign';
+import { isUnfolding, unfoldingProperties, type LaidColumn } from './unfolding';
+import { unless } from './unless';
 
 /** How wide a drop-down is. */
 const widthLabels = {
@@ -34,19 +27,10 @@ type PanelWidth = keyof typeof widthLabels;
 /** The edges of its item that a drop-down stands at. */
 const alignLabels = { start: 'its start', middle: 'its middle', end: 'its end' };
 
-/** The signs of the buttons that open drop-downs, and how they turn. */
-const signLabels = {
-  chevron: 'a chevron that turns over',
-  triangle: 'a triangle that turns over',
-  plus: 'a plus that becomes a minus',
-};
-type ToggleSign = keyof typeof signLabels;
-
 const drop = { group: 'Drop-down', by: 'width' } as const;
 const look = { group: 'Drop-down', by: null } as const;
 
 const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));
-const unless = (is: boolean, css: string) => (is ? AS_IT_COMES : css);
 
 /**
  * What lets what hangs from items stand as wide as their bar: neither they nor anything between holds it. What keeps its place in a bar
@@ -62,52 +46,9 @@ export function besideBar(items: string, is: boolean): Rules {
   };
 }
 
-/** What is seen of the sign of a toggle: two edges of a square that is turned, a triangle, or two lines. */
-function toggleSignCss(sign: ToggleSign): Rules {
-  const plain = sign === 'chevron';
-  const line = (size: string) => `linear-gradient(currentcolor, currentcolor) 50% / ${size} no-repeat`;
-  const first = '& .menu-toggle::before';
-  return {
-    [first]: {
-      'border-width': unless(plain, '0'),
-      rotate: unless(plain, '0deg'),
-      translate: unless(plain, '0 0'),
-      background: plain
-        ? AS_IT_COMES
-        : sign === 'plus'
-          ? [line('100% 2px'), line('2px 100%')].join(', ')
-          : 'currentcolor',
-      scale: unless(plain, '1.6'),
-      'clip-path': unless(sign !== 'triangle', 'polygon(0 25%, 100% 25%, 50% 80%)'),
-    },
-    '& .menu-toggle[aria-expanded="true"]::before': {
-      rotate: unless(plain, sign === 'triangle' ? '180deg' : '0deg'),
-      translate: unless(plain, '0 0'),
-      'background-size': unless(sign !== 'plus', '100% 2px, 0 0'),
-    },
-  };
-}
-
 /** What a designer sets of what stands below the items of a menu. */
 export const belowProperties = propertyList(
-  property({
-    name: 'unfolds',
-    label: 'Items below others',
-    group: 'In a column',
-    kind: choiceKind(unfoldsLabels),
-    by: 'width',
-    initial: 'open',
-    // What it says holds in columns only: `unfoldingCss`.
-  }),
-  property({
-    name: 'lines',
-    label: 'Between the items of the first level',
-    group: 'In a column',
-    kind: optionalKind(referenceKind('borders'), 'nothing'),
-    by: 'width',
-    initial: null,
-    css: (value, names) => ({ '&': { '--item-line': value === null ? AS_IT_COMES : names.token(value) } }),
-  }),
+  unfoldingProperties,
   property({
     ...look,
     name: 'opensBy',
@@ -244,9 +185,9 @@ export const belowProperties = propertyList(
     ...look,
     name: 'toggleSign',
     label: 'Sign beside the item',
-    kind: choiceKind(signLabels),
+    kind: choiceKind(toggleSignLabels),
     initial: 'chevron',
-    css: toggleSignCss,
+    // It also turns where lists go level by level: `toggleSignCss`.
   }),
   property({
     ...drop,
@@ -259,40 +200,16 @@ export const belowProperties = propertyList(
 export type BelowValues = ValuesOf<typeof belowProperties>;
 
 /** What of its values decides where the parts of what stands below stand. */
-export interface LaidBelow {
-  shownAs: ShownAs;
-  turned: boolean;
-  unfolds: Unfolds;
-  lines: Id | null;
-  toggleSign: ToggleSign;
+export interface LaidBelow extends LaidColumn {
   panel: 'list' | 'columns';
   panelColumns: number;
   panelWidth: PanelWidth;
   descriptions: boolean;
 }
 
-/** Whether a menu stands in a column whose items open what stands below them. */
-export const isUnfolding = ({
-  shownAs,
-  turned,
-  unfolds,
-}: Pick<LaidBelow, 'shownAs' | 'turned' | 'unfolds'>) =>
-  shownAs === 'column' && !turned && unfolds !== 'open';
-
-/** Whether what stands below an entry is open when the page is: in its column, where it holds the page. */
-export const opensAtFirst = (
-  values: Pick<LaidBelow, 'shownAs' | 'turned' | 'unfolds'>,
-  { current, children }: { current: 'page' | 'trail' | null; children: readonly unknown[] },
-) => children.length > 0 && current !== null && isUnfolding(values) && values.unfolds !== 'levels';
-
-/** Whether lines stand between the items of a column. */
-export const isRuled = ({ shownAs, turned, lines }: Pick<LaidBelow, 'shownAs' | 'turned' | 'lines'>) =>
-  shownAs === 'column' && !turned && lines !== null;
-
 /** By how much what stands below an entry is indented, and the button that opens a drop-down, in CSS px at the usual text size. */
 const INDENT = { rem: 16 };
 export const TOGGLE = { rem: 24 };
-export const TOGGLE_SIGN = { rem: 6.4 };
 
 /** What is around the items of a drop-down, and between the columns of one, in CSS px at the usual text size. */
 const PADDING = { list: { rem: 8 }, columns: { rem: 16 } };
@@ -401,33 +318,6 @@ export const hangingCss: Declarations = {
   'inset-block-start': 'calc(100% + var(--below-gap, 0px))',
 };
 
-const BACK = '[aria-expanded="true"]';
-const OTHERS = `li:not(:has(> ${BACK}))`;
-
-/** By how many degrees each sign is turned to lead on along the line, to the next level; null for one that leads nowhere. */
-const signOn: Record<ToggleSign, number | null> = { chevron: -45, triangle: -90, plus: null };
-
-/** What only lists need that are gone through level by level: what is open takes the place of the list, and its button leads back. */
-function levelsCss(levels: boolean, sign: ToggleSign): Rules {
-  const only = (css: string) => unless(!levels, css);
-  const on = signOn[sign];
-  const along = (degrees: number) => `calc(${degrees}deg * var(--along, 1))`;
-  return {
-    [`& ul:has(> li > ${BACK}) > ${OTHERS}, & li:has(> .menu-below > li > ${BACK}) > :is(.menu-link, .menu-toggle)`]:
-      { display: only('none') },
-    [`& li:has(> ${BACK})`]: { 'grid-template-columns': only('auto 1fr'), 'border-width': only('0') },
-    [`& .menu-toggle${BACK}`]: { 'grid-area': only('1 / 1') },
-    [`& .menu-link:has(+ ${BACK})`]: { 'grid-area': only('1 / 2'), 'font-weight': only('600') },
-    [`& .menu-toggle${BACK} + .menu-below`]: { 'padding-inline-start': only('0') },
-    ...(on === null
-      ? {}
-      : {
-          '& .menu-toggle::before': { rotate: only(along(on)), translate: only('0 0') },
-          [`& .menu-toggle${BACK}::before`]: { rotate: only(along(on + 180)), translate: only('0 0') },
-        }),
-  };
-}
-
 /** How drop-downs want to stand: at an edge of their items, or as wide as their bar. */
 export const hangsAt = ({
   panelWidth,
@@ -440,25 +330,6 @@ export function hangingSideCss(values: BelowValues): Rules {
   const own = sideCss[hangsAt(values)];
   const said = Object.entries(own).map(([name, css]) => [name, unless(sideCss.start[name] === css, css)]);
   return { '& .menu-list > li > .menu-below': Object.fromEntries(said) };
-}
-
-/** How a column opens what stands below its items; the script reads it, and where it is off all stands open. */
-export function unfoldingCss(values: LaidBelow): Rules {
-  const unfolding = isUnfolding(values);
-  const { unfolds } = values;
-  return {
-    '&': {
-      '--unfolds': unless(!unfolding, unfolds === 'several' ? 'several' : 'one'),
-      '--unscripted-below': unless(!unfolding, 'block'),
-    },
-    // The ring lies over the lines and the button beside it.
-    '& .menu-link:focus-visible': {
-      position: unless(!unfolding, 'relative'),
-      'z-index': unless(!unfolding, '1'),
-    },
-    '& .menu-list > li + li': { 'border-block-start': unless(!isRuled(values), 'var(--item-line)') },
-    ...levelsCss(unfolding && unfolds === 'levels', values.toggleSign),
-  };
 }
 
 /** What opens: a list, or a panel of columns. */

@@ -3,7 +3,8 @@ import { layoutCss, sizeCss } from '../../boxes/layout';
 import { dressedCss } from '../../properties/dress';
 import { AS_IT_COMES } from '../../markup/css';
 import { menuButtonCss } from './button';
-import { belowCss, hangingCss, TOGGLE, TOGGLE_SIGN } from './below';
+import { belowCss, hangingCss, TOGGLE } from './below';
+import { TOGGLE_SIGN } from './toggle-sign';
 import { forms, headingParts, type ShownAs } from './forms';
 import { moreLayout } from './layouts';
 

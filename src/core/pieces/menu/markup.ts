@@ -1,7 +1,7 @@
 import type { Id } from '../../ids/id';
 import { el, keptNode, type Element, type Node } from '../../markup/html';
 import { iconHtml } from '../../icons/icons';
-import { isUnfolding } from './below';
+import { isUnfolding } from './unfolding';
 import { menuButtonHtml } from './button';
 import { forms } from './forms';
 import { leavingRanks, leftOf } from './leaving';

@@ -10,7 +10,6 @@ import {
   belowUnscriptedCss,
   hasHeads,
   movingCss,
-  unfoldingCss,
 } from './below';
 import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
@@ -19,6 +18,8 @@ import { leavingCss, leftOf } from './leaving';
 import { menuCss, moreCss, scrollingBlocks, scrollingCss } from './looks';
 import { menuHtml, openedBy } from './markup';
 import { reservedWeight } from './parts';
+import { toggleSignCss } from './toggle-sign';
+import { unfoldingCss } from './unfolding';
 import { menuPieceProperties, type MenuValues } from './properties';
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
@@ -45,6 +46,7 @@ export const menu = kindOfPiece<MenuValues>({
     return {
       ...menuButtonJointCss(values),
       ...unfoldingCss(values),
+      ...toggleSignCss(values),
       ...hangingSideCss(values),
       // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
       '& .menu-link::after': {
