@@ -1,4 +1,5 @@
 import type { Place } from '../boxes/placed';
+import { NARROWEST } from '../bands/band';
 import type { Id } from '../ids/id';
 import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
@@ -8,10 +9,13 @@ import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
+import type { Site } from '../site/site';
+import type { Advances } from '../text/advances';
 import { placedAssembly } from './assembly-boxes';
 import { dropDownSides, type Sides } from './drop-down-sides';
 import { dropDownsAt, reachOf, type DropDown } from './drop-downs';
 import { barFrame } from './frame';
+import { usually, wholeHeight } from './heights';
 import { stagesDown, wayDown } from './way-down';
 import { lineWidth, type Circumstances } from './piece-content';
 
@@ -34,15 +38,25 @@ export interface Window {
   height: number;
 }
 
-/** The free space that is left below what hangs out of a header, in CSS px at the usual text size (`droppedCss`). */
-const FREE_BELOW = 8;
+/**
+ * How much of the window is above what hangs out of a header in a stage that holds down to a width, in CSS px at the usual text size: all
+ * of the header, where it is highest.
+ */
+export function roomTaken(
+  site: Site,
+  advances: Advances,
+  settled: SettledAssembly,
+  { band, from }: { band: Id; from: number },
+): number {
+  return wholeHeight(usually(site, advances), settled, band, Math.max(from, NARROWEST));
+}
 
 /** Where what is as wide as its bar begins along the line, in CSS px. */
 function beginsAt(
   { site, root }: Circumstances,
   assembly: SettledAssembly,
   bar: SettledBar,
-  { band, width }: { band: Id; width: number },
+  { band, width, room }: { band: Id; width: number; room: number },
   side: HangingSide,
 ): number {
   if (side === 'bar') return 0;
@@ -55,25 +69,24 @@ function beginsAt(
     { ...bar, values: { ...bar.values, contentWidth: 'content' } },
     band,
   );
-  return Math.max(beside, (width - (lengthAt(most!.rem, width) * root) / ROOT_TEXT_PX) / 2);
+  return Math.max(beside, (room - (lengthAt(most!.rem, width) * root) / ROOT_TEXT_PX) / 2);
 }
 
 /**
  * Where all that hangs out of the pieces of an assembly stands, each as if it alone was open: in CSS px from the top left corner of the
- * assembly, at a width of the viewport in that band. What is worked out of the sides is handed in.
+ * assembly, at a width of the viewport in that band. What is worked out of the sides, and of what is above, is handed in.
  */
 function placedDropDowns(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
-  window: Window,
-  sides: Sides,
+  { window, sides, taken }: { window: Window; sides: Sides; taken: number },
 ): PlacedDropDown[] {
   const { width } = window;
   const hanging = dropDownsAt(circumstances, assembly, band, width);
   if (hanging.length === 0) return [];
   const bars = placedAssembly(circumstances, assembly, band, width).of;
-  const all = bars.reduce((sum, { height }) => sum + height, 0);
+  const larger = circumstances.root / ROOT_TEXT_PX;
   const placed = (dropDown: DropDown): PlacedDropDown => {
     const index = assembly.bars.findIndex(({ bays }) =>
       bays.some(({ pieces }) => pieces.some(({ id }) => id === dropDown.piece)),
@@ -82,23 +95,23 @@ function placedDropDowns(
     const { kind, values } = bar.bays
       .flatMap(({ pieces }) => pieces)
       .find(({ id }) => id === dropDown.piece)!;
-    const { at, gap, most } = pieceKind(kind).hanging!;
+    const { at, gap, most, free } = pieceKind(kind).hanging!;
     const wants = at(values);
     const side =
       wants === 'content' || wants === 'bar'
         ? wants
         : (sides.get(dropDown.piece)?.get(dropDown.selector) ?? wants);
     const own = side === 'start' || side === 'middle' || side === 'end';
-    const begins = own ? 0 : beginsAt(circumstances, assembly, bar, { band, width }, side);
-    const { start, end } = own ? reachOf(dropDown, side) : { start: begins, end: width - begins };
+    const begins = own
+      ? 0
+      : beginsAt(circumstances, assembly, bar, { band, width, room: dropDown.room }, side);
+    const { start, end } = own ? reachOf(dropDown, side) : { start: begins, end: dropDown.room - begins };
     const natural = dropDown.heightAt(end - start);
     const limit = most(values);
     const height = Math.min(
       natural,
       limit === null ? Infinity : lengthAt(limit, width),
-      window.height -
-        (assembly.kind === 'headers' ? all : 0) -
-        (FREE_BELOW * circumstances.root) / ROOT_TEXT_PX,
+      window.height - (taken + free) * larger,
     );
     const line = lineWidth(circumstances.site, bar.values.lineBelow as Id | null);
     const edges = own ? dropDown.item : { top: box.y, bottom: box.y + box.height - line };
@@ -110,7 +123,7 @@ function placedDropDowns(
       wanted: wants,
       selector: dropDown.selector,
       natural,
-      x: directionOf(circumstances.language) === 'rtl' ? width - end : start,
+      x: directionOf(circumstances.language) === 'rtl' ? dropDown.room - end : start,
       y: assembly.kind === 'footers' ? edges.top - away - height : edges.bottom + away,
       width: end - start,
       height,
@@ -131,6 +144,8 @@ export function openDropDowns(
   // Media queries are in em, so they follow the reader's own text size.
   const { stage, from } = stages.find((each) => each.from * (root / ROOT_TEXT_PX) <= window.width)!;
   const settled = resolveAssembly(site, kind, own, stage);
-  const sides = dropDownSides(site, advances, settled, { band: stage.band, from });
-  return placedDropDowns(circumstances, settled, stage.band, window, sides);
+  const reaching = { band: stage.band, from };
+  const sides = dropDownSides(site, advances, settled, reaching);
+  const taken = kind === 'headers' ? roomTaken(site, advances, settled, reaching) : 0;
+  return placedDropDowns(circumstances, settled, stage.band, { window, sides, taken });
 }

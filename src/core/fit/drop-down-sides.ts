@@ -27,18 +27,17 @@ const tried: Record<Exclude<HangsAt, 'content' | 'bar'>, readonly Exclude<Side, 
   middle: ['middle', 'start', 'end'],
 };
 
-function within(dropDown: DropDown, side: Exclude<Side, 'across'>, window: number): boolean {
+function within(dropDown: DropDown, side: Exclude<Side, 'across'>): boolean {
   const { start, end } = reachOf(dropDown, side);
-  return start >= FREE && end <= window - FREE;
+  return start >= FREE && end <= dropDown.room - FREE;
 }
 
 /** How each drop-down stands where a stage begins: items come no nearer to either edge in wider windows. */
 function solved(site: Site, advances: Advances, assembly: SettledAssembly, band: Id, from: number): Sides {
   const seen = site.languages.flatMap((language) =>
-    LARGER.map((times) => {
+    LARGER.flatMap((times) => {
       const circumstances = { site, advances, page: null, language, root: ROOT_TEXT_PX * times };
-      const at = from * times;
-      return { at, dropDowns: dropDownsAlong(circumstances, assembly, band, at) };
+      return dropDownsAlong(circumstances, assembly, band, from * times);
     }),
   );
   const pieces = settledPieces(assembly).flatMap(({ id, kind, values }) => {
@@ -47,19 +46,11 @@ function solved(site: Site, advances: Advances, assembly: SettledAssembly, band:
   });
   return new Map(
     pieces.map(({ id, wants }) => {
-      const selectors = new Set(
-        seen.flatMap(({ dropDowns }) =>
-          dropDowns.filter(({ piece }) => piece === id).map(({ selector }) => selector),
-        ),
-      );
+      const own = seen.filter(({ piece }) => piece === id);
+      const selectors = new Set(own.map(({ selector }) => selector));
       const side = (selector: string): Side => {
-        const fits = (each: Exclude<Side, 'across'>) =>
-          seen.every(({ at, dropDowns }) =>
-            dropDowns
-              .filter((one) => one.piece === id && one.selector === selector)
-              .every((one) => within(one, each, at)),
-          );
-        return tried[wants].find(fits) ?? 'across';
+        const all = own.filter((each) => each.selector === selector);
+        return tried[wants].find((each) => all.every((one) => within(one, each))) ?? 'across';
       };
       return [id, new Map([...selectors].map((selector) => [selector, side(selector)]))];
     }),

@@ -22,7 +22,9 @@ export interface DropDown {
   entry: Id | null;
   /** The selector of it below its piece. */
   selector: string;
-  /** How far its item’s edges are from the edge of the window where lines start, in CSS px; and where the item begins and ends across it. */
+  /** How wide what it stands in is, which is what would cut it off: the window, or the drawer; in CSS px. */
+  room: number;
+  /** How far its item’s edges are from the edge of that where lines start, in CSS px; and where the item begins and ends across it. */
   item: { start: number; end: number; top: number; bottom: number };
   /** How wide it is when it is as wide as what is in it, and at least as its item; and how high at a width, in CSS px. */
   width: number;
@@ -74,12 +76,18 @@ function measured(circumstances: Circumstances, settled: SettledPiece, window: n
   return made;
 }
 
-/** What hangs out of a placed piece; `window` is how wide the viewport is, in CSS px. */
+/** The widths of the viewport and of the assembly in it, in CSS px. */
+interface Wide {
+  window: number;
+  room: number;
+}
+
+/** What hangs out of a placed piece. */
 function hangingOf(
   circumstances: Circumstances,
   piece: SettledPiece,
   placed: Found,
-  window: number,
+  { window, room }: Wide,
 ): DropDown[] {
   const { box: own, place } = placed;
   const inside = [...everyBox(own, place.x - own.x, place.y - own.y)];
@@ -89,14 +97,13 @@ function hangingOf(
     const { entry, selector, box } = hanging;
     const item = itemOf(inside, hanging);
     if (!item) return [];
-    const [start, end] = turned
-      ? [window - item.x - item.width, window - item.x]
-      : [item.x, item.x + item.width];
+    const [start, end] = turned ? [room - item.x - item.width, room - item.x] : [item.x, item.x + item.width];
     return [
       {
         piece: piece.id,
         entry,
         selector: `${selector} > ${box.at}`,
+        room,
         item: { start, end, top: item.y, bottom: item.y + item.height },
         width: Math.max(end - start, width),
         heightAt: (wide: number) => placeBox(box, wide, content!).height,
@@ -119,12 +126,12 @@ function hangingIn(
   circumstances: Circumstances,
   bars: readonly SettledBar[],
   placed: PlacedBox,
-  window: number,
+  wide: Wide,
 ): DropDown[] {
   const all = [...everyBox(placed, 0, 0)];
   return hangingPieces(bars).flatMap((piece) => {
     const found = all.find(({ box }) => box.id === piece.id);
-    return found ? hangingOf(circumstances, piece, found, window) : [];
+    return found ? hangingOf(circumstances, piece, found, wide) : [];
   });
 }
 
@@ -136,7 +143,8 @@ export function dropDownsAt(
   at: number,
 ): DropDown[] {
   if (hangingPieces(assembly.bars).length === 0) return [];
-  return hangingIn(circumstances, assembly.bars, placedAssembly(circumstances, assembly, band, at), at);
+  const placed = placedAssembly(circumstances, assembly, band, at);
+  return hangingIn(circumstances, assembly.bars, placed, { window: at, room: placed.width });
 }
 
 /** The same, each from the top of its bar: kept as long as what decides about the bar is the same. */
@@ -156,23 +164,21 @@ export function dropDownsAlong(
         { circumstances, phases: [assembly], bar: bar.id, within: { band, span, tally: { complete: true } } },
         'hanging',
         (within) => {
-          if (inRow)
-            return hangingIn(circumstances, [bar], placedAssembly(circumstances, assembly, band, at), at);
           const there = { ...circumstances, sizedAt: at };
-          const width = valueAt(panelWidth(circumstances, assembly, band, span), at);
-          const placed = placeBox(
-            barBox(assembly, bar, there, within),
-            width,
-            barMeasures(there, assembly, within),
-          );
-          const seen = directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
-          return hangingIn(circumstances, [bar], seen, at);
+          const room = valueAt(panelWidth(circumstances, assembly, band, span), at);
+          const alone = () => {
+            const measures = barMeasures(there, assembly, within);
+            const placed = placeBox(barBox(assembly, bar, there, within), room, measures);
+            return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
+          };
+          const placed = inRow ? placedAssembly(circumstances, assembly, band, at) : alone();
+          return hangingIn(circumstances, [bar], placed, { window: at, room });
         },
       ),
     );
 }
 
-/** From where to where something that hangs reaches along the line, in CSS px from the edge of the window where lines start. */
+/** From where to where something that hangs reaches along the line, in CSS px from the edge of its assembly where lines start. */
 export function reachOf(
   { item, width }: Pick<DropDown, 'item' | 'width'>,
   side: Exclude<HangsAt, 'content' | 'bar'>,

@@ -23,6 +23,19 @@ export function barHeights(
   return new Map(of.map(({ id, height }) => [id!, height]));
 }
 
+/** How high all bars of a settled assembly are together, in CSS px at a width of the viewport in a band: below each other, or in one row. */
+export function wholeHeight(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  band: Id,
+  at: number,
+): number {
+  const heights = [...barHeights(circumstances, assembly, band, at).values()];
+  return assembly.values.stands === 'row'
+    ? Math.max(0, ...heights)
+    : heights.reduce((sum, each) => sum + each, 0);
+}
+
 /** The bars of a header that stay in sight with it: all from the first that stays to the last. */
 export function heldBars(bars: readonly SettledBar[]): readonly SettledBar[] {
   const stays = bars.map(({ values }) => values.stays === 'stays');

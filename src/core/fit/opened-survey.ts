@@ -1,8 +1,10 @@
 import { NARROWEST, WIDEST } from '../bands/band';
+import type { PlacedBox } from '../boxes/placed';
 import type { Id } from '../ids/id';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { drawerParts, type DrawerPart } from '../properties/bar';
 import { isUpright, LOW_WINDOW } from '../properties/drawer';
+import { TARGET } from '../properties/target';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { placedAssembly } from './assembly-boxes';
@@ -30,7 +32,7 @@ export interface DrawerOnScreen {
   /** How high what is in it is, and how high the part that is seen of it, in CSS px: where that is less, it scrolls. */
   content: number;
   seen: number;
-  /** How many more targets of the least height would fit before it scrolls; less than none where it does. */
+  /** How many more items of its longest list would fit before it scrolls; less than none where it does. */
   left: number;
 }
 
@@ -41,9 +43,6 @@ export interface OpenedSurvey {
 }
 
 const scrolls = ({ natural, height }: PlacedDropDown) => height < natural - 1;
-
-/** The height of a target that is added to a drawer, in CSS px (WCAG 2.2, 2.5.5). */
-const TARGET_HEIGHT = 44;
 
 function dropDownStretches(today: Circumstances, kind: AssemblyKind, own: Assembly): DropDownStretch[] {
   const way = wayDown(today.site, today.advances, kind, own);
@@ -70,6 +69,25 @@ function dropDownStretches(today: Circumstances, kind: AssemblyKind, own: Assemb
     });
 }
 
+/** Lists in a placed box: the boxes in each that stand below each other under the same selector. */
+function* listsIn({ of }: PlacedBox): Generator<readonly PlacedBox[]> {
+  const [first] = of;
+  const alike = of.filter(({ at }) => at === first?.at);
+  if (alike.length > 1 && alike.every(({ y }, index) => index === 0 || y > alike[index - 1]!.y)) yield alike;
+  for (const each of of) yield* listsIn(each);
+}
+
+/** How far the items of the longest list in something placed are apart, from top to top, in CSS px; as high as a target where there is none. */
+function pitchOf(placed: PlacedBox): number {
+  const lists = placed.of.flatMap((bar) => [...listsIn(bar)]);
+  const longest = lists.reduce<readonly PlacedBox[]>(
+    (most, each) => (each.length > most.length ? each : most),
+    [],
+  );
+  const [first, second] = longest;
+  return first && second ? second.y - first.y : TARGET;
+}
+
 function drawerOnScreens(today: Circumstances, own: Assembly): DrawerOnScreen[] {
   const { site, advances } = today;
   const way = wayDown(site, advances, 'drawers', own);
@@ -91,7 +109,7 @@ function drawerOnScreens(today: Circumstances, own: Assembly): DrawerOnScreen[] 
     // In a low window all of it scrolls.
     const seen = screen.height > LOW_WINDOW ? window - head - foot : window;
     const whole = screen.height > LOW_WINDOW ? content : head + content + foot;
-    return { screen, content: whole, seen, left: Math.floor((seen - whole) / TARGET_HEIGHT) };
+    return { screen, content: whole, seen, left: Math.floor((seen - whole) / pitchOf(placed)) };
   });
 }
 

@@ -136,6 +136,8 @@ export interface PieceKind<V = Record<string, unknown>> {
     gap(values: V): Length;
     /** How high at most; null where the window alone limits it. */
     most(values: V): Length | null;
+    /** How much of the window stays free below it, in CSS px at the usual text size. */
+    free: number;
     css: Readonly<Record<HangingSide, Declarations>>;
     /** What lets what hangs from these items stand as wide as its bar, or takes that back; the same selectors and properties either way. */
     besideBar(items: string, is: boolean): Rules;

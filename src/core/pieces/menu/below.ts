@@ -1,5 +1,6 @@
 import type { Layouts, Track } from '../../boxes/layout';
 import { boxCss } from '../../lengths/formula';
+import { rem } from '../../lengths/length';
 import { AS_IT_COMES, type CssNode, type Declarations, type Rules } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
 import { colourKind } from '../../properties/kinds/colour';
@@ -274,6 +275,9 @@ export function belowLayouts(values: LaidBelow) {
   } as const satisfies Layouts;
 }
 
+/** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
+export const FREE_BELOW = 8;
+
 /** A drop-down hangs below its entry; the children of an open list stand in the flow. Each with what it is there. */
 const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = {
   position: ['absolute', 'static'],
@@ -282,7 +286,10 @@ const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = 
   border: ['var(--below-line, var(--border-hairline))', '0'],
   'border-radius': ['var(--below-radius, var(--radius-small))', '0'],
   'box-shadow': ['var(--below-shadow, var(--shadow-high))', 'none'],
-  'max-block-size': ['min(var(--below-most, 100vh), 100vh - var(--header-height, 5rem) - 0.5rem)', 'none'],
+  'max-block-size': [
+    `min(var(--below-most, 100vh), 100vh - var(--header-height, 0px) - ${rem(FREE_BELOW)})`,
+    'none',
+  ],
   overflow: ['hidden auto', 'visible'],
   opacity: ['var(--below-faint, 1)', '1'],
   translate: ['var(--below-from, none)', 'none'],
@@ -310,7 +317,7 @@ export const sideCss: Record<HangingSide, Declarations> = {
   bar: { 'inset-inline': '0', ...shared },
 };
 
-/** Where drop-downs hang unless something else was worked out for them (`sideRules`). */
+/** Where drop-downs hang unless something else was worked out for them (render/stylesheet/hanging-css.ts). */
 export const hangingCss: Declarations = {
   'overscroll-behavior': 'contain',
   'z-index': 'var(--layer-drop-down, 20)',

@@ -137,6 +137,8 @@ export const menuButtonProperties = propertyList(
     by: 'width',
     initial: 'three',
     css: signCss,
+    aside: ({ buttonSign, buttonPicture }) =>
+      buttonSign === 'own' && buttonPicture === null ? 'no picture is chosen: it is empty' : null,
   }),
   property({
     name: 'buttonPicture',

@@ -1,5 +1,5 @@
 import { dropDownSides, type Side } from '../../fit/drop-down-sides';
-import { barHeights, usually } from '../../fit/heights';
+import { roomTaken } from '../../fit/drop-down-places';
 import type { WayStage } from '../../fit/way-down';
 import { rem } from '../../lengths/length';
 import { joinRules, type Declarations, type Rules } from '../../markup/css';
@@ -80,19 +80,14 @@ export function hangingRules(
     dropDownSides(site, advances, stage, { band: stages[index]!.band, from: stages[index + 1]?.below ?? 0 }),
   );
   const pieces = [...new Set(all.flatMap((sides) => [...sides.keys()]))];
-  const height = (stage: SettledAssembly, index: number) => {
-    const { band } = stages[index]!;
-    const at = Math.max(320, stages[index + 1]?.below ?? 0);
-    const heights = [...barHeights(usually(site, advances), stage, band, at).values()];
-    return stage.values.stands === 'row'
-      ? Math.max(...heights)
-      : heights.reduce((sum, each) => sum + each, 0);
-  };
-  const high = settled.map((stage, index): Rules => ({
-    '&': {
-      '--header-height': stage.kind === 'headers' && all[index]!.size > 0 ? rem(height(stage, index)) : '0px',
-    },
-  }));
+  const high = settled.map((stage, index): Rules => {
+    const from = stages[index + 1]?.below ?? 0;
+    const room = roomTaken(site, advances, stage, { band: stages[index]!.band, from });
+    // What hangs out of anything else has the whole window.
+    return stage.kind !== 'headers' || all[index]!.size === 0
+      ? {}
+      : { '&': { '--header-height': rem(room) } };
+  });
   return [
     byStage(high.map((rules) => scopeRules(rules, `.${names.get(settled[0]!.id)!}`))),
     ...pieces.map((piece) =>

@@ -40,7 +40,7 @@ export function DrawerScreens({ drawer }: { drawer: string }) {
             },
             { title: 'In its body', align: 'right', render: (_, { content }) => px(content) },
             { title: 'In sight', align: 'right', render: (_, { seen }) => px(seen) },
-            { title: 'With items of 44 px', render: (_, row) => leftText(row) },
+            { title: 'Room in its longest list', render: (_, row) => leftText(row) },
           ]}
         />
       )}
