@@ -1,9 +1,12 @@
 'use client';
 
 import { Table } from 'antd';
+import { useMemo } from 'react';
 import { useOpenedSurvey } from '@/client/fit-survey';
 import { useSite } from '@/client/open-site-context';
+import { drawerFindings } from '@/core/fit/drawer-findings';
 import type { DrawerOnScreen } from '@/core/fit/opened-survey';
+import scroll from '../scroll/scroll.module.css';
 import styles from '../workbench.module.css';
 
 const px = (length: number) => `${Math.round(length)} px`;
@@ -17,9 +20,18 @@ function leftText({ content, seen, left }: DrawerOnScreen): string {
 /** On which screens the body of a drawer scrolls, and from how many more items on it would. */
 export function DrawerScreens({ drawer }: { drawer: string }) {
   const site = useSite();
+  const assembly = site.drawers[drawer];
+  const findings = useMemo(() => (assembly ? drawerFindings(site, assembly) : []), [site, assembly]);
   const survey = useOpenedSurvey(site, 'drawers', drawer);
   return (
     <section className={styles.offer} aria-label="Before it scrolls">
+      {findings.length > 0 && (
+        <ul className={scroll.findings} aria-label="What visitors would meet">
+          {findings.map((each) => (
+            <li key={each}>{each}</li>
+          ))}
+        </ul>
+      )}
       <h3>Before it scrolls</h3>
       {survey === null ? (
         <p className="quiet">Measuring how high everything is…</p>
