@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import sharp from 'sharp';
-import { hollinArtwork } from '../demo/hollin-sound';
+import { hollinArtwork } from '../demo/hollin-sound/artwork';
 import { MOST_BYTES } from '@/core/site/file-limits';
 import { ingestArtwork } from './artwork';
 

@@ -3,7 +3,8 @@ import type { Ingestion, Kept } from '../bytes/ingestion';
 import type { Look } from '../bytes/look';
 import type { Db } from '../db/open';
 import { insertSite } from '../sites/store';
-import { hollinArtwork, hollinSound, timetable } from './hollin-sound';
+import { hollinSound } from './hollin-sound';
+import { hollinArtwork, timetable } from './hollin-sound/artwork';
 import { orreryHouse } from './orrery-house';
 
 function taken<T>(ingestion: Ingestion<T>): Kept<T> {

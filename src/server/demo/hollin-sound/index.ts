@@ -1,0 +1,73 @@
+import type { Artwork } from '@/core/site/artwork';
+import { defaultBands, defaultBrand } from '@/core/site/defaults';
+import type { LinkedFile } from '@/core/site/file';
+import { SITE_VERSION, type Site } from '@/core/site/site';
+import { byId, colours, typeStyles } from '../build';
+import { hollinArtwork, timetable } from './artwork';
+import { drawer } from './drawer';
+import { footer, smallFooter } from './footers';
+import { handbookHeader, header } from './headers';
+import { menus, pages } from './pages-and-menus';
+
+/** Hollin Sound Ferries: an invented ferry line between three made-up islands and a mainland harbour. */
+
+/** What was read of bytes that the demo brings. */
+export interface DemoBytes {
+  artwork: Record<string, Pick<Artwork, 'type' | 'width' | 'height' | 'bytes' | 'hash'>>;
+  timetable: Pick<LinkedFile, 'bytes' | 'hash'>;
+}
+
+/** The demo site, once the bytes of its artwork and files are kept. */
+export function hollinSound(id: string, bytes: DemoBytes): Site {
+  return {
+    version: SITE_VERSION,
+    id,
+    name: 'Hollin Sound Ferries',
+    address: 'https://www.hollin-sound.example',
+    languages: ['en', 'de'],
+    words: { values: {} },
+    bands: defaultBands,
+    brand: {
+      ...defaultBrand,
+      colours: colours(
+        {
+          ground: '#fffefb',
+          soft: '=c-foam',
+          deep: '=c-deep-water',
+          ink: '#16303f',
+          muted: '#56696f',
+          'on-deep': '#f3f7f5',
+          accent: '=c-rust',
+          line: '#cfd8d8',
+          shade: 'rgb(18 63 89 / 20%)',
+        },
+        { Foam: '#eef2f1', 'Deep water': '#123f59', Rust: '#a8481f', Buoy: 'oklch(78% 0.15 75)' },
+      ),
+      typeStyles: typeStyles({
+        'type-heading': {
+          family: 'source-serif-4',
+          size: { from: { at: 360, px: 30 }, to: { at: 1200, px: 46 } },
+        },
+      }),
+      logo: { full: 'a-logo', compact: 'a-mark', fullOnDark: 'a-logo-dark', compactOnDark: 'a-mark-dark' },
+      values: { gutter: { desktop: 32, phone: 20 } },
+    },
+    placing: { header: header.id, footer: footer.id },
+    pageOrder: pages.map((page) => page.id),
+    pages: byId(pages),
+    menus: byId(menus),
+    headers: byId([header, handbookHeader]),
+    drawers: byId([drawer]),
+    footers: byId([footer, smallFooter]),
+    artwork: byId(
+      hollinArtwork.map(({ id: artwork, name }) => ({
+        id: artwork,
+        name,
+        alt: 'Hollin Sound Ferries',
+        ...bytes.artwork[artwork]!,
+      })),
+    ),
+    fonts: {},
+    files: byId([{ id: 'fl-timetable', name: timetable.name, ...bytes.timetable }]),
+  };
+}

@@ -1,0 +1,120 @@
+import type { Menu, MenuItem } from '@/core/site/menu';
+import { newMenu } from '@/core/site/defaults';
+import type { Page } from '@/core/site/page';
+import { menuOf, menuWith, pagesFromList } from '../build';
+
+const pageList = `
+Home  /
+Sailings  /sailings
+  Today’s sailings  /sailings/today
+  Timetable  /sailings/timetable
+  Live notices  /sailings/notices
+Routes  /routes
+  Port Hollin – Wren Island  /routes/wren
+  Port Hollin – Great Skerrow  /routes/great-skerrow
+  Port Hollin – Little Skerrow  /routes/little-skerrow
+  Island hopper  /routes/island-hopper
+Fares & tickets  /fares
+  Foot passengers  /fares/foot-passengers
+  Cars and vans  /fares/cars
+  Islander card  /fares/islander-card
+  Groups and schools  /fares/groups
+On board  /on-board
+  The ships  /on-board/ships
+  Food and drink  /on-board/food
+  Travelling with animals  /on-board/animals
+  Getting about on board  /on-board/access
+Visit the islands  /islands
+  Wren Island  /islands/wren
+  Great Skerrow  /islands/great-skerrow
+  Little Skerrow  /islands/little-skerrow
+  Walks and bays  /islands/walks
+Help  /help
+  Find a booking  /help/booking
+  Changes and refunds  /help/refunds
+  Lost property  /help/lost-property
+  Contact  /help/contact
+Freight & vehicles  /freight
+  Book freight  /freight/book
+  Loading and lashing  /freight/loading
+Book  /book
+Basket  /basket
+My account  /account
+Company  /company
+  Who we are  /company/about
+  Working with us  /company/jobs
+  Newsroom  /company/news
+Staff handbook  /handbook
+  Safety on deck  /handbook/safety
+Terms of carriage  /terms
+Privacy  /privacy
+`;
+
+/** Titles in the site’s second language, by path. */
+const german: Record<string, string> = {
+  '/': 'Startseite',
+  '/sailings': 'Abfahrten',
+  '/sailings/today': 'Abfahrten heute',
+  '/sailings/timetable': 'Fahrplan',
+  '/sailings/notices': 'Betriebsmeldungen',
+  '/routes': 'Verbindungen',
+  '/fares': 'Fahrpreise und Fahrkarten',
+  '/fares/foot-passengers': 'Fußpassagiere',
+  '/fares/cars': 'Personenkraftwagen und Kleintransporter',
+  '/on-board': 'An Bord',
+  '/islands': 'Inseln entdecken',
+  '/help': 'Hilfe',
+  '/help/refunds': 'Umbuchungen und Erstattungen',
+  '/freight': 'Fracht und Fahrzeugverladung',
+  '/company': 'Unternehmen',
+  '/account': 'Mein Konto',
+};
+
+const tagsOf = (path: string) =>
+  ['/book', '/basket', '/account'].includes(path) ? ['shop'] : path.startsWith('/handbook') ? ['staff'] : [];
+
+export const pages = pagesFromList(pageList).map((page): Page => ({
+  ...page,
+  titles: german[page.path] === undefined ? {} : { de: german[page.path]! },
+  tags: tagsOf(page.path),
+}));
+
+const mainPaths = ['/sailings', '/routes', '/fares', '/on-board', '/islands', '/help'];
+const mainMenu = menuWith(menuOf('m-main', 'Main', pages, mainPaths, true), pages, [], {
+  'Visit the islands': { shown: { desktop: 'shown', tablet: 'hidden', phone: 'shown' } },
+  'Today’s sailings': { icon: 'clock', description: 'What leaves when, with delays' },
+  Timetable: { icon: 'calendar', description: 'All sailings of the season' },
+  'Live notices': { icon: 'bell', badge: '2', description: 'Weather, works and cancellations' },
+});
+const titleOf = ({ link }: MenuItem) =>
+  link.to === 'page' ? pages.find(({ id }) => id === link.page)!.title : null;
+
+/** Who holds a phone wants to know when the boat leaves and what it costs. */
+const phoneOrder = ['Sailings', 'Fares & tickets', 'Help', 'Routes', 'On board', 'Visit the islands'].map(
+  (title) => mainMenu.top.find((id) => titleOf(mainMenu.items[id]!) === title)!,
+);
+
+export const menus: Menu[] = [
+  { ...mainMenu, values: { order: { phone: phoneOrder } } },
+  menuWith(
+    menuOf('m-service', 'Service', pages, ['/freight', '/company', '/account'], false),
+    pages,
+    [
+      { label: 'English', link: { to: 'language', language: 'en' } },
+      { label: 'Deutsch', link: { to: 'language', language: 'de' } },
+    ],
+    { 'Freight & vehicles': { icon: 'truck' }, 'My account': { icon: 'user' }, English: { icon: 'globe' } },
+  ),
+  menuWith(
+    menuOf('m-footer', 'Footer', pages, ['/sailings', '/fares', '/help', '/company'], true),
+    pages,
+    [],
+  ),
+  menuWith(newMenu({ id: 'm-legal', name: 'Legal' }), pages, [
+    { link: { to: 'dialog', page: 'pg-terms' } },
+    { link: { to: 'page', page: 'pg-privacy' } },
+    { label: 'Winter timetable', link: { to: 'file', file: 'fl-timetable' } },
+    { label: '01632 960 117', link: { to: 'telephone', telephone: '+44 1632 960117' } },
+    { label: 'crew@hollin-sound.example', link: { to: 'email', email: 'crew@hollin-sound.example' } },
+  ]),
+];
