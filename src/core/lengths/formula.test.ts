@@ -138,6 +138,8 @@ test.each<[string, Length, string]>([
   ['2 steps + 4', 20, '20px'],
   ['0', 0, '0'],
   ['max(0, 3% - 4)', { greatest: [0, { px: -4, share: 0.03 }] }, 'max(0px, -4px + 3vw)'],
+  ['280 of 375', { px: 0, share: 0.746667 }, '74.6667vw'],
+  ['min(280 px of 375, 320)', { least: [{ px: 0, share: 0.746667 }, 320] }, 'min(74.6667vw, 320px)'],
   ['13 px at 900, 18 px at 1440', nav, 'clamp(13px, 4.6667px + 0.9259vw, 18px)'],
 ])('%s is read, written in CSS, and said again', (text, length, css) => {
   expect(readAnyLength(text, 8)).toEqual({ ok: true, length });
@@ -153,6 +155,9 @@ test.each([
   'min(1200px, 88%',
   'max()',
   '12 px 13',
+  '280 of',
+  '280 of 0',
+  'of 375',
   '7,',
   '% 5',
   'min(1,2,3,4,5,6,7)',

@@ -218,7 +218,7 @@ export function lengthText(length: Length): string {
 export type LengthRead = { ok: true; length: Length } | { ok: false; reason: string };
 
 const HINT =
-  'Type px, rem or steps, or % of the window’s width, such as 14, 0.875rem, 2 steps or 88%; the least or greatest of several, such as min(1200px, 88%); or a sum of them.';
+  'Type px, rem or steps, or % of the window’s width, such as 14, 0.875rem, 2 steps, 88% or 280 of 375; the least or greatest of several, such as min(1200px, 88%); or a sum of them.';
 
 /** The least that a formula may hold of others inside it. */
 const MOST_DEEP = 4;
@@ -232,14 +232,17 @@ export function readAnyLength(text: string, step: number): LengthRead {
   return { ok: false, reason: `“${text.trim()}” is not a length. ${HINT}` };
 }
 
+/** A share of the window as exactly as it is said in words: what is read again is the same. */
+const keptShare = (share: number) => Number(share.toFixed(6));
+
 /** Reads sums of terms: numbers with units, and the least or greatest of several in brackets. What cannot be read is null. */
 function formulaReader(text: string, step: number) {
   const units: Record<string, (value: number) => Linear> = {
     px: (value) => ({ px: value, share: 0 }),
     rem: (value) => ({ px: value * ROOT_TEXT_PX, share: 0 }),
     step: (value) => ({ px: value * step, share: 0 }),
-    '%': (value) => ({ px: 0, share: value / 100 }),
-    vw: (value) => ({ px: 0, share: value / 100 }),
+    '%': (value) => ({ px: 0, share: keptShare(value / 100) }),
+    vw: (value) => ({ px: 0, share: keptShare(value / 100) }),
   };
   let at = 0;
   const take = (pattern: RegExp) => {
@@ -248,6 +251,12 @@ function formulaReader(text: string, step: number) {
     const match = sticky.exec(text);
     if (match) at = sticky.lastIndex;
     return match;
+  };
+  /** So much in a window of a width: `280 of 375`. */
+  const shareOf = (): Length | null => {
+    const match = take(/(\d+(?:\.\d+)?)(?:\s*px)?\s+of\s+(\d+(?:\.\d+)?)(?:\s*px)?(?![\w.%])/);
+    const whole = Number(match?.[2]);
+    return match && whole > 0 ? { px: 0, share: keptShare(Number(match[1]) / whole) } : null;
   };
   const number = (): Length | null => {
     const match = take(/(\d+(?:\.\d+)?|\.\d+)\s*(px|rem|steps?|%|vw)?(?![\w.])/);
@@ -274,7 +283,7 @@ function formulaReader(text: string, step: number) {
     const [least, wanted, most] = parts;
     return parts.length === 3 ? { greatest: [least!, { least: [wanted!, most!] }] } : null;
   };
-  const term = (deep: number) => number() ?? called(deep);
+  const term = (deep: number) => shareOf() ?? number() ?? called(deep);
   const sum = (deep: number): Length | null => {
     const parts: Length[] = [];
     let sign: string | undefined = take(/[+-]/)?.[0].trim() ?? '+';
