@@ -64,3 +64,20 @@ test('a form of drop-downs is put in with one click, is seen in the view, and ta
   await saved(page);
   expect(menuOf(await stored(request)).values).toEqual(before);
 });
+
+test('what visitors would meet in a drawer is told: one that nothing opens, one that cannot be closed by touch', async ({
+  page,
+}) => {
+  await page.goto(`/sites/${id}/drawers`);
+  await page.getByRole('button', { name: 'Main drawer', exact: true }).first().click();
+  await page.getByRole('menuitem', { name: 'New drawer…' }).click();
+  await page.getByRole('dialog', { name: 'Begin a drawer' }).getByRole('button', { name: /Empty/ }).click();
+  const told = page.getByRole('list', { name: 'What visitors would meet' });
+  await expect(told).toHaveText('Nothing on any page opens it.');
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByRole('button', { name: 'Close button' })
+    .click();
+  await page.keyboard.press('Delete');
+  await expect(told).toContainText('It has no close button');
+});

@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Place } from '@/core/edit/place';
-import { pieceKind } from '@/core/pieces';
+import { dropDownChoices } from '../preview/shown-drop-down';
 import { DropDownGallery, formEdits } from '../starters/drop-down-gallery';
 import styles from '../workbench.module.css';
 
@@ -16,7 +16,11 @@ export function DropDownForms({ place }: { place: Place }) {
   if (place.on !== 'piece' || place.in !== 'headers') return null;
   const header = site.headers[place.assembly];
   const piece = header?.pieces[place.piece];
-  if (!header || !piece || !pieceKind(piece.kind).hanging) return null;
+  // Where no item has others below it, nothing would be seen of a form.
+  const drops =
+    header &&
+    dropDownChoices(site, 'headers', header).some(({ value }) => value.startsWith(`${place.piece} `));
+  if (!header || !piece || !drops) return null;
   return (
     <p className={styles.offer}>
       <Button size="small" onClick={() => setChoosing(true)}>
