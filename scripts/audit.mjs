@@ -11,6 +11,7 @@ const sampled = [
   'tests/fit.spec.ts',
   'tests/boxes.spec.ts',
   'tests/alignment.spec.ts',
+  'tests/drop-downs.spec.ts',
   'tests/shipped-headers.spec.ts',
   'tests/focus.spec.ts',
   'tests/visitors.spec.ts',

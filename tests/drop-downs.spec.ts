@@ -10,7 +10,7 @@ import { starters } from '../src/core/starters';
 import { measured } from '../src/server/text/measured';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { sample } from './support/sample';
+import { sample, someOf } from './support/sample';
 import { test } from './support/test';
 
 const HEIGHT = 900;
@@ -125,11 +125,9 @@ test('the same where lines run from right to left', async ({ page }) => {
   expect(compared).toBeGreaterThan(12);
 });
 
-test('every drop-down of every starter stands where it was worked out, within the window', async ({
-  page,
-}) => {
+test('every drop-down of starters stands where it was worked out, within the window', async ({ page }) => {
   let all = 0;
-  for (const { id, name } of starters) {
+  for (const { id, name } of someOf(starters, 2)) {
     const { wrong, compared } = await compare(
       page,
       withStarter(demo('hollin-sound'), id),
@@ -138,7 +136,7 @@ test('every drop-down of every starter stands where it was worked out, within th
     all += compared;
     expect([name, wrong]).toEqual([name, []]);
   }
-  expect(all).toBeGreaterThan(100);
+  expect(all).toBeGreaterThan(50);
 });
 
 /** The demo with its main menu said otherwise. */

@@ -6,7 +6,7 @@ import { compareFit } from './support/browser-fit';
 import { demo, demoDb, withHeader, withoutRules, withStarter } from './support/demo-sites';
 import { seededSite } from './support/generated-header';
 import { siteOf, tapes } from './support/made-sites';
-import { sample } from './support/sample';
+import { sample, someOf } from './support/sample';
 import { test } from './support/test';
 
 async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Site[], inStandIn = false) {
@@ -35,22 +35,22 @@ test('before its fonts have come, every header of the demo changes its fit where
     true,
   ));
 
-test('every starter changes its fit where Chromium says', ({ page }) =>
+test('starters change their fit where Chromium says', ({ page }) =>
   agrees(
     page,
-    starters.flatMap(({ id }) => alsoWithoutRules(withStarter(demo('hollin-sound'), id))),
+    someOf(starters, 2).flatMap(({ id }) => alsoWithoutRules(withStarter(demo('hollin-sound'), id))),
   ));
 
 /** Generated headers that are looked at in one go. */
-const AT_ONCE = 16;
-for (let from = 1; from <= sample(16, 1000); from += AT_ONCE)
+const AT_ONCE = 8;
+for (let from = 1; from <= sample(8, 1000); from += AT_ONCE)
   test(`generated headers from ${from} on change their fit where Chromium says`, ({ page }) =>
     agrees(
       page,
       Array.from({ length: AT_ONCE }, (_, index) => seededSite(from + index)),
     ));
 
-for (let from = 1; from <= sample(30, 1000); from += 30)
+for (let from = 1; from <= sample(15, 1000); from += 15)
   test(`headers of all that there is from ${from} on change their fit where Chromium says`, async ({
     page,
   }) => {
@@ -61,7 +61,7 @@ for (let from = 1; from <= sample(30, 1000); from += 30)
         all += changes;
         expect(disagreements).toEqual([]);
       }),
-      { numRuns: 30, seed: from, interruptAfterTimeLimit: 90_000, markInterruptAsFailure: true },
+      { numRuns: 15, seed: from, interruptAfterTimeLimit: 90_000, markInterruptAsFailure: true },
     );
-    expect(all).toBeGreaterThan(40);
+    expect(all).toBeGreaterThan(20);
   });

@@ -7,11 +7,10 @@ import { starters } from '../src/core/starters';
 import { unmeasured } from '../src/core/text/advances';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { sample } from './support/sample';
+import { sample, someOf } from './support/sample';
 import { test } from './support/test';
 
-/** Some of the starters in a run of the tests, all of them in an audit. */
-const looked = starters.filter((_, index) => index % sample(4, 1) === 0);
+const looked = someOf(starters, 4);
 const sites = [
   { name: 'the demo', site: () => demo('hollin-sound') },
   ...looked.map(({ id, name }) => ({ name: `“${name}”`, site: () => withStarter(demo('hollin-sound'), id) })),
