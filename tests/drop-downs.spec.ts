@@ -3,8 +3,8 @@ import { chromiumArguments, chromiumPath } from '../scripts/lib/chromium.mjs';
 import type { Place } from '../src/core/boxes/placed';
 import { openDropDowns } from '../src/core/fit/drop-down-places';
 import { usually } from '../src/core/fit/heights';
-import type { Piece } from '../src/core/site/assembly';
-import { newItem } from '../src/core/site/defaults';
+import type { Assembly, Piece } from '../src/core/site/assembly';
+import { newItem, newPiece } from '../src/core/site/defaults';
 import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { measured } from '../src/server/text/measured';
@@ -28,10 +28,15 @@ interface Seen {
 /** Opens every drop-down of the header that can be opened, one after another, and tells where it stands. */
 const openEach = (page: Page) =>
   page.evaluate((): Seen[] => {
-    const toggles = [...document.querySelectorAll<HTMLElement>('.header .menu-list > li > .menu-toggle')];
+    const toggles = [
+      ...document.querySelectorAll<HTMLElement>(
+        ':is(.header .menu-list > li > .menu-toggle, .header .chooser-toggle)',
+      ),
+    ];
     return toggles
       .filter((toggle) => toggle.getClientRects().length > 0)
       .map((toggle) => {
+        document.body.click();
         toggle.click();
         const panel = toggle.nextElementSibling!;
         const { x, y, width, height, right, bottom } = panel.getBoundingClientRect();
@@ -62,6 +67,11 @@ async function compare(page: Page, site: Site, widths: readonly number[], path =
   const home = Object.values(site.pages).find((each) => each.path === '/')!.id;
   for (const width of widths) {
     await page.setViewportSize({ width, height: HEIGHT });
+    // The logo of this width has to come first.
+    await page.evaluate(() =>
+      new Promise(requestAnimationFrame).then(() => new Promise(requestAnimationFrame)),
+    );
+    await page.waitForFunction(() => [...document.images].every(({ complete }) => complete));
     const seen = await openEach(page);
     const expected = await measured(demoDb, (advances) =>
       openDropDowns(
@@ -284,4 +294,73 @@ test('panels as wide as the content or the bar, at the middle of their item, and
     expect([form, wrong]).toEqual([form, []]);
     expect(compared).toBeGreaterThan(10);
   }
+});
+
+/** The demo with the choice of a language and the account of who is signed in as buttons with drop-downs, in its header and its footer. */
+function withChoosers(site = demo('hollin-sound')): Site {
+  const pieces = [
+    newPiece('p-languages', 'language', {
+      form: { desktop: 'drop' },
+      said: { desktop: 'codes' },
+      belowAlign: { desktop: 'middle' },
+      belowGap: { desktop: 8 },
+      belowArrow: { all: true },
+    }),
+    newPiece('p-account', 'account', { form: { desktop: 'drop' }, shows: { all: 'in' } }),
+  ];
+  const held = Object.fromEntries(pieces.map((each) => [each.id, each]));
+  const into = (assembly: Assembly): Assembly => {
+    const id = assembly.order.at(-1)!;
+    const bar = assembly.bars[id]!;
+    const bays = bar.bays.map((bay, index) =>
+      index === bar.bays.length - 1 ? { ...bay, pieces: [...bay.pieces, ...Object.keys(held)] } : bay,
+    );
+    return {
+      ...assembly,
+      bars: { ...assembly.bars, [id]: { ...bar, bays } },
+      pieces: { ...assembly.pieces, ...held },
+    };
+  };
+  const { header, footer } = site.placing;
+  return {
+    ...site,
+    headers: { ...site.headers, [header!]: into(site.headers[header!]!) },
+    footers: { ...site.footers, [footer!]: into(site.footers[footer!]!) },
+  };
+}
+
+test('languages and accounts as buttons with drop-downs stand where it was worked out, also from right to left', async ({
+  page,
+}) => {
+  for (const site of [withChoosers(), turned(withChoosers())]) {
+    const { wrong, compared } = await compare(page, site, every(sample(200, 20)));
+    expect(wrong).toEqual([]);
+    expect(compared).toBeGreaterThan(site.languages.length === 1 ? 6 : 12);
+  }
+});
+
+test('they open by click and keys, upwards in a footer, and Escape leads back', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: HEIGHT });
+  await visitHandedOver(page, demoDb, withChoosers());
+  const toggle = page.locator('.footer').getByRole('button', { name: 'Language: English' });
+  const list = page.locator('.footer .language .chooser-list');
+  await toggle.focus();
+  await expect(list).toBeHidden();
+  await page.keyboard.press('Enter');
+  await expect(list).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(list.getByRole('link', { name: 'English' })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(list.getByRole('link', { name: 'Deutsch' })).toBeFocused();
+  const [over, under] = [(await list.boundingBox())!, (await toggle.boundingBox())!];
+  expect(Math.abs(over.y + over.height + 8 - under.y)).toBeLessThan(0.6);
+  await page.keyboard.press('Escape');
+  await expect(toggle).toBeFocused();
+  await expect(list).toBeHidden();
+  const account = page.locator('.header').getByRole('button', { name: 'My account' });
+  await account.click();
+  await expect(page.locator('.header .account').getByRole('link', { name: 'Sign out' })).toHaveCount(0);
+  await expect(page.locator('.header .account').getByText('Sign out')).toBeVisible();
+  await page.locator('main').click();
+  await expect(page.locator('.header .account').getByText('Sign out')).toBeHidden();
 });

@@ -1,4 +1,4 @@
-// Opens and closes what stands below the items of menus: by clicks, and by keys as in the pattern “Disclosure Navigation Menu” (ARIA
+// Opens and closes what stands below the items of menus and the buttons of choosers: by clicks, and by keys as in the pattern “Disclosure Navigation Menu” (ARIA
 // Authoring Practices).
 // Everything listens on the document, so parts of the page may be replaced at any time.
 (() => {
@@ -6,10 +6,12 @@
   const says = (element, name) => getComputedStyle(element).getPropertyValue(name);
   const isOpen = (toggle) => toggle.getAttribute('aria-expanded') === 'true';
   const setOpen = (toggle, open) => toggle.setAttribute('aria-expanded', String(open));
-  const openToggles = () => [...document.querySelectorAll('.menu-toggle[aria-expanded="true"]')];
+  const TOGGLE = '[aria-controls]';
+  const PANEL = `${TOGGLE} + ul`;
+  const openToggles = () => [...document.querySelectorAll(TOGGLE)].filter(isOpen);
   /** How a list opens that stands in the flow: `one` item at a time, or `several`; nothing where lists drop down. */
   const unfolds = (toggle) => says(toggle, '--unfolds');
-  const toggleOf = (item) => item?.querySelector(':scope > .menu-toggle');
+  const toggleOf = (item) => item?.querySelector(`:scope > ${TOGGLE}`);
 
   /** Closes every drop-down except the one that holds `inside`. */
   const closeOthers = (inside) => {
@@ -21,10 +23,10 @@
     closeOthers(target);
     // A label that leads nowhere opens what stands below it.
     const label = target.closest('span.menu-link');
-    const toggle = target.closest('.menu-toggle') ?? toggleOf(label?.parentElement);
+    const toggle = target.closest(TOGGLE) ?? toggleOf(label?.parentElement);
     if (!toggle || !shown(toggle)) return;
     if (unfolds(toggle) === 'one')
-      for (const other of toggle.closest('ul').querySelectorAll('.menu-toggle'))
+      for (const other of toggle.closest('ul').querySelectorAll(TOGGLE))
         if (other !== toggle) setOpen(other, false);
     // A click on what pointing has opened keeps it open.
     setOpen(toggle, 'pointed' in toggle.dataset || !isOpen(toggle));
@@ -35,16 +37,14 @@
 
   /** What is gone through by arrows, and which arrows go on and back. */
   const walkOf = (target) => {
-    const list = target.closest('.menu-list');
-    if (!list?.querySelector('.menu-toggle')) return null;
-    const panel = [...list.querySelectorAll(':scope > li > .menu-below')].find((each) =>
-      each.contains(target),
-    );
+    const list = target.closest('.menu-list, .chooser');
+    if (!list?.querySelector(TOGGLE)) return null;
+    const panel = [...list.querySelectorAll(PANEL)].find((each) => each.contains(target));
     const { flexDirection, direction } = getComputedStyle(list);
     const column = flexDirection === 'column';
     const drops = panel && !unfolds(panel) && !column;
     const controls = [...(drops ? panel : list).querySelectorAll('a[href], button')].filter(
-      (each) => shown(each) && (drops || column || !each.closest('.menu-below')),
+      (each) => shown(each) && (drops || column || !each.closest(PANEL)),
     );
     const beside = direction === 'rtl' ? ['ArrowLeft', 'ArrowRight'] : ['ArrowRight', 'ArrowLeft'];
     return { controls, keys: drops || column ? ['ArrowDown', 'ArrowUp'] : beside };

@@ -1,7 +1,7 @@
 import { box, type Box } from '../boxes/box';
-import type { Layouts } from '../boxes/layout';
-import { signAndWords, signThenWords } from '../boxes/sign';
-import { dressedBox } from './content';
+import { cascaded, type Layouts } from '../boxes/layout';
+import { sign, signAndWords, signThenWords } from '../boxes/sign';
+import { dressedBox, type PieceContent } from './content';
 import { el, type Element } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
@@ -15,6 +15,20 @@ import { iconSize } from '../properties/icon-size';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
+import {
+  chooserBox,
+  chooserCss,
+  chooserFormCss,
+  chooserForms,
+  chooserHanging,
+  chooserHangs,
+  chooserHtml,
+  chooserLayouts,
+  chooserOpenCss,
+  chooserUnscriptedCss,
+  someChooserCss,
+} from './drop-down/chooser';
+import { hangingAlign, hangingLookProperties } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
 import { foreseenWho, shows, whoCss } from './who';
 
@@ -74,6 +88,14 @@ const properties = propertyList(
   }),
   shows,
   property({
+    name: 'form',
+    label: 'Signed in, it is',
+    group: 'Content',
+    kind: choiceKind({ row: chooserForms.row, drop: chooserForms.drop }),
+    by: 'width',
+    initial: 'row',
+  }),
+  property({
     name: 'accountGap',
     gives: { least: 4, step: 1 },
     label: 'Between links',
@@ -85,20 +107,26 @@ const properties = propertyList(
   iconSize,
   dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
   markerProperties('& .account-link'),
+  hangingAlign,
+  hangingLookProperties,
   typeProperties('type-nav'),
   placeProperties,
 );
 type Values = ValuesOf<typeof properties>;
 
-const layouts = ({ shows: who, accountGap }: Values) => {
-  const list = { alignItems: 'center', gap: accountGap } as const;
-  return {
+const layouts = ({ shows: who, form, accountGap }: Values) =>
+  ({
     '': {},
-    '> .account-out': { display: who === 'out' ? 'flex' : 'none', ...list },
-    '> .account-in': { display: who === 'in' ? 'flex' : 'none', ...list },
+    '> .account-out': {
+      display: who === 'out' ? 'flex' : 'none',
+      alignItems: 'center',
+      gap: accountGap,
+    },
+    '> .account-in': { display: who === 'in' ? 'block' : 'none' },
     '.account-link': { ...signAndWords, paddingBlock: { em: 0.25 } },
-  } as const satisfies Layouts;
-};
+    '.chooser-list .account-link': { paddingBlock: { em: form === 'drop' ? 0.5 : 0.25 } },
+    ...chooserLayouts(form, accountGap),
+  }) as const satisfies Layouts;
 
 /** What is said of a link; nothing where it is left out. */
 const said = (values: Values, name: AccountLink) => values[`${name}Label`].trim();
@@ -123,6 +151,34 @@ function linkHtml(name: AccountLink, values: Values, context: PieceContext): Ele
   return el('li', {}, link);
 }
 
+/** The boxes of the links of a list that say something; `within` the list of a chooser, or beside each other. */
+function linkBoxes(values: Values, who: 'out' | 'in', content: PieceContent): Box[] {
+  const laid = layouts(values);
+  const layout = who === 'in' ? laid['.chooser-list .account-link'] : {};
+  const shown = lists[who]
+    .filter((name) => said(values, name) !== '')
+    .map((name) => {
+      const inside = signThenWords(values, values[`${name}Icon`], said(values, name));
+      const dress = dressedBox(values, part.prefix, content);
+      return box('li', {}, [box('.account-link', cascaded(laid['.account-link'], layout), inside, dress)]);
+    });
+  return turned(values) ? shown.reverse() : shown;
+}
+
+/** Who is signed in: a row, or a button that says who it is and opens the links. */
+function inBox(values: Values, content: PieceContent): Box | null {
+  const laid = layouts(values);
+  const links = linkBoxes(values, 'in', content);
+  const { nameIcon } = values;
+  const toggle = {
+    said: said(values, 'name') || content.words.account,
+    sign: nameIcon === null ? null : sign(values),
+    dress: dressedBox(values, part.prefix, content),
+  };
+  const chooser = () => chooserBox(laid, values.form, toggle, links);
+  return links.length === 0 ? null : box('> .account-in', laid['> .account-in'], [chooser()]);
+}
+
 /** The links of an account: other ones for who is signed in. `data-account="in"` on the root element says that somebody is. */
 export const account = kindOfPiece<Values>({
   kind: 'account',
@@ -130,43 +186,53 @@ export const account = kindOfPiece<Values>({
   properties,
   foreseen: foreseenWho,
   css: {
-    '.account ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    ...chooserCss,
+    '.account-out': { margin: '0', padding: '0', 'list-style': 'none' },
     '.account-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   layouts,
-  openCss: whoCss('account', 'flex'),
+  jointCss: (values) => chooserFormCss(values.form, values),
+  someCss: someChooserCss,
+  openCss: { ...whoCss('account', { out: 'flex', in: 'block' }), ...chooserOpenCss },
+  openWithoutScriptsCss: chooserUnscriptedCss,
   box(values, content) {
-    const laid = layouts(values);
-    const link = (name: AccountLink): Box[] => {
-      if (said(values, name) === '') return [];
-      const inside = signThenWords(values, values[`${name}Icon`], said(values, name));
-      const dress = dressedBox(values, part.prefix, content);
-      return [box('li', {}, [box('.account-link', laid['.account-link'], inside, dress)])];
-    };
-    const list = (who: 'out' | 'in') => {
-      const shown = lists[who].flatMap(link);
-      return shown.length === 0
-        ? null
-        : box(`> .account-${who}`, laid[`> .account-${who}`], turned(values) ? shown.reverse() : shown);
-    };
-    const both = [list('out'), list('in')];
-    return both.some(Boolean) ? box('', laid[''], both) : null;
+    const out = linkBoxes(values, 'out', content);
+    const laid = layouts(values)['> .account-out'];
+    const both = [inBox(values, content), out.length === 0 ? null : box('> .account-out', laid, out)];
+    return both.some(Boolean) ? box('', {}, both) : null;
   },
-  summary: () => 'shown',
+  hanging: {
+    ...chooserHangs,
+    boxes(values, content) {
+      const links = values.form === 'drop' ? linkBoxes(values, 'in', content) : [];
+      const edge = content.border(values.panelLine);
+      return links.length === 0 ? [] : [chooserHanging(layouts(values), links, edge)];
+    },
+  },
+  form: 'form',
+  summary: ({ form }) => (form === 'drop' ? 'dropping down' : 'shown'),
   caption: () => '',
-  html(piece, context) {
+  html(piece, context, versions) {
     const { values } = piece;
-    const list = (who: 'out' | 'in') => {
+    const items = (who: 'out' | 'in') => {
       const each = turned(values) ? lists[who].toReversed() : lists[who];
-      const items = each.map((link) => linkHtml(link, values, context));
-      return items.some(Boolean) && el('ul', { class: `account-${who}` }, ...items);
+      return each.map((link) => linkHtml(link, values, context)).filter((item) => item !== null);
     };
-    const both = [list('out'), list('in')];
-    if (!both.some(Boolean)) return null;
+    const [out, signedIn] = [items('out'), items('in')];
+    if (out.length + signedIn.length === 0) return null;
+    const name = said(values, 'name') || context.words.account;
+    const toggle = {
+      class: 'account-link',
+      said: [values.nameIcon !== null && iconHtml(values.nameIcon), el('span', {}, name)],
+      label: null,
+    };
+    const drops = versions.some((each) => each.values.form === 'drop');
+    const chooser = () => chooserHtml({ id: `${context.idOf(piece.id)}-list`, drops }, toggle, signedIn);
     return el(
       'nav',
       { class: pieceClass(piece, context), 'aria-label': context.landmark(context.words.account) },
-      ...both,
+      out.length > 0 && el('ul', { class: 'account-out' }, ...out),
+      signedIn.length > 0 && el('div', { class: 'account-in' }, chooser()),
     );
   },
 });

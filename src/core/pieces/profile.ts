@@ -210,7 +210,7 @@ export const profile = kindOfPiece<Values>({
     },
   },
   layouts,
-  openCss: whoCss('profile', 'block'),
+  openCss: whoCss('profile', { in: 'block', out: 'block' }),
   weights: () => [NAME_WEIGHT],
   box(values, content) {
     const both = [whoBox(values, 'in', content), whoBox(values, 'out', content)];

@@ -19,7 +19,8 @@ export const foreseenWho = [
 ];
 
 /** What shows when the site has said it: `data-account` on the root element is `in` or `out`; `.KIND-in` and `.KIND-out` are shown so. */
-export const whoCss = (kind: string, display: string): Rules => ({
+export const whoCss = (kind: string, display: { in: string; out: string }): Rules => ({
   [`:root[data-account="in"] .${kind}-out, :root[data-account="out"] .${kind}-in`]: { display: 'none' },
-  [`:root[data-account="in"] .${kind}-in, :root[data-account="out"] .${kind}-out`]: { display },
+  [`:root[data-account="in"] .${kind}-in`]: { display: display.in },
+  [`:root[data-account="out"] .${kind}-out`]: { display: display.out },
 });

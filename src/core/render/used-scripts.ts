@@ -12,7 +12,7 @@ const says = (piece: Piece, property: string, value: unknown) =>
 
 /** The parts that the script of a site can have, each a file of src/runtime, with what tells that a site needs it. */
 const parts = {
-  menus: (site: Site) => pieces(site).some(({ kind }) => kind === 'menu'),
+  menus: (site: Site) => pieces(site).some((piece) => piece.kind === 'menu' || says(piece, 'form', 'drop')),
   pointing: (site: Site) => pieces(site).some((piece) => says(piece, 'opensBy', 'pointing')),
   dialogs: (site: Site) => Object.keys(site.drawers).length > 0 || opensDialogs(site),
   search: (site: Site) => pieces(site).some(({ kind }) => kind === 'search'),

@@ -11,7 +11,8 @@ import type { RulerBand } from '@/ui/ruler/model';
 import { Ruler } from '@/ui/ruler/ruler';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { useKept } from '@/ui/use-kept';
-import { mayDrop, rulerDropDowns } from './fit/ruler-drop-downs';
+import { rulerDropDowns } from './fit/ruler-drop-downs';
+import { dropDownChoices } from './preview/shown-drop-down';
 import { rulerRules } from './fit/ruler-rules';
 import { rulerStretches } from './fit/ruler-stretches';
 import { surveyWarning } from '../fit/fit-words';
@@ -121,7 +122,7 @@ const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsPro
   }, [site, assembly, survey]);
   const surveyed = useOpenedSurvey(useSite(), kind, assemblyId);
   const opened = useMemo(() => {
-    if (!assembly || !mayDrop(site, kind, assembly)) return null;
+    if (!assembly || dropDownChoices(site, kind, assembly).length === 0) return null;
     return surveyed ? rulerDropDowns(site, surveyed) : [];
   }, [site, kind, assembly, surveyed]);
   if (!assembly) return null;

@@ -56,7 +56,8 @@ const BUDGETS = {
  * collapse rules that begin in time for every language and text size, the focus ring, rules for forced colours, paper and low windows,
  * hovering in blocks of its own, links of 44 px; whether pages are light or dark, the room that jumps leave as high as the header is, and
  * forms for browsers without anchors and scroll timelines, the ground of an entry below the button beside it; drawers that come and go,
- * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button.
+ * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button, languages and
+ * accounts that may be buttons with drop-downs.
  */
 const stylesheets: Record<string, number> = {
   'hollin-sound': 39117,
@@ -67,12 +68,12 @@ const stylesheets: Record<string, number> = {
   'two-rows': 35464,
   'centred-stack': 33705,
   'app-bar': 34836,
-  shop: 39853,
+  shop: 40237,
   'equal-cells': 36331,
   notice: 37177,
-  publication: 36862,
+  publication: 37038,
   'two-menus': 35161,
-  'split-by-lines': 38197,
+  'split-by-lines': 38581,
   'side-turned': 35913,
   'side-panel': 37518,
 };

@@ -3,7 +3,8 @@ import { layoutCss, sizeCss } from '../../boxes/layout';
 import { dressedCss } from '../../properties/dress';
 import { AS_IT_COMES } from '../../markup/css';
 import { menuButtonCss } from './button';
-import { belowCss, hangingCss, TOGGLE } from './below';
+import { TOGGLE } from './below';
+import { hangingAboveCss, hangingCss, hangingLookCss } from '../drop-down/hanging';
 import { TOGGLE_SIGN } from './toggle-sign';
 import { forms, headingParts, type ShownAs } from './forms';
 import { moreLayout } from './layouts';
@@ -37,7 +38,7 @@ function formCss(value: ShownAs): Rules {
     },
     // The ground of an entry goes on below the button that stands beside it.
     [`& ${BESIDE_TOGGLE}::before`]: { content: below === 'dropped' ? '""' : 'none' },
-    '& .menu-list > li > .menu-below': belowCss(below === 'dropped'),
+    '& .menu-list > li > .menu-below': hangingLookCss(below === 'dropped'),
   };
 }
 
@@ -169,5 +170,5 @@ export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
   },
   '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
   '.menu-list > li > .menu-below': hangingCss,
-  '.footer .menu-list > li > .menu-below': { 'inset-block': 'auto calc(100% + var(--below-gap, 0px))' },
+  '.footer .menu-list > li > .menu-below': hangingAboveCss,
 });

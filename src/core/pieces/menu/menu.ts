@@ -1,16 +1,15 @@
 import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece } from '../piece';
 import { hangingBoxes, menuBox } from './boxes';
+import { arrowSeenCss, FREE_BELOW, sideCss, someHangingCss } from '../drop-down/hanging';
 import {
   besideBar,
+  dropsFromItems,
+  belowOpenCss,
+  belowUnscriptedCss,
   hangingSideCss,
   hangsAt,
-  sideCss,
-  belowOpenCss,
-  FREE_BELOW,
-  belowUnscriptedCss,
   hasHeads,
-  movingCss,
 } from './below';
 import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
@@ -50,6 +49,7 @@ export const menu = kindOfPiece<MenuValues>({
       ...unfoldingCss(values),
       ...toggleSignCss(values),
       ...hangingSideCss(values),
+      ...arrowSeenCss('& .menu-list > li', values.belowArrow && dropsFromItems(values)),
       // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.
       '& .menu-link::after': {
         content: weight === null ? AS_IT_COMES : 'attr(data-label) / ""',
@@ -62,7 +62,11 @@ export const menu = kindOfPiece<MenuValues>({
   shortCss: leavingCss,
   someCss: [
     { css: [...scrollingBlocks, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
-    { css: movingCss, when: ({ belowMotion }) => belowMotion !== 'none' },
+    ...someHangingCss(
+      '.menu-list > li > .menu-below',
+      '.menu-list > li > [aria-expanded="true"] + .menu-below',
+      '.menu-list > li:has(> .menu-toggle[aria-expanded="true"])',
+    ),
     { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
   ],
   openCss: {

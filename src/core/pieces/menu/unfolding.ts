@@ -5,7 +5,7 @@ import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { property, propertyList } from '../../properties/property';
 import type { ShownAs } from './forms';
-import { unless } from './unless';
+import { unless } from '../unless';
 
 /** What becomes of the items below others in a column. */
 const unfoldsLabels = {

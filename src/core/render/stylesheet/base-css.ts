@@ -118,7 +118,7 @@ export const mediaCss: Block[] = [
         '.header': { position: 'static' },
         ':is(.header, .footer) *': { background: 'none', color: '#000' },
         ':is(.header, .footer) a': { 'text-decoration': 'underline' },
-        '.skip, .menu-toggle, .menu-button, .menu-below': { display: 'none' },
+        '.skip, .menu-toggle, .menu-button, .menu-below, .chooser-toggle': { display: 'none' },
       },
     ],
   },

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { heldScreens } from '@/core/fit/screens';
 import { sampleSite } from '@/core/site/sample.test-data';
-import { mayDrop, rulerDropDowns, stretchText } from './ruler-drop-downs';
+import { rulerDropDowns, stretchText } from './ruler-drop-downs';
 
 const plain = { from: 640, to: 1024, count: 2, turned: [], across: [], scrolling: [] };
 
@@ -25,12 +25,4 @@ test('neighbours that say the same are one stretch', () => {
     [1024, 1920],
     [320, 1024],
   ]);
-});
-
-test('only menus with items below others may drop something', () => {
-  const site = sampleSite();
-  expect(mayDrop(site, 'headers', site.headers.h!)).toBe(true);
-  site.menus.m!.items.i2!.children = [];
-  expect(mayDrop(site, 'headers', site.headers.h!)).toBe(false);
-  expect(mayDrop(sampleSite(), 'drawers', site.drawers.d!)).toBe(false);
 });

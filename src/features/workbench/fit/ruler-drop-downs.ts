@@ -1,9 +1,6 @@
 import type { DropDownStretch, OpenedSurvey } from '@/core/fit/opened-survey';
 import type { Id } from '@/core/ids/id';
 import { itemLabel } from '@/core/menus/entries';
-import { pieceKind } from '@/core/pieces';
-import type { AssemblyKind } from '@/core/properties/assembly-kind';
-import type { Assembly } from '@/core/site/assembly';
 import { pieceTitle } from '@/core/site/uses';
 import type { Site } from '@/core/site/site';
 import type { RulerRule } from '@/ui/ruler/model';
@@ -31,19 +28,6 @@ export function stretchText(site: Site, { count, turned, across, scrolling }: Dr
   ].filter(Boolean);
   const all = count === 1 ? '1 drop-down' : `${count} drop-downs`;
   return told.length === 0 ? `${all} within the window` : `${all}: ${told.join('; ')}`;
-}
-
-/** Whether something may drop down in an assembly: its menus have items below others. */
-export function mayDrop(site: Site, kind: AssemblyKind, { pieces }: Assembly): boolean {
-  if (kind === 'drawers') return false;
-  return Object.values(pieces).some(
-    ({ kind: own, values }) =>
-      pieceKind(own).hanging !== undefined &&
-      Object.values(values.menu ?? {}).some((id) => {
-        const menu = site.menus[id as Id];
-        return menu?.top.some((item) => menu.items[item]!.children.length > 0) ?? false;
-      }),
-  );
 }
 
 /** How the drop-downs of an assembly stand, on the ruler; neighbours that say the same are one. */

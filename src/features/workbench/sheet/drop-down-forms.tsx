@@ -19,7 +19,9 @@ export function DropDownForms({ place }: { place: Place }) {
   // Where no item has others below it, nothing would be seen of a form.
   const drops =
     header &&
-    dropDownChoices(site, 'headers', header).some(({ value }) => value.startsWith(`${place.piece} `));
+    dropDownChoices(site, 'headers', header).some(
+      (each) => each.piece === place.piece && each.entry !== null,
+    );
   if (!header || !piece || !drops) return null;
   return (
     <p className={styles.offer}>

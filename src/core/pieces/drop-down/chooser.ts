@@ -1,0 +1,186 @@
+import { box, words, type Box } from '../../boxes/box';
+import type { Layout, Layouts } from '../../boxes/layout';
+import { signAndWords } from '../../boxes/sign';
+import type { Length } from '../../lengths/formula';
+import { rem } from '../../lengths/length';
+import { el, type Element, type Node } from '../../markup/html';
+import type { Rules } from '../../markup/css';
+import type { Hanging, PieceKind } from '../piece';
+import { unless } from '../unless';
+import {
+  arrowSeenCss,
+  besideBarFrom,
+  FREE_BELOW,
+  hangingAboveCss,
+  hangingCss,
+  hangingLookCss,
+  sideCss,
+  someHangingCss,
+} from './hanging';
+
+/**
+ * A chooser: a button with a list that stands in the flow, or hangs from it while it is open. It is the means by which pieces other than
+ * menus have drop-downs; the script of menus opens it too.
+ */
+const CHOOSER = '.chooser';
+
+/** How the list of a chooser stands: beside each other, below each other, or hanging from a button. */
+export const chooserForms = { row: 'a row', list: 'a list', drop: 'a button with a drop-down' } as const;
+export type ChooserForm = keyof typeof chooserForms;
+
+/** How wide and high the sign of its button is, in CSS px at the usual text size, and what is around its items. */
+const SIGN = { rem: 6.4 };
+const PADDING = { rem: 8 };
+
+/** Where its boxes stand. */
+export function chooserLayouts(form: ChooserForm, gap: Length) {
+  const drops = form === 'drop';
+  return {
+    '.chooser': { display: drops ? 'grid' : undefined },
+    '.chooser-toggle': {
+      ...(drops ? signAndWords : nothingOf(signAndWords)),
+      display: drops ? 'inline-flex' : 'none',
+      alignItems: drops ? 'center' : undefined,
+      paddingBlock: drops ? { em: 0.25 } : undefined,
+    },
+    '.chooser-list': {
+      display: drops ? 'none' : 'flex',
+      flexDirection: form === 'list' ? 'column' : undefined,
+      alignItems: form === 'row' ? 'center' : undefined,
+      gap: drops ? 0 : gap,
+      padding: drops ? PADDING : undefined,
+    },
+  } as const satisfies Layouts;
+}
+
+/** A layout that names the same without saying anything. */
+const nothingOf = (layout: Layout): Layout =>
+  Object.fromEntries(Object.keys(layout).map((name) => [name, undefined]));
+
+/** What every chooser looks like. */
+export const chooserCss: Rules = { '.chooser-list': { margin: '0', padding: '0', 'list-style': 'none' } };
+
+/** What those look like besides that are a button at some width. */
+const droppingCss: Rules = {
+  [CHOOSER]: { position: 'relative' },
+  '.chooser-list': hangingCss,
+  '.footer .chooser-list': hangingAboveCss,
+  '.chooser-toggle::after': {
+    content: '""',
+    'inline-size': rem(SIGN.rem),
+    'block-size': rem(SIGN.rem),
+    border: 'solid currentcolor',
+    'border-width': '0 2px 2px 0',
+    rotate: '45deg',
+    translate: '0 -25%',
+  },
+  '.chooser-toggle[aria-expanded="true"]::after': { rotate: '225deg', translate: '0 25%' },
+};
+
+/** How it looks in its form: hanging, or in the flow; the same selectors and properties for all values. */
+export const chooserFormCss = (
+  form: ChooserForm,
+  { belowAlign, belowArrow }: { belowAlign: 'start' | 'middle' | 'end'; belowArrow: boolean },
+): Rules => {
+  const drops = form === 'drop';
+  const hanging = Object.entries({ ...hangingLookCss(true), ...sideCss[belowAlign] });
+  return {
+    '& .chooser-list': Object.fromEntries(hanging.map(([name, css]) => [name, unless(!drops, css)])),
+    ...arrowSeenCss(`& ${CHOOSER}`, drops && belowArrow),
+  };
+};
+
+export const chooserOpenCss: Rules = {
+  '.chooser-toggle[aria-expanded="true"] + .chooser-list': { display: 'block' },
+};
+
+/** Where scripts are off. */
+export const chooserUnscriptedCss: Rules = {
+  [`${CHOOSER}:is(:hover, :focus-within) > .chooser-toggle + .chooser-list`]: {
+    display: 'var(--unscripted-below, block)',
+  },
+};
+
+/** What only choosers with some values need. */
+export const someChooserCss = [
+  { css: [droppingCss], when: ({ form }: { form: ChooserForm }) => form === 'drop' },
+  ...someHangingCss(
+    '.chooser-list',
+    '.chooser-toggle[aria-expanded="true"] + .chooser-list',
+    `${CHOOSER}:has(> [aria-expanded="true"])`,
+  ),
+] as const;
+
+/** The boxes of a chooser: its button where it has one, else its list. */
+export function chooserBox(
+  laid: ReturnType<typeof chooserLayouts>,
+  form: ChooserForm,
+  toggle: { said: string; dress: Partial<Box>; sign: Box | null },
+  items: readonly Box[],
+): Box {
+  const button = box(
+    '.chooser-toggle',
+    laid['.chooser-toggle'],
+    [
+      toggle.sign,
+      words(toggle.said),
+      box('.chooser-toggle::after', { inlineSize: SIGN, blockSize: SIGN }, []),
+    ],
+    toggle.dress,
+  );
+  return box(
+    CHOOSER,
+    laid['.chooser'],
+    form === 'drop' ? [button] : [box('.chooser-list', laid['.chooser-list'], items)],
+  );
+}
+
+/** What hangs from a chooser's button. */
+export function chooserHanging(
+  laid: ReturnType<typeof chooserLayouts>,
+  items: readonly Box[],
+  edge: number,
+): Hanging {
+  const list = box('.chooser-list', { ...laid['.chooser-list'], display: 'block' }, items, { edge });
+  return { entry: null, under: CHOOSER, selector: CHOOSER, box: list };
+}
+
+/** What a kind says of its drop-downs that has a chooser. */
+export const chooserHangs = {
+  at: ({ belowAlign }) => belowAlign,
+  gap: ({ belowGap }) => belowGap,
+  most: ({ belowMost }) => belowMost,
+  free: FREE_BELOW,
+  css: sideCss,
+  besideBar: besideBarFrom('.chooser-toggle', '.chooser-list'),
+} satisfies Omit<
+  NonNullable<
+    PieceKind<{
+      belowAlign: 'start' | 'middle' | 'end';
+      belowGap: Length;
+      belowMost: Length | null;
+    }>['hanging']
+  >,
+  'boxes'
+>;
+
+/** The markup of a chooser; with its button where some width shows that. */
+export function chooserHtml(
+  { id, drops }: { id: string; drops: boolean },
+  toggle: { class: string; said: readonly Node[]; label: string | null },
+  items: readonly Element[],
+): Element {
+  const button = el(
+    'button',
+    {
+      class: `chooser-toggle ${toggle.class}`,
+      type: 'button',
+      'aria-expanded': 'false',
+      'aria-controls': id,
+      'aria-label': toggle.label,
+    },
+    ...toggle.said,
+  );
+  const list = el('ul', { class: 'chooser-list', id: drops && id }, ...items);
+  return drops ? el('div', { class: 'chooser' }, button, list) : list;
+}

@@ -1,0 +1,128 @@
+import { rem } from '../../lengths/length';
+import type { CssNode, Declarations, Rules } from '../../markup/css';
+import type { HangingSide } from '../piece';
+import { unless } from '../unless';
+
+/** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
+export const FREE_BELOW = 8;
+
+/** What a list looks like that hangs from an item or a button, and one that stands in the flow. */
+const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = {
+  position: ['absolute', 'static'],
+  'background-color': ['var(--below-ground, var(--ground))', 'transparent'],
+  color: ['var(--below-ink, var(--ink))', 'inherit'],
+  border: ['var(--below-line, var(--border-hairline))', '0'],
+  'border-radius': ['var(--below-radius, var(--radius-small))', '0'],
+  'box-shadow': ['var(--below-shadow, var(--shadow-high))', 'none'],
+  'max-block-size': [
+    `min(var(--below-most, 100vh), 100vh - var(--header-height, 0px) - ${rem(FREE_BELOW)})`,
+    'none',
+  ],
+  overflow: ['hidden auto', 'visible'],
+  opacity: ['var(--below-faint, 1)', '1'],
+  translate: ['var(--below-from, none)', 'none'],
+};
+
+/** How a list looks where it drops down, or stands in the flow: the same properties either way. */
+export const hangingLookCss = (dropped: boolean): Declarations =>
+  Object.fromEntries(Object.entries(hangingLook).map(([name, css]) => [name, css[dropped ? 0 : 1]]));
+
+const asItsContent = {
+  'margin-inline': '0',
+  'inline-size': '100%',
+  'min-inline-size': 'max-content',
+  'white-space': 'inherit',
+};
+const shared = { ...asItsContent, 'inline-size': 'auto', 'min-inline-size': '0', 'white-space': 'normal' };
+
+/** How what hangs stands at each side of its item, or as wide as its bar: the same properties for each. */
+export const sideCss: Record<HangingSide, Declarations> = {
+  start: { 'inset-inline': '0 auto', ...asItsContent },
+  end: { 'inset-inline': 'auto 0', ...asItsContent },
+  middle: { ...asItsContent, 'inset-inline': '-50vw', 'margin-inline': 'auto' },
+  across: { 'inset-inline': 'var(--gutter)', ...shared },
+  content: { 'inset-inline': 'max(var(--gutter), (100% - var(--content-width)) / 2)', ...shared },
+  bar: { 'inset-inline': '0', ...shared },
+};
+
+/** Where drop-downs hang unless something else was worked out for them (render/stylesheet/hanging-css.ts). */
+export const hangingCss: Declarations = {
+  'overscroll-behavior': 'contain',
+  'z-index': 'var(--layer-drop-down, 20)',
+  ...sideCss.start,
+  'inset-block-start': 'calc(100% + var(--below-gap, 0px))',
+};
+
+/**
+ * What lets what hangs from items stand as wide as their bar: neither they nor anything between holds it. What keeps its place in a bar
+ * that changes its height (properties/scroll.ts) does so again when nothing is open.
+ */
+export const besideBarFrom =
+  (toggle: string, list: string) =>
+  (items: string, is: boolean): Rules => {
+    const open = `${toggle}[aria-expanded="true"]`;
+    return {
+      [items]: { position: unless(!is, 'static') },
+      [`&:has(${open}), .bay:has(& ${open})`]: { position: unless(!is, 'static') },
+      '.bar:has(&)': { position: unless(!is, 'relative') },
+      [`& ${toggle}[aria-expanded="false"] + ${list}`]: { 'transition-duration': unless(!is, '0s') },
+    };
+  };
+
+/** Where they hang in a footer: above. */
+export const hangingAboveCss: Declarations = { 'inset-block': 'auto calc(100% + var(--below-gap, 0px))' };
+
+/** How drop-downs come and go where they do so in time; `list` is the selector of what hangs, `open` that of one that is open. */
+const movingCss = (list: string, open: string): readonly CssNode[] => [
+  {
+    [list]: {
+      transition: 'var(--below-takes, 0s) var(--easing-settle) allow-discrete',
+      'transition-property': 'opacity, translate, display',
+    },
+    [open]: { opacity: '1', translate: 'none' },
+  },
+  {
+    at: '@starting-style',
+    inside: [{ [open]: { opacity: 'var(--below-faint, 1)', translate: 'var(--below-from, none)' } }],
+  },
+];
+
+/** How wide and high an arrow mark is, in CSS px at the usual text size. */
+const ARROW = { wide: 16, high: 8 };
+
+/** The arrow mark between an item that is open and what hangs from it. */
+const arrowCss = (item: string): Rules => ({
+  [`${item}::after`]: {
+    content: '""',
+    display: 'none',
+    position: 'absolute',
+    'z-index': '21',
+    'inset-inline': '0',
+    'inset-block': `calc(100% + var(--below-gap, 0px) - ${rem(ARROW.high)}) auto`,
+    'margin-inline': 'auto',
+    'inline-size': rem(ARROW.wide),
+    'block-size': rem(ARROW.high),
+    'background-color': 'var(--below-ground, var(--ground))',
+    'clip-path': 'polygon(50% 0, 100% 100%, 0 100%)',
+    'pointer-events': 'none',
+  },
+  [`.footer ${item}::after`]: {
+    'inset-block': `auto calc(100% + var(--below-gap, 0px) - ${rem(ARROW.high)})`,
+    rotate: '180deg',
+  },
+});
+
+/** Whether the arrow marks of items are seen; the same properties either way. */
+export const arrowSeenCss = (items: string, seen: boolean): Rules => ({
+  [`${items}::after`]: { display: unless(!seen, 'block') },
+});
+
+/** What only drop-downs with some looks need of rules, for a kind whose lists hang from items: `item` is one that is open. */
+export const someHangingCss = (list: string, open: string, item: string) =>
+  [
+    {
+      css: movingCss(list, open),
+      when: ({ belowMotion }: { belowMotion: string }) => belowMotion !== 'none',
+    },
+    { css: [arrowCss(item)], when: ({ belowArrow }: { belowArrow: boolean }) => belowArrow },
+  ] as const;
