@@ -26,7 +26,7 @@
     const toggle = target.closest(TOGGLE) ?? toggleOf(label?.parentElement);
     if (!toggle || !shown(toggle)) return;
     if (unfolds(toggle) === 'one')
-      for (const other of toggle.closest('ul').querySelectorAll(TOGGLE))
+      for (const other of toggle.closest('ul, nav').querySelectorAll(TOGGLE))
         if (other !== toggle) setOpen(other, false);
     // A click on what pointing has opened keeps it open.
     setOpen(toggle, 'pointed' in toggle.dataset || !isOpen(toggle));

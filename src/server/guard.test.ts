@@ -18,6 +18,8 @@ const asked = (other: Partial<Asked>): Asked => ({
 });
 const given = `/try/${keyedSite('hollin-sound')}/fonts/a.woff2`;
 
+const newsletter = `/try/${keyedSite('hollin-sound')}/newsletter`;
+
 test.each<[string, Partial<Asked>]>([
   ['a page of its own', {}],
   ['another name of this machine', { host: 'localhost:3000' }],
@@ -28,6 +30,10 @@ test.each<[string, Partial<Asked>]>([
   [
     'a link from elsewhere to a screen',
     { path: '/', site: 'cross-site', mode: 'navigate', dest: 'document' },
+  ],
+  [
+    'a newsletter of a site, from its own page',
+    { method: 'POST', path: newsletter, origin: 'null', site: 'cross-site' },
   ],
   ['a font of a site, for its own page', { path: given, origin: 'null', site: 'cross-site', dest: 'font' }],
 ])('%s is answered', (_, other) => {
@@ -47,6 +53,10 @@ test.each<[string, Partial<Asked>]>([
   ['a picture shown elsewhere', { site: 'cross-site', mode: 'no-cors', dest: 'image' }],
   ['a frame elsewhere', { path: '/', site: 'cross-site', mode: 'navigate', dest: 'iframe' }],
   ['a link from elsewhere to a download', { site: 'cross-site', mode: 'navigate', dest: 'document' }],
+  [
+    'a newsletter without the key of its site',
+    { method: 'POST', path: '/try/hollin-sound/newsletter', origin: 'null', site: 'cross-site' },
+  ],
   ['files of a site without its key', { path: '/try/hollin-sound/site.css', site: 'cross-site' }],
   [
     'files of a site with the key of another',

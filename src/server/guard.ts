@@ -1,3 +1,4 @@
+import { NEWSLETTER_PATH } from '@/core/render/page/paths';
 import { siteAt } from './handover/site-address';
 
 /** Who may ask: pages of this application, by its own name. Keeps other websites from reaching it through the browser. */
@@ -40,6 +41,8 @@ export function guardProblem({ method, path, host, origin, site, mode, dest }: A
     return `This application does not answer to the name “${name}”. Set ALLOWED_HOSTS to allow it.`;
   const reads = method === 'GET' || method === 'HEAD';
   if (reads && isGivenOut(path)) return null;
+  // What a page of a site sends to try its newsletter changes nothing.
+  if (method === 'POST' && isGivenOut(path) && path.endsWith(`/${NEWSLETTER_PATH}`)) return null;
   const own = origin === null || origin === `http://${host}` || origin === `https://${host}`;
   if (!reads && !own) return 'Another website may not change anything here.';
   const foreign = (site !== null && site !== 'same-origin' && site !== 'none') || !own;

@@ -144,7 +144,13 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
   if (third === 0)
     for (const { items, top } of menus) items[top.at(-1)!] = { ...items[top.at(-1)!]!, link: opening };
   for (const item of Object.values(menus[1]!.items))
-    item.values = composeValues(perhaps(0.8) ? { icon: 'anchor' } : {}, itemProperties);
+    item.values = composeValues(
+      {
+        ...(perhaps(0.8) ? { icon: 'anchor' } : {}),
+        ...also(0.5, () => ({ picture: one(pictures) })),
+      },
+      itemProperties,
+    );
   if (third === 1)
     for (const item of Object.values(menus[1]!.items).slice(1))
       item.values = { ...item.values, shown: { desktop: 'shown', tablet: 'hidden' } };
@@ -293,6 +299,50 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
               ...typed(),
             },
           ],
+          (): SaidPiece => [
+            'links',
+            {
+              menu: 'main',
+              grouped: one(['one', 'one', 'columns']),
+              heading: perhaps(0.6) ? text(whole(1, 3)) : '',
+              unfolds: { desktop: 'open', [one(['tablet', 'phone'])]: one(['one', 'several']) },
+              columns: { desktop: whole(1, 4), phone: 1 },
+              columnGap: length(whole(0, 40)),
+              linkGap: length(whole(0, 12)),
+              lines: perhaps(0.4) ? 'border-strong' : null,
+              ...typed(),
+            },
+          ],
+          (): SaidPiece => [
+            'address',
+            {
+              name: perhaps(0.7) ? text(2) : '',
+              line1: text(3),
+              line2: perhaps(0.5) ? text(1) : '',
+              telephone: '+44 1632 960117',
+              mail: perhaps(0.5) ? 'post@example.com' : '',
+              hours: perhaps(0.6) ? 'Mon-Fri 9:00-12:00, 14-17:30; Sat 10-14; Sun closed' : '',
+              hoursHeading: perhaps(0.5) ? text(2) : '',
+              blockGap: length(whole(0, 24)),
+              ...typed(),
+            },
+          ],
+          (): SaidPiece => [
+            'newsletter',
+            {
+              label: text(2),
+              go: text(1),
+              consent: perhaps(0.5) ? [text(whole(2, 9))] : [],
+              fieldWidth: length(whole(100, 300)),
+              rowGap: length(whole(0, 24)),
+              ...typed(),
+            },
+          ],
+          (): SaidPiece => [
+            'pictures',
+            { menu: 'signs', pictureHeight: length(whole(16, 60)), pictureGap: whole(0, 40), ...typed() },
+          ],
+          (): SaidPiece => ['top', { words: text(2), ...typed() }],
         ]
       : []),
   ];

@@ -1,6 +1,7 @@
 import {
   Accessibility,
   Anchor,
+  ArrowUp,
   Bed,
   Bell,
   Bike,
@@ -69,6 +70,7 @@ const icons = {
   house: House,
   ship: Ship,
   anchor: Anchor,
+  'arrow-up': ArrowUp,
   ticket: Ticket,
   calendar: Calendar,
   clock: Clock,

@@ -5,7 +5,7 @@ import type { Id } from '../ids/id';
 import type { Leaves } from '../properties/menu';
 import type { ByState } from '../properties/property';
 import type { State } from '../properties/states';
-import type { Words } from './words';
+import type { Words } from './shipped-words';
 
 /** An item of a menu as it takes room. */
 export interface RoomEntry {

@@ -1,25 +1,31 @@
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { account } from './account';
+import { address } from './address';
 import { basket } from './basket';
 import { button } from './button';
 import { close } from './close';
 import { contact } from './contact';
 import { divider } from './divider';
 import { languageChoice } from './language-choice';
+import { links } from './links';
 import { logo } from './logo';
 import { menu } from './menu/menu';
+import { newsletter } from './newsletter';
 import { notice } from './notice';
 import { picture } from './picture';
+import { pictures } from './pictures';
 import type { PieceKind } from './piece';
 import { profile } from './profile';
 import { search } from './search';
 import { social } from './social';
 import { text } from './text';
+import { toTop } from './to-top';
 
 /** Every kind of piece, in the order in which they are offered. */
 export const pieceKinds: readonly PieceKind[] = [
   logo,
   menu,
+  links,
   button,
   search,
   basket,
@@ -31,6 +37,10 @@ export const pieceKinds: readonly PieceKind[] = [
   notice,
   contact,
   picture,
+  pictures,
+  address,
+  newsletter,
+  toTop,
   divider,
   close,
 ];

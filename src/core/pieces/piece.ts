@@ -1,4 +1,4 @@
-import type { Words } from './words';
+import type { Words } from './shipped-words';
 import type { IconName } from '../icons/icons';
 import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Declarations, Rules } from '../markup/css';
@@ -81,6 +81,8 @@ export interface PieceContext {
   languages: readonly { tag: string; name: string; current: boolean }[];
   /** The address of the page that answers searches; asking for it makes the site have one. */
   searchHref(): string;
+  /** The address at which the application answers newsletters while a site is tried (server/handover/newsletter.ts). */
+  newsletterHref(): string;
   /** The id of the drawer in which it stands; null for one in a header or footer. */
   inDrawer: string | null;
   /** A piece as it is while the page is scrolled, settled for every stage; null where its header bears no phases. */

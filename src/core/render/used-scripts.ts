@@ -10,13 +10,19 @@ const pieces = (site: Site): Piece[] =>
 const says = (piece: Piece, property: string, value: unknown) =>
   Object.values(piece.values[property] ?? {}).includes(value);
 
+/** Whether a piece other than a menu has something that a button opens. */
+const opensItself = (piece: Piece) =>
+  says(piece, 'form', 'drop') || (piece.kind === 'links' && piece.values.unfolds !== undefined);
+
 /** The parts that the script of a site can have, each a file of src/runtime, with what tells that a site needs it. */
 const parts = {
-  menus: (site: Site) => pieces(site).some((piece) => piece.kind === 'menu' || says(piece, 'form', 'drop')),
+  menus: (site: Site) => pieces(site).some((piece) => piece.kind === 'menu' || opensItself(piece)),
   pointing: (site: Site) => pieces(site).some((piece) => says(piece, 'opensBy', 'pointing')),
   dialogs: (site: Site) => Object.keys(site.drawers).length > 0 || opensDialogs(site),
   search: (site: Site) => pieces(site).some(({ kind }) => kind === 'search'),
   phases: (site: Site) => Object.values(site.headers).some(({ values }) => bearsPhases(values)),
+  newsletter: (site: Site) => pieces(site).some(({ kind }) => kind === 'newsletter'),
+  today: (site: Site) => pieces(site).some((piece) => piece.values.hours !== undefined),
   measure: measuresInBrowser,
 } satisfies Record<string, (site: Site) => boolean>;
 export type ScriptPart = keyof typeof parts;

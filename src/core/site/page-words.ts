@@ -1,4 +1,5 @@
-import { wordsIn, type Words } from '../pieces/words';
+import type { Words } from '../pieces/shipped-words';
+import { wordsIn } from '../pieces/words';
 import type { Site } from './site';
 
 const known = new WeakMap<Site['words'], Map<string, Words>>();

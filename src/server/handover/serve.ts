@@ -1,6 +1,8 @@
+import { NEWSLETTER_PATH } from '@/core/render/page/paths';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
 import { loadSite } from '../sites/store';
+import { answerNewsletter } from './newsletter';
 import { renderedFile } from './rendered';
 import { keyedSite, siteAt } from './site-address';
 import { fileBytes, mediaType } from './sources';
@@ -11,6 +13,7 @@ import { fileBytes, mediaType } from './sources';
  */
 function sandboxHeaders(request: Request, styles?: string): Record<string, string> {
   const own = `http://${request.headers.get('host')}`;
+  const [, below, part] = new URL(request.url).pathname.split('/');
   return {
     'content-security-policy': [
       'sandbox allow-scripts allow-popups allow-forms',
@@ -19,6 +22,8 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
       `style-src ${styles ?? own}`,
       `img-src ${own}`,
       `font-src ${own}`,
+      // Nothing else of the application is asked by a script.
+      `connect-src ${own}/${below}/${part}/${NEWSLETTER_PATH}`,
       `form-action ${own}`,
       "frame-ancestors 'self'",
     ].join('; '),
@@ -60,6 +65,16 @@ const frameHost = `<!doctype html>
 function serveFrame(request: Request): Response {
   const headers = { ...sandboxHeaders(request, "'unsafe-inline'"), 'content-type': mediaType('.html') };
   return new Response(frameHost, { headers });
+}
+
+/** An answer to what a page of a site sends: a newsletter is the only thing that is answered, where the page came with its key. */
+export function answerAt(
+  request: Request,
+  part: string,
+  path: readonly string[],
+): Response | Promise<Response> {
+  if (!siteAt(part).keyed || path.at(-1) !== NEWSLETTER_PATH) return refusal(405, 'Nothing is sent here.');
+  return answerNewsletter(request, sandboxHeaders(request));
 }
 
 /**

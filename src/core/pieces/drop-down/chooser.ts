@@ -128,11 +128,9 @@ export function chooserBox(
     ],
     toggle.dress,
   );
-  return box(
-    CHOOSER,
-    laid['.chooser'],
-    form === 'drop' ? [button] : [box('.chooser-list', laid['.chooser-list'], items)],
-  );
+  return form === 'drop'
+    ? box(CHOOSER, laid['.chooser'], [button])
+    : box('.chooser-list', laid['.chooser-list'], items);
 }
 
 /** What hangs from a chooser's button. */

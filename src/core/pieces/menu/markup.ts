@@ -17,7 +17,8 @@ import {
   type SettledPiece,
 } from '../piece';
 import type { MenuValues } from './properties';
-import { saidOf, type Words } from '../words';
+import type { Words } from '../shipped-words';
+import { saidOf } from '../words';
 import { variantsOf, type Variant } from '../variants';
 
 /** An entry has a button that opens what is below it: of the first level its drop-down, of others what unfolds in a column. */

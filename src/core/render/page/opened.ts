@@ -6,7 +6,7 @@ import type { PieceContext } from '../../pieces/piece';
 import { drawerParts } from '../../properties/bar';
 import { inLanguage } from '../../resolve/in-language';
 import type { Assembly } from '../../site/assembly';
-import type { Words } from '../../pieces/words';
+import type { Words } from '../../pieces/shipped-words';
 import { pageWords } from '../../site/page-words';
 import { barsHtml } from './bars';
 import { dialogId, pieceContext, type PageState } from './page-state';

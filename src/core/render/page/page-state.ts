@@ -16,7 +16,7 @@ import { pageWords } from '../../site/page-words';
 import type { Advances } from '../../text/advances';
 import { slug, type Names } from '../names';
 import type { Folder } from './folder';
-import { artworkFile, languageFolder, pageFile } from './paths';
+import { artworkFile, languageFolder, NEWSLETTER_PATH, pageFile } from './paths';
 import { searchPage } from './search-page';
 import { piecesPerStage } from './stages';
 
@@ -152,6 +152,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
     searchHref: () => pageHref(state, searchPage(site)),
+    newsletterHref: () => folder.href(NEWSLETTER_PATH),
     drawer(id) {
       if (!site.drawers[id]) return null;
       state.drawers.add(id);

@@ -33,3 +33,6 @@ export function fontFileName(family: UploadedFont, { weights, slant, hash, forma
   const range = [...new Set(weights)].join('-');
   return `${slug(family.name, 'font')}-${range}-${slant}-${hash.slice(0, 8)}.${format}`;
 }
+
+/** Where the application answers newsletters that are sent to nobody else, from the folder of a site. */
+export const NEWSLETTER_PATH = 'newsletter';

@@ -1,5 +1,5 @@
 import { database } from '@/server/db/open';
-import { serveAt } from '@/server/handover/serve';
+import { answerAt, serveAt } from '@/server/handover/serve';
 import { route } from '@/server/http';
 
 type Context = { params: Promise<{ site: string; path: string[] }> };
@@ -9,5 +9,10 @@ export const { GET, POST, PUT, PATCH, DELETE } = route<Context>({
   async GET(request, { params }) {
     const { site, path } = await params;
     return serveAt(database(), request, 'frame', site, path);
+  },
+  /** What a page of the site sends: a newsletter, which is answered as a service would. */
+  async POST(request, { params }) {
+    const { site, path } = await params;
+    return answerAt(request, site, path);
   },
 });

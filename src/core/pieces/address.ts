@@ -1,0 +1,301 @@
+import { box, words, type Box } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { el, type Element, type Node } from '../markup/html';
+import { checkedTextKind } from '../properties/kinds/checked-text';
+import { flagKind } from '../properties/kinds/flag';
+import { lengthKind } from '../properties/kinds/length';
+import { textKind } from '../properties/kinds/text';
+import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import { daysText, hoursProblem, readHours, spansText, type DayHours } from '../properties/hours';
+import { emailProblem, telephoneDigits, telephoneProblem } from '../properties/link';
+import { placeProperties } from '../properties/place';
+import { property, propertyList, type ValuesOf } from '../properties/property';
+import { typeProperties } from '../properties/type';
+import { dressedBox, type PieceContent } from './content';
+import { organisationData } from './organisation-data';
+import { kindOfPiece, pieceClass } from './piece';
+import type { Words } from './shipped-words';
+
+const part = statedPart({ label: 'Links', prefix: 'address', selector: '& .address-link' });
+
+const line = <const Name extends string>(name: Name, label: string) =>
+  property({
+    name,
+    label,
+    group: 'Address',
+    kind: textKind(120, 'left out'),
+    by: 'language',
+    initial: '' as string,
+  });
+
+/** The two ways in which somebody is reached: what is said before each, in short and in full, and how it is checked. */
+const ways = {
+  telephone: {
+    label: 'Telephone',
+    short: 'Tel.',
+    example: '+44 1632 960000',
+    problem: telephoneProblem,
+    href: (said: string) => `tel:${telephoneDigits(said)}`,
+  },
+  mail: {
+    label: 'E-mail',
+    short: 'Mail',
+    example: 'name@example.com',
+    problem: emailProblem,
+    href: (said: string) => `mailto:${said}`,
+  },
+} as const;
+type Way = keyof typeof ways;
+
+function wayProperties<const Name extends Way>(name: Name) {
+  const { label, short, example, problem } = ways[name];
+  return propertyList(
+    property({
+      name,
+      label,
+      group: label,
+      kind: checkedTextKind(254, `left out; such as ${example}`, problem),
+      by: null,
+      initial: '' as string,
+    }),
+    property({
+      name: `${name}Read` as const,
+      label: 'As people read it',
+      group: label,
+      kind: textKind(120, 'as it is dialled or written to'),
+      by: 'language',
+      initial: '' as string,
+    }),
+    property({
+      name: `${name}Short` as const,
+      label: 'Said before it',
+      group: label,
+      kind: textKind(20, 'nothing'),
+      by: 'language',
+      initial: short as string,
+    }),
+    property({
+      name: `${name}Full` as const,
+      label: 'Which is short for',
+      group: label,
+      kind: textKind(40, 'nothing'),
+      by: 'language',
+      initial: label as string,
+    }),
+  );
+}
+
+const properties = propertyList(
+  line('name', 'Name'),
+  line('line1', 'First line'),
+  line('line2', 'Second line'),
+  line('line3', 'Third line'),
+  wayProperties('telephone'),
+  wayProperties('mail'),
+  property({
+    name: 'hours',
+    label: 'Open',
+    group: 'Hours',
+    kind: checkedTextKind(400, 'left out; such as Mon-Fri 9-17:30; Sat 10-14; Sun closed', hoursProblem),
+    by: null,
+    initial: '',
+  }),
+  property({
+    name: 'hoursHeading',
+    label: 'Words above them',
+    group: 'Hours',
+    kind: textKind(60, 'nothing'),
+    by: 'language',
+    initial: '',
+  }),
+  property({
+    name: 'asData',
+    label: 'For search engines',
+    group: 'Address',
+    kind: flagKind('as it is read', 'as data too (JSON-LD)'),
+    by: null,
+    initial: false,
+  }),
+  property({
+    name: 'blockGap',
+    label: 'Between its parts',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 12,
+  }),
+  dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
+  markerProperties('& .address-link'),
+  typeProperties('type-small'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+/** The weight of the name and of words above hours, and the gaps between days and times. */
+const NAME_WEIGHT = 600;
+const HOURS_GAP = { em: 1 };
+
+const layouts = ({ blockGap }: Values) =>
+  ({
+    '': { display: 'flex', flexDirection: 'column', gap: blockGap },
+    '.address-lines': { display: 'flex', flexDirection: 'column' },
+    '.address-ways': { display: 'flex', flexDirection: 'column' },
+    '.address-way': { display: 'flex', alignItems: 'baseline', gap: { em: 0.5 } },
+    '.address-name': { display: 'block', fontWeight: NAME_WEIGHT },
+    // As high as a pointer needs at least (WCAG 2.2, 2.5.8 Target Size (Minimum)).
+    '.address-link': { display: 'block', minBlockSize: { rem: 24 }, whiteSpace: 'nowrap' },
+    '.address-hours': {
+      display: 'grid',
+      gridTemplateColumns: ['auto', { fr: 1 }],
+      columnGap: HOURS_GAP,
+      whiteSpace: 'nowrap',
+    },
+  }) as const satisfies Layouts;
+
+/** The lines that are said. */
+const linesOf = ({ line1, line2, line3 }: Values) =>
+  [line1, line2, line3].map((each) => each.trim()).filter((each) => each !== '');
+
+/** The hours of a piece as they are read: days and times. */
+function hourRows(values: Values, said: Words): { hours: DayHours; days: string; times: string }[] {
+  const reading = readHours(values.hours);
+  const names = said.days.trim().split(/\s+/);
+  return (reading.ok ? reading.hours : []).map((hours) => ({
+    hours,
+    days: daysText(hours.days, names),
+    times: hours.spans.length === 0 ? said.closed : spansText(hours.spans),
+  }));
+}
+
+/** The ways that are said: what is before each, and what is read of it. */
+const waysOf = (values: Values) =>
+  (Object.keys(ways) as Way[])
+    .filter((way) => values[way].trim() !== '')
+    .map((way) => ({
+      href: ways[way].href(values[way]),
+      short: values[`${way}Short`].trim(),
+      full: values[`${way}Full`].trim(),
+      // A number is not broken in the middle.
+      read: (values[`${way}Read`].trim() || values[way]).replaceAll(' ', '\u00a0'),
+    }));
+
+function boxesOf(values: Values, content: PieceContent): Box[] {
+  const laid = layouts(values);
+  const name = values.name.trim();
+  const bold = { type: { weight: NAME_WEIGHT } };
+  const lines = [
+    name === '' ? null : box('.address-name', laid['.address-name'], [words(name)], bold),
+    ...linesOf(values).map((each) => box('span', {}, [words(each)])),
+  ];
+  const reached = waysOf(values).map(({ short, read }) =>
+    box('.address-way', laid['.address-way'], [
+      short === '' ? null : box('.address-way > :first-child', {}, [words(short)]),
+      box('.address-link', laid['.address-link'], [words(read)], dressedBox(values, part.prefix, content)),
+    ]),
+  );
+  const heading = values.hoursHeading.trim();
+  const hours = hourRows(values, content.words).flatMap(({ days, times }) => [
+    box('dt', {}, [words(days)]),
+    box('dd', {}, [words(times)]),
+  ]);
+  return [
+    ...(lines.some(Boolean) ? [box('.address-lines', laid['.address-lines'], lines)] : []),
+    ...(reached.length > 0 ? [box('.address-ways', laid['.address-ways'], reached)] : []),
+    ...(hours.length > 0 && heading !== ''
+      ? [box('.address-name', laid['.address-name'], [words(heading)], bold)]
+      : []),
+    ...(hours.length > 0 ? [box('.address-hours', laid['.address-hours'], hours)] : []),
+  ];
+}
+
+/** What is short for something else says so. */
+const shortened = (short: string, full: string): Node =>
+  short === ''
+    ? null
+    : full === '' || full === short
+      ? el('span', {}, short)
+      : el('abbr', { title: full }, short);
+
+function linesHtml(values: Values): Element | null {
+  const name = values.name.trim();
+  const lines = linesOf(values);
+  if (name === '' && lines.length === 0) return null;
+  return el(
+    'div',
+    { class: 'address-lines' },
+    name !== '' && el('strong', { class: 'address-name' }, name),
+    ...lines.map((each) => el('span', {}, each)),
+  );
+}
+
+function waysHtml(values: Values): Element | null {
+  const reached = waysOf(values);
+  if (reached.length === 0) return null;
+  return el(
+    'div',
+    { class: 'address-ways' },
+    ...reached.map(({ href, short, full, read }) =>
+      el(
+        'div',
+        { class: 'address-way' },
+        shortened(short, full),
+        el('a', { class: 'address-link', href }, read),
+      ),
+    ),
+  );
+}
+
+function hoursHtml(values: Values, said: Words): Node[] {
+  const rows = hourRows(values, said);
+  const heading = values.hoursHeading.trim();
+  if (rows.length === 0) return [];
+  // Which of them is today’s is told by the script, by the place of the day in the week.
+  const list = el(
+    'dl',
+    { class: 'address-hours' },
+    ...rows.flatMap(({ hours, days, times }) => [
+      el('dt', { 'data-days': hours.days.join(' ') }, days),
+      el('dd', {}, times),
+    ]),
+  );
+  return [heading !== '' && el('strong', { class: 'address-name' }, heading), list];
+}
+
+/** An address: its lines, how somebody is reached, and when they are there, with today marked. */
+export const address = kindOfPiece<Values>({
+  kind: 'address',
+  label: 'Address',
+  properties,
+  css: {
+    '.address': { 'font-style': 'normal' },
+    '.address :is(dl, dd)': { margin: '0' },
+    '.address abbr': { 'text-decoration': 'none' },
+    '.address-link': { color: 'inherit', 'text-decoration': 'underline', ...dressedCss },
+    '.address-hours': { 'font-variant-numeric': 'tabular-nums' },
+  },
+  openCss: {
+    '.address-hours [aria-current]': {
+      'text-decoration': 'underline 2px',
+      'text-underline-offset': '0.25em',
+    },
+  },
+  layouts,
+  weights: () => [NAME_WEIGHT],
+  box(values, content) {
+    const boxes = boxesOf(values, content);
+    return boxes.length === 0 ? null : box('', layouts(values)[''], boxes);
+  },
+  summary: () => 'shown',
+  caption: ({ name, line1 }) => (name || line1 ? `“${name || line1}”` : 'empty'),
+  html(piece, context) {
+    const { values } = piece;
+    const parts = [linesHtml(values), waysHtml(values), ...hoursHtml(values, context.words)];
+    if (!parts.some(Boolean)) return null;
+    return el(
+      'address',
+      { class: pieceClass(piece, context) },
+      ...parts,
+      values.asData && organisationData(values, linesOf(values), context.siteName),
+    );
+  },
+});

@@ -1,0 +1,354 @@
+import { box, words, type Box } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { el, type Element } from '../markup/html';
+import type { Rules } from '../markup/css';
+import { rem } from '../lengths/length';
+import { choiceKind } from '../properties/kinds/choice';
+import { lengthKind } from '../properties/kinds/length';
+import { numberKind } from '../properties/kinds/number';
+import { optionalKind } from '../properties/kinds/optional';
+import { referenceKind } from '../properties/kinds/reference';
+import { textKind } from '../properties/kinds/text';
+import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
+import { landmark } from '../properties/landmark';
+import { placeProperties } from '../properties/place';
+import { property, propertyList, type ValuesOf } from '../properties/property';
+import { TARGET } from '../properties/target';
+import { typeProperties } from '../properties/type';
+import { dressedBox, type PieceContent, type RoomEntry } from './content';
+import { headingParts } from './menu/forms';
+import { kindOfPiece, leading, pieceClass, type MenuEntry, type PieceContext } from './piece';
+import { unless } from './unless';
+
+const part = statedPart({
+  label: 'Links',
+  prefix: 'links',
+  selector: '& .links-link',
+  states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
+});
+
+/** How its lists stand where they have headings: open, or behind these, which are buttons then. */
+const unfoldsLabels = {
+  open: 'stand open',
+  several: 'unfold below their headings',
+  one: 'unfold, one at a time',
+};
+
+const properties = propertyList(
+  property({
+    name: 'menu',
+    label: 'Menu',
+    group: 'Content',
+    kind: optionalKind(referenceKind('menus'), 'none'),
+    by: null,
+    initial: null,
+  }),
+  property({
+    name: 'grouped',
+    label: 'Shown as',
+    group: 'Content',
+    kind: choiceKind({ one: 'one list', columns: 'a list for each item of the first level' }),
+    by: null,
+    initial: 'one',
+  }),
+  property({
+    name: 'heading',
+    label: 'Heading of the list',
+    group: 'Content',
+    kind: textKind(80, 'none'),
+    by: 'language',
+    initial: '',
+  }),
+  property({
+    name: 'headingLevel',
+    label: 'Level of headings',
+    group: 'Content',
+    kind: numberKind(2, 6, ''),
+    by: null,
+    initial: 2,
+  }),
+  landmark,
+  property({
+    name: 'unfolds',
+    label: 'Lists',
+    group: 'Collapse',
+    kind: choiceKind(unfoldsLabels),
+    by: 'width',
+    initial: 'open',
+    css: (value) => ({ '&': { '--unfolds': unless(value === 'open', value) } }),
+  }),
+  property({
+    name: 'columns',
+    label: 'Lists beside each other',
+    group: 'Arrangement',
+    kind: numberKind(1, 8, ''),
+    by: 'width',
+    initial: 1,
+  }),
+  property({
+    name: 'columnGap',
+    label: 'Between lists',
+    group: 'Space',
+    kind: lengthKind(0, 120),
+    by: 'width',
+    initial: 32,
+  }),
+  property({
+    name: 'headingGap',
+    label: 'Below headings',
+    group: 'Space',
+    kind: lengthKind(0, 80),
+    by: 'width',
+    initial: 8,
+  }),
+  property({
+    name: 'linkGap',
+    label: 'Between links',
+    group: 'Space',
+    kind: lengthKind(0, 80),
+    by: 'width',
+    initial: 4,
+  }),
+  property({
+    name: 'lines',
+    label: 'Line between lists',
+    group: 'Edges',
+    kind: optionalKind(referenceKind('borders'), 'none'),
+    by: 'width',
+    initial: null,
+    css: (value, names) => ({
+      '& .links-group + .links-group': {
+        'border-block-start': unless(value === null, value === null ? '' : names.token(value)),
+      },
+    }),
+  }),
+  dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
+  markerProperties('& .links-link'),
+  typeProperties('type-small'),
+  property({
+    name: 'headingStyle',
+    label: 'Style of headings',
+    group: 'Type',
+    kind: referenceKind('typeStyles'),
+    by: null,
+    initial: 'type-column',
+    css: (value, names) => ({
+      '& .links-heading': Object.fromEntries(
+        headingParts.map(([css, of]) => [css, unless(value === 'type-column', names.typeStyle(value, of))]),
+      ),
+    }),
+  }),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+/** How high links are at least, in CSS px at the usual text size (WCAG 2.2, 2.5.8 Target Size (Minimum)). */
+const LINK = 24;
+const SIGN = { rem: 6.4 };
+
+const layouts = ({ unfolds, columns, columnGap, headingGap, linkGap }: Values) => {
+  const open = unfolds === 'open';
+  return {
+    '': {
+      display: 'grid',
+      gridTemplateColumns: Array.from({ length: columns }, () => ({ least: 0, most: { fr: 1 } }) as const),
+      gap: columnGap,
+    },
+    '.links-group': { display: 'flex', flexDirection: 'column', gap: open ? headingGap : 0 },
+    '.links-heading': { display: 'block' },
+    '.links-name': { display: open ? 'block' : 'none' },
+    '.links-toggle': {
+      display: open ? 'none' : 'flex',
+      alignItems: 'center',
+      justifyContent: open ? undefined : 'space-between',
+      gap: open ? undefined : { em: 0.5 },
+      inlineSize: open ? undefined : '100%',
+      minBlockSize: open ? undefined : TARGET,
+    },
+    '.links-list': {
+      display: 'flex',
+      flexDirection: 'column',
+      alignItems: 'start',
+      gap: linkGap,
+    },
+    // A list without a heading has nothing that could open it.
+    '.links-heading + .links-list': { display: open ? undefined : 'none' },
+    '.links-link': {
+      display: 'block',
+      alignContent: 'center',
+      minBlockSize: open ? { rem: LINK } : TARGET,
+    },
+  } as const satisfies Layouts;
+};
+
+/** Its groups: the list as a whole, or one for each item of the first level. */
+function groupsOf<E extends { label: string; children: readonly E[] }>(
+  values: Values,
+  entries: readonly E[],
+): { heading: string; links: readonly E[] }[] {
+  return values.grouped === 'one'
+    ? [{ heading: values.heading.trim(), links: entries }]
+    : entries.map(({ label, children }) => ({ heading: label, links: children }));
+}
+
+function linkBox(values: Values, { id, label, current }: RoomEntry, content: PieceContent): Box {
+  const state = current === null ? 'rest' : current === 'page' ? 'current' : 'trail';
+  const dress = dressedBox(values, part.prefix, content, state);
+  return box('li', {}, [
+    box('.links-link', layouts(values)['.links-link'], [words(label)], { ...dress, id }),
+  ]);
+}
+
+function groupBox(
+  values: Values,
+  { heading, links }: { heading: string; links: readonly RoomEntry[] },
+  index: number,
+  content: PieceContent,
+): Box {
+  const laid = layouts(values);
+  const type = { type: { heading: values.headingStyle } };
+  const open = values.unfolds === 'open' || heading === '';
+  const toggle = box(
+    '.links-toggle',
+    laid['.links-toggle'],
+    [words(heading), box('.links-toggle::after', { inlineSize: SIGN, blockSize: SIGN }, [])],
+    type,
+  );
+  const name = box('.links-name', laid['.links-name'], [words(heading)], type);
+  const shown = links.filter((entry) => entry.shown);
+  const line = content.border(values.lines);
+  return box(
+    '.links-group',
+    laid['.links-group'],
+    [
+      heading === '' ? null : box('.links-heading', laid['.links-heading'], [open ? name : toggle]),
+      open && shown.length > 0
+        ? box(
+            '.links-list',
+            laid['.links-list'],
+            shown.map((entry) => linkBox(values, entry, content)),
+          )
+        : null,
+    ],
+    index > 0 && line > 0 ? { edge: { start: 0, above: line, below: 0 } } : {},
+  );
+}
+
+/** A list of links with its heading; where it unfolds at some width, with the heading as a button too. */
+function groupHtml(
+  { heading, links }: { heading: string; links: readonly MenuEntry[] },
+  { id, level, folds }: { id: string; level: number; folds: boolean },
+  context: PieceContext,
+): Element {
+  const items = links.map((entry) =>
+    el(
+      'li',
+      { class: context.className(entry.id) },
+      leading(
+        entry.target,
+        {
+          class: 'links-link',
+          'aria-current': entry.current && (entry.current === 'page' ? 'page' : 'true'),
+          title: entry.title || null,
+          newWindow: entry.newWindow ? context.words.newWindow : null,
+        },
+        entry.label,
+      ),
+    ),
+  );
+  const toggle = el(
+    'button',
+    { class: 'links-toggle', type: 'button', 'aria-expanded': 'false', 'aria-controls': id },
+    heading,
+  );
+  return el(
+    'div',
+    { class: 'links-group' },
+    heading !== '' &&
+      el(
+        `h${level}`,
+        { class: 'links-heading' },
+        el('span', { class: 'links-name' }, heading),
+        folds && toggle,
+      ),
+    links.length > 0 && el('ul', { class: 'links-list', id: folds && id }, ...items),
+  );
+}
+
+const openRule: Rules = {
+  '.links-heading:has(> [aria-expanded="true"]) + .links-list': { display: 'flex' },
+};
+
+/** A menu as lists of links with headings; on narrow windows the headings can be buttons that open their lists. */
+export const links = kindOfPiece<Values>({
+  kind: 'links',
+  label: 'Link list',
+  properties,
+  headings: ({ headingStyle }) => [headingStyle],
+  css: {
+    '.links-heading': {
+      margin: '0',
+      ...Object.fromEntries(headingParts.map(([css, of]) => [css, `var(--type-column-${of})`])),
+    },
+    '.links-list': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.links-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
+  },
+  someCss: [
+    {
+      css: [
+        {
+          '.links-toggle': { 'text-align': 'start' },
+          '.links-toggle::after': {
+            content: '""',
+            'flex-shrink': '0',
+            'inline-size': rem(SIGN.rem),
+            'block-size': rem(SIGN.rem),
+            border: 'solid currentcolor',
+            'border-width': '0 2px 2px 0',
+            rotate: '45deg',
+            translate: '-50% -25%',
+          },
+          '.links-toggle[aria-expanded="true"]::after': { rotate: '225deg', translate: '-50% 25%' },
+        },
+      ],
+      when: ({ unfolds }) => unfolds !== 'open',
+    },
+  ],
+  openCss: openRule,
+  openWithoutScriptsCss: { '.links-list': { display: 'flex' } },
+  layouts,
+  box(values, content) {
+    const entries = values.menu === null ? [] : content.entries(values.menu);
+    const groups = groupsOf(
+      values,
+      entries.filter(({ shown }) => shown),
+    );
+    return entries.length === 0
+      ? null
+      : box(
+          '',
+          layouts(values)[''],
+          groups.map((group, index) => groupBox(values, group, index, content)),
+        );
+  },
+  summary: ({ unfolds }) => unfoldsLabels[unfolds],
+  caption: ({ menu }, nameOf) => (menu === null ? 'none chosen' : (nameOf(menu) ?? '')),
+  html(piece, context, versions) {
+    const { values, band, id } = piece;
+    const shown = values.menu === null ? null : context.menu(values.menu, band);
+    if (!shown || shown.entries.length === 0) return null;
+    const folds = versions.some((each) => each.values.unfolds !== 'open');
+    const name = context.idOf(id);
+    const lists = groupsOf(values, shown.entries).map((group, index) =>
+      groupHtml(group, { id: `${name}-${index + 1}`, level: values.headingLevel, folds }, context),
+    );
+    return el(
+      'nav',
+      {
+        class: pieceClass(piece, context),
+        'aria-label': context.landmark(values.landmark || values.heading.trim() || shown.name),
+      },
+      ...lists,
+    );
+  },
+});

@@ -1,0 +1,254 @@
+import { box, words as inWords } from '../boxes/box';
+import type { Layouts } from '../boxes/layout';
+import { el } from '../markup/html';
+import { checkedTextKind } from '../properties/kinds/checked-text';
+import { lengthKind } from '../properties/kinds/length';
+import { textKind } from '../properties/kinds/text';
+import { plainWords, wordsKind } from '../properties/kinds/words';
+import { dressedCss, dressProperties, statedPart } from '../properties/dress';
+import { addressProblem } from '../properties/link';
+import { placeProperties } from '../properties/place';
+import { property, propertyList, type ValuesOf } from '../properties/property';
+import { typeProperties } from '../properties/type';
+import { dressedBox } from './content';
+import { kindOfPiece, pieceClass } from './piece';
+import { wordsHtml } from './text';
+
+const fieldPart = statedPart({
+  label: 'Field',
+  prefix: 'newsletterField',
+  selector: '& .newsletter-field',
+  states: ['rest', 'hover', 'focus'],
+  look: { ink: 'ink', ground: 'ground', border: '1 px, as its text' },
+});
+const goPart = statedPart({
+  label: 'Button',
+  prefix: 'newsletterGo',
+  selector: '& .newsletter-go',
+  look: { ink: 'on-accent', ground: 'accent' },
+});
+
+/** The address of a newsletter is asked for in the open by nobody else: it begins with https (HTML, 4.10.18.6 "Form submission"). */
+const serviceProblem = (address: string): string | null =>
+  addressProblem(address) ??
+  (address.startsWith('https://') ? null : 'A newsletter is sent to an address that begins with https://.');
+
+const said = <const Name extends string>(name: Name, label: string, placeholder: string) =>
+  property({
+    name,
+    label,
+    group: 'Content',
+    kind: textKind(120, placeholder),
+    by: 'language',
+    initial: '' as string,
+  });
+
+/** The answers, each with the status by which the service says it (RFC 9110, 15) and the word that comes for it. */
+export const newsletterAnswers = {
+  sent: { label: 'Sent', word: 'sent' },
+  known: { label: 'Known already', word: 'knownAddress' },
+  wrong: { label: 'Not an address', word: 'wrongAddress' },
+  silent: { label: 'No answer', word: 'noAnswer' },
+} as const;
+type Answer = keyof typeof newsletterAnswers;
+const answers = Object.keys(newsletterAnswers) as Answer[];
+
+const answerProperty = <const Name extends Answer>(name: Name) =>
+  property({
+    name: `${name}Said` as const,
+    label: newsletterAnswers[name].label,
+    group: 'Answers',
+    kind: textKind(200, 'the page’s own words'),
+    by: 'language',
+    initial: '' as string,
+  });
+
+const properties = propertyList(
+  said('label', 'Label', '“E-mail address”, in the page’s language'),
+  said('go', 'Words of the button', '“Subscribe”, in the page’s language'),
+  property({
+    name: 'service',
+    label: 'Sent to',
+    group: 'Content',
+    kind: checkedTextKind(2000, 'nobody yet; such as https://news.example.com/subscribe', serviceProblem),
+    by: null,
+    initial: '',
+  }),
+  property({
+    name: 'consent',
+    label: 'Agreed to',
+    group: 'Content',
+    kind: wordsKind(400),
+    by: 'language',
+    initial: [],
+  }),
+  answerProperty('sent'),
+  answerProperty('known'),
+  answerProperty('wrong'),
+  answerProperty('silent'),
+  property({
+    name: 'fieldWidth',
+    label: 'Width of the field',
+    group: 'Space',
+    kind: lengthKind(80, 800),
+    by: 'width',
+    initial: 220,
+  }),
+  property({
+    name: 'fieldHeight',
+    label: 'Height of the field',
+    group: 'Space',
+    kind: lengthKind(24, 96),
+    by: 'width',
+    initial: 44,
+  }),
+  property({
+    name: 'rowGap',
+    label: 'Between its parts',
+    group: 'Space',
+    kind: lengthKind(0, 80),
+    by: 'width',
+    initial: 8,
+  }),
+  dressProperties(fieldPart, { open: 'as it comes' }),
+  dressProperties(goPart, { open: 'as it comes' }),
+  typeProperties('type-small'),
+  placeProperties,
+);
+type Values = ValuesOf<typeof properties>;
+
+/** The size of the box that is ticked, in CSS px at the usual text size. */
+const TICK = 24;
+
+const layouts = ({ fieldWidth, fieldHeight, rowGap }: Values) =>
+  ({
+    '': { display: 'flex', flexDirection: 'column', gap: rowGap },
+    '.newsletter-label': { display: 'block' },
+    '.newsletter-row': { display: 'flex', flexWrap: 'wrap', gap: rowGap },
+    '.newsletter-field': {
+      flexGrow: 1,
+      inlineSize: fieldWidth,
+      minInlineSize: 0,
+      maxInlineSize: '100%',
+      blockSize: fieldHeight,
+      padding: [0, { em: 0.75 }],
+      border: { width: 1, look: 'solid' },
+    },
+    '.newsletter-go': {
+      display: 'inline-grid',
+      placeContent: 'center',
+      minBlockSize: fieldHeight,
+      paddingInline: { em: 1 },
+      whiteSpace: 'nowrap',
+    },
+    '.newsletter-consent': { display: 'flex', alignItems: 'start', gap: { em: 0.5 } },
+    '.newsletter-tick': { flexShrink: 0, inlineSize: { rem: TICK }, blockSize: { rem: TICK } },
+  }) as const satisfies Layouts;
+
+/** A field for an e-mail address that is sent to a service of the designer’s choice; it is a plain form, which the script answers in place. */
+export const newsletter = kindOfPiece<Values>({
+  kind: 'newsletter',
+  label: 'Newsletter',
+  properties,
+  css: {
+    '.newsletter-field': {
+      'background-color': 'var(--ground)',
+      color: 'var(--ink)',
+      font: 'inherit',
+      'border-radius': 'var(--radius-small)',
+      'transition-property': 'color, background-color, border-color',
+    },
+    '.newsletter-go': {
+      'background-color': 'var(--accent)',
+      color: 'var(--on-accent)',
+      'border-radius': 'var(--radius-small)',
+      ...dressedCss,
+    },
+    '.newsletter-tick': { margin: '0', 'accent-color': 'var(--accent)' },
+    '.newsletter-answer': { margin: '0' },
+    '.newsletter-answer:empty': { display: 'none' },
+    '.newsletter a': { color: 'inherit' },
+  },
+  layouts,
+  box(values, content) {
+    const laid = layouts(values);
+    const { words } = content;
+    const field = {
+      ...laid['.newsletter-field'],
+      alignContent: 'center',
+      whiteSpace: 'nowrap',
+      lineHeight: 'normal',
+    } as const;
+    const consent = plainWords(values.consent).trim();
+    return box('', laid[''], [
+      box('.newsletter-label', laid['.newsletter-label'], [inWords(values.label.trim() || words.email)]),
+      box('.newsletter-row', laid['.newsletter-row'], [
+        box('.newsletter-field', field, [], dressedBox(values, fieldPart.prefix, content)),
+        box(
+          '.newsletter-go',
+          laid['.newsletter-go'],
+          [inWords(values.go.trim() || words.subscribe)],
+          dressedBox(values, goPart.prefix, content),
+        ),
+      ]),
+      consent === ''
+        ? null
+        : box('.newsletter-consent', laid['.newsletter-consent'], [
+            box('.newsletter-tick', laid['.newsletter-tick'], []),
+            box('.newsletter-consent > :last-child', {}, [inWords(consent)]),
+          ]),
+    ]);
+  },
+  summary: () => 'shown',
+  caption: ({ service }) => (service === '' ? 'sent to nobody yet' : ''),
+  html(piece, context) {
+    const { values } = piece;
+    const { words } = context;
+    const name = context.idOf(piece.id);
+    const field = `${name}-field`;
+    const said = Object.fromEntries(
+      answers.map((answer) => [
+        `data-${answer}`,
+        values[`${answer}Said`].trim() || words[newsletterAnswers[answer].word],
+      ]),
+    );
+    return el(
+      'form',
+      {
+        class: pieceClass(piece, context),
+        // Without a service of its own it is answered by the application alone, where the site is tried.
+        action: values.service || context.newsletterHref(),
+        method: 'post',
+        'data-newsletter': true,
+      },
+      el('label', { class: 'newsletter-label', for: field }, values.label.trim() || words.email),
+      el(
+        'div',
+        { class: 'newsletter-row' },
+        el('input', {
+          class: 'newsletter-field',
+          id: field,
+          type: 'email',
+          name: 'email',
+          autocomplete: 'email',
+          required: true,
+        }),
+        el('button', { class: 'newsletter-go', type: 'submit' }, values.go.trim() || words.subscribe),
+      ),
+      plainWords(values.consent).trim() !== '' &&
+        el(
+          'label',
+          { class: 'newsletter-consent' },
+          el('input', {
+            class: 'newsletter-tick',
+            type: 'checkbox',
+            name: 'consent',
+            value: 'yes',
+            required: true,
+          }),
+          el('span', {}, ...wordsHtml(values.consent, context)),
+        ),
+      el('p', { class: 'newsletter-answer', role: 'status', ...said }),
+    );
+  },
+});

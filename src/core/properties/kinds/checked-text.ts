@@ -1,0 +1,21 @@
+import * as v from 'valibot';
+import type { Kind } from './kind';
+import { textKind } from './text';
+
+/** One line of text that may be empty; any other has to be in order: `problem` says why one is not, null where it is. */
+export function checkedTextKind(
+  most: number,
+  placeholder: string,
+  problem: (text: string) => string | null,
+): Kind<string> {
+  const kind = textKind(most, placeholder);
+  const schema = v.pipe(
+    kind.schema as v.GenericSchema<string>,
+    v.trim(),
+    v.rawCheck(({ dataset, addIssue }) => {
+      const found = dataset.typed && dataset.value !== '' ? problem(dataset.value) : null;
+      if (found) addIssue({ message: found });
+    }),
+  );
+  return { ...kind, schema };
+}
