@@ -331,6 +331,9 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
       (piece) =>
         (piece.matches('.text') && lines(piece) > 1) ||
         [...piece.querySelectorAll('p')].some((text) => lines(text) > 1) ||
+        // What may break anywhere in it does where it is narrower than it prefers.
+        (piece.matches('.links, .address, .newsletter, .pictures') &&
+          box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN) ||
         (piece.matches('.menu') &&
           style(piece.querySelector('.menu-list') ?? piece).flexWrap === 'wrap' &&
           new Set([...piece.querySelectorAll('.menu-list > li')].filter(shows).map((item) => box(item).top))

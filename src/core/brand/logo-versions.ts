@@ -6,3 +6,9 @@ export const logoVersions = {
   compactOnDark: 'compact, on dark ground',
 } as const;
 export type LogoVersion = keyof typeof logoVersions;
+
+/** The version for dark grounds of one that is for others. */
+export const onDarkVersion: Partial<Record<LogoVersion, LogoVersion>> = {
+  full: 'fullOnDark',
+  compact: 'compactOnDark',
+};

@@ -16,6 +16,9 @@ export type CssNode = Rules | Block;
  */
 export const AS_IT_COMES = 'revert-layer';
 
+/** What a declaration says, unless it is so anyway. */
+export const unless = (is: boolean, css: string): string => (is ? AS_IT_COMES : css);
+
 /** A CSS string with quotes (CSS Syntax, 4.3.5). */
 export function cssString(text: string): string {
   return `"${text.replace(/["\\]/g, '\\$&').replace(/\n/g, '\\a ')}"`;

@@ -54,7 +54,7 @@ function wayProperties<const Name extends Way>(name: Name) {
       name,
       label,
       group: label,
-      kind: checkedTextKind(254, `left out; such as ${example}`, problem),
+      kind: checkedTextKind(254, { empty: 'left out', example }, problem),
       by: null,
       initial: '' as string,
     }),
@@ -96,7 +96,11 @@ const properties = propertyList(
     name: 'hours',
     label: 'Open',
     group: 'Hours',
-    kind: checkedTextKind(400, 'left out; such as Mon-Fri 9-17:30; Sat 10-14; Sun closed', hoursProblem),
+    kind: checkedTextKind(
+      400,
+      { empty: 'left out', example: 'Mon-Fri 9-17:30; Sat 10-14; Sun closed' },
+      hoursProblem,
+    ),
     by: null,
     initial: '',
   }),
@@ -130,6 +134,9 @@ const properties = propertyList(
   placeProperties,
 );
 type Values = ValuesOf<typeof properties>;
+
+/** Times stand below each other in figures of one width. */
+const FIGURES = { type: { tabular: true } } as const;
 
 /** The weight of the name and of words above hours, and the gaps between days and times. */
 const NAME_WEIGHT = 600;
@@ -195,8 +202,8 @@ function boxesOf(values: Values, content: PieceContent): Box[] {
   );
   const heading = values.hoursHeading.trim();
   const hours = hourRows(values, content.words).flatMap(({ days, times }) => [
-    box('dt', {}, [words(days)]),
-    box('dd', {}, [words(times)]),
+    box('dt', {}, [words(days)], FIGURES),
+    box('dd', {}, [words(times)], FIGURES),
   ]);
   return [
     ...(lines.some(Boolean) ? [box('.address-lines', laid['.address-lines'], lines)] : []),

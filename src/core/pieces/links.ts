@@ -1,7 +1,7 @@
 import { box, words, type Box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { el, type Element } from '../markup/html';
-import type { Rules } from '../markup/css';
+import { unless, type Rules } from '../markup/css';
 import { rem } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
@@ -18,7 +18,6 @@ import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent, type RoomEntry } from './content';
 import { headingParts } from './menu/forms';
 import { kindOfPiece, leading, pieceClass, type MenuEntry, type PieceContext } from './piece';
-import { unless } from './unless';
 
 const part = statedPart({
   label: 'Links',
@@ -151,7 +150,8 @@ const layouts = ({ unfolds, columns, columnGap, headingGap, linkGap }: Values) =
   return {
     '': {
       display: 'grid',
-      gridTemplateColumns: Array.from({ length: columns }, () => ({ least: 0, most: { fr: 1 } }) as const),
+      // None gets narrower than its longest word.
+      gridTemplateColumns: Array.from({ length: columns }, () => ({ fr: 1 }) as const),
       gap: columnGap,
     },
     '.links-group': { display: 'flex', flexDirection: 'column', gap: open ? headingGap : 0 },

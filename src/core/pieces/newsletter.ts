@@ -1,5 +1,6 @@
 import { box, words as inWords } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
+import { leastOf } from '../lengths/formula';
 import { el } from '../markup/html';
 import { checkedTextKind } from '../properties/kinds/checked-text';
 import { lengthKind } from '../properties/kinds/length';
@@ -70,7 +71,11 @@ const properties = propertyList(
     name: 'service',
     label: 'Sent to',
     group: 'Content',
-    kind: checkedTextKind(2000, 'nobody yet; such as https://news.example.com/subscribe', serviceProblem),
+    kind: checkedTextKind(
+      2000,
+      { empty: 'nobody yet', example: 'https://news.example.com/subscribe' },
+      serviceProblem,
+    ),
     by: null,
     initial: '',
   }),
@@ -117,6 +122,9 @@ const properties = propertyList(
 );
 type Values = ValuesOf<typeof properties>;
 
+/** How narrow the field may get, in CSS px. */
+const FIELD_LEAST = 120;
+
 /** The size of the box that is ticked, in CSS px at the usual text size. */
 const TICK = 24;
 
@@ -124,12 +132,14 @@ const layouts = ({ fieldWidth, fieldHeight, rowGap }: Values) =>
   ({
     '': { display: 'flex', flexDirection: 'column', gap: rowGap },
     '.newsletter-label': { display: 'block' },
-    '.newsletter-row': { display: 'flex', flexWrap: 'wrap', gap: rowGap },
+    '.newsletter-row': {
+      display: 'grid',
+      gridTemplateColumns: [{ least: leastOf(fieldWidth, FIELD_LEAST), most: fieldWidth }, 'auto'],
+      gap: rowGap,
+    },
     '.newsletter-field': {
-      flexGrow: 1,
-      inlineSize: fieldWidth,
+      inlineSize: '100%',
       minInlineSize: 0,
-      maxInlineSize: '100%',
       blockSize: fieldHeight,
       padding: [0, { em: 0.75 }],
       border: { width: 1, look: 'solid' },

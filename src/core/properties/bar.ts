@@ -1,4 +1,4 @@
-import { AS_IT_COMES } from '../markup/css';
+import { AS_IT_COMES, unless } from '../markup/css';
 import { boxCss } from '../lengths/formula';
 import type { AssemblyKind } from './assembly-kind';
 import { acrossLabels } from './bay';
@@ -7,6 +7,7 @@ import { colourKind } from './kinds/colour';
 import { flagKind } from './kinds/flag';
 import { divisionKind } from './kinds/division';
 import { lengthKind } from './kinds/length';
+import { numberKind } from './kinds/number';
 import { optionalKind } from './kinds/optional';
 import { referenceKind } from './kinds/reference';
 import { property, type Property } from './property';
@@ -143,6 +144,34 @@ export const barProperties = [
     css: (value, names) => ({
       '&': { 'background-color': value === 'none' ? 'transparent' : names.token(value) },
     }),
+  }),
+  property({
+    name: 'shade',
+    leavesWidths: true,
+    label: 'Tint over it',
+    group: 'Colour',
+    kind: numberKind(-100, 100, '% (black below 0, white above)'),
+    by: 'width',
+    initial: 0,
+    css: (value) => ({
+      '&': {
+        '--shade-over': unless(
+          value === 0,
+          `linear-gradient(rgb(${value < 0 ? '0 0 0' : '255 255 255'} / ${Math.abs(value)}%) 0 0)`,
+        ),
+      },
+    }),
+  }),
+  property({
+    name: 'set',
+    leavesWidths: true,
+    label: 'What stands on it',
+    group: 'Colour',
+    kind: flagKind('has its own colours', 'follows the ground'),
+    by: null,
+    initial: false,
+    aside: ({ ground, set }) => (set && ground === 'none' ? 'there is no ground to follow' : null),
+    // Which colours these are is worked out: resolve/ground-set.ts.
   }),
   property({
     name: 'tint',

@@ -3,7 +3,7 @@ import type { Property } from './property';
 
 /** Values that each kind of editor can give, the bounds of it included. */
 const samples: { [As in Editor['as']]: (editor: Extract<Editor, { as: As }>) => unknown[] } = {
-  text: () => ['', 'Words', 'x'.repeat(20)],
+  text: ({ example }) => (example === undefined ? ['', 'Words', 'x'.repeat(20)] : ['', example]),
   pixels: ({ least, most }) => [least, most],
   length: ({ least, most }) => [
     least,

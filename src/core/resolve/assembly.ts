@@ -1,4 +1,5 @@
 import { bandChain } from '../bands/band';
+import { onDarkVersion, type LogoVersion } from '../brand/logo-versions';
 import { itemShown, menuStructure, orderInBand, orderKey } from '../menus/band-order';
 import { leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
@@ -16,6 +17,7 @@ import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Bar, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
 import { shareOf, type Division } from '../properties/kinds/division';
+import { followsDark } from './ground-set';
 import { saidInLanguages } from './in-language';
 import { settledValues } from './settled-values';
 import { bandStage, type Stage } from './stage';
@@ -137,12 +139,24 @@ const heldBy = ({ pieces }: Assembly, { bays }: Bar): Piece[] =>
 /** A bar settled for a stage with what stands in it. */
 const resolveBar = settledOnce((site, bar: Bar, assembly: Assembly) => {
   const held = heldBy(assembly, bar);
-  return [...held, ...held.flatMap((piece) => menusOf(site, piece)), ...rulesOf(assembly)];
+  return [
+    ...held,
+    ...held.flatMap((piece) => menusOf(site, piece)),
+    ...rulesOf(assembly),
+    ...brandOf(site, [bar]),
+  ];
 }, settleBar);
+
+/** What of the brand decides which artwork a logo shows in bars whose colours follow their ground. */
+const brandOf = ({ brand }: Site, bars: readonly Bar[]) =>
+  bars.some(({ values }) => values.set !== undefined) ? [brand.colours, brand.logo] : [];
 
 const assemblyOnce = (kind: AssemblyKind) =>
   settledOnce(
-    (site, { pieces }: Assembly) => Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
+    (site, { pieces, bars }: Assembly) => [
+      ...Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
+      ...brandOf(site, Object.values(bars)),
+    ],
     (site, assembly, stage) => settleAssembly(site, kind, assembly, stage),
   );
 
@@ -169,6 +183,14 @@ function turnedDivision(division: Division, count: number): Division {
   return { by: 'shares', shares: shares.reverse() };
 }
 
+/** A logo as it stands on a dark ground: in the brand’s version for it, where there is one. */
+function onDark({ brand }: Site, piece: SettledPiece): SettledPiece {
+  const turned = onDarkVersion[piece.values.version as LogoVersion];
+  return turned !== undefined && brand.logo[turned] !== null
+    ? { ...piece, values: { ...piece.values, version: turned } }
+    : piece;
+}
+
 function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): SettledBar {
   const chain = bandChain(site.bands);
   const { band, begun, phase = 'top' } = stage;
@@ -184,12 +206,16 @@ function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): Sett
     const at = { ...stage, begun: told, phase: saysPhases(own.values) ? phase : 'top' };
     return turning.length > 0 ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
   };
+  const settled = resolveBarValues(site, bar, { band, begun: [band], phase });
+  const dark = followsDark(site, settled);
   const listed = bays.map((bay, index) => ({
     nth: index + 1,
     values: settledValues(bay.values, bayProperties, chain, band),
-    pieces: bay.pieces.map((each) => piece(assembly.pieces[each]!)),
+    pieces: bay.pieces.map((each) => {
+      const own = piece(assembly.pieces[each]!);
+      return dark ? onDark(site, own) : own;
+    }),
   }));
-  const settled = resolveBarValues(site, bar, { band, begun: [band], phase });
   if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
   const division = turnedDivision(settled.division as Division, bays.length);
   return { id, name, values: { ...settled, division }, bays: listed.toReversed() };

@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
+import { barGround, seenInBar } from './ground-set';
 import type { Standing } from './standing-piece';
 import { colourInState, type PieceInBar } from './state-look';
 
@@ -19,12 +20,12 @@ export function stateContrast(
   const { bar } = standing;
   const onPanel = part.below !== undefined;
   if (!onPanel && (bar.picture !== null || bar.tint !== 'none')) return null;
-  const seen = (id: Id | 'none') => (id === 'none' ? 'transparent' : seenColour(site, id));
+  const seen = (id: Id | 'none') => (id === 'none' ? 'transparent' : seenInBar(site, bar, id));
   const ink = colourInState(standing, part, 'Ink', state);
   const ground = colourInState(standing, part, 'Ground', state);
   const panel = part.panelGround?.(standing.piece) ?? 'ground';
-  const behind = onPanel ? panel : (bar.ground as Id);
-  return contrastOn(seen(ink), seen(ground), seen(behind), seen('ground'));
+  const behind = onPanel ? seen(panel) : barGround(site, bar);
+  return contrastOn(seen(ink), seen(ground), behind, seenColour(site, 'ground'));
 }
 
 /** Where a part of a piece is read with most difficulty in a state, and its contrast ratio there. */

@@ -33,5 +33,6 @@ export function colourInState(
   const bare = part.bare(piece, state);
   if (name === 'Ground') return bare.ground;
   if (bare.ink !== 'of the bar') return bare.ink;
-  return bar.ink === 'none' ? 'ink' : (bar.ink as Id);
+  // Where what stands on it follows the ground, the ink of the bar is the one that does.
+  return bar.ink === 'none' || bar.set ? 'ink' : (bar.ink as Id);
 }

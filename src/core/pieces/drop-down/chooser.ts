@@ -4,9 +4,8 @@ import { signAndWords } from '../../boxes/sign';
 import type { Length } from '../../lengths/formula';
 import { rem } from '../../lengths/length';
 import { el, type Element, type Node } from '../../markup/html';
-import type { Rules } from '../../markup/css';
+import { unless, type Rules } from '../../markup/css';
 import type { Hanging, PieceKind } from '../piece';
-import { unless } from '../unless';
 import {
   arrowSeenCss,
   besideBarFrom,

@@ -1,7 +1,6 @@
 import { rem } from '../../lengths/length';
-import type { CssNode, Declarations, Rules } from '../../markup/css';
+import { unless, type CssNode, type Declarations, type Rules } from '../../markup/css';
 import type { HangingSide } from '../piece';
-import { unless } from '../unless';
 
 /** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
 export const FREE_BELOW = 8;

@@ -1,5 +1,5 @@
 import { boxCss } from '../../lengths/formula';
-import { AS_IT_COMES } from '../../markup/css';
+import { unless, AS_IT_COMES } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
 import { colourKind } from '../../properties/kinds/colour';
 import { flagKind } from '../../properties/kinds/flag';
@@ -7,7 +7,6 @@ import { lengthKind } from '../../properties/kinds/length';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { property, propertyList, type CssNames } from '../../properties/property';
-import { unless } from '../unless';
 
 const drop = { group: 'Drop-down', by: 'width' } as const;
 const look = { group: 'Drop-down', by: null } as const;

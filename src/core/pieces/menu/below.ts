@@ -1,5 +1,5 @@
 import type { Layouts, Track } from '../../boxes/layout';
-import type { Rules } from '../../markup/css';
+import { unless, type Rules } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
 import { flagKind } from '../../properties/kinds/flag';
 import { numberKind } from '../../properties/kinds/number';
@@ -11,7 +11,6 @@ import type { HangsAt } from '../piece';
 import { forms, headingParts } from './forms';
 import { toggleSignLabels } from './toggle-sign';
 import { isUnfolding, unfoldingProperties, type LaidColumn } from './unfolding';
-import { unless } from '../unless';
 
 /** How wide a drop-down is. */
 const widthLabels = {

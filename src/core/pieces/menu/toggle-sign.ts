@@ -1,6 +1,5 @@
-import type { Rules } from '../../markup/css';
+import { unless, type Rules } from '../../markup/css';
 import { isByLevel, type LaidColumn } from './unfolding';
-import { unless } from '../unless';
 
 /** The signs of the buttons that open what is below items, and how they turn. */
 export const toggleSignLabels = {

@@ -1,11 +1,10 @@
 import type { Id } from '../../ids/id';
-import { AS_IT_COMES, type Rules } from '../../markup/css';
+import { unless, AS_IT_COMES, type Rules } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { property, propertyList } from '../../properties/property';
 import type { ShownAs } from './forms';
-import { unless } from '../unless';
 
 /** What becomes of the items below others in a column. */
 const unfoldsLabels = {

@@ -1,14 +1,17 @@
 import * as v from 'valibot';
-import type { Kind } from './kind';
+import type { Editor, Kind } from './kind';
 import { textKind } from './text';
 
-/** One line of text that may be empty; any other has to be in order: `problem` says why one is not, null where it is. */
+/**
+ * One line of text that may be empty, which means what `empty` says; any other has to be in order: `problem` says why one is not, null
+ * where it is.
+ */
 export function checkedTextKind(
   most: number,
-  placeholder: string,
+  { empty, example }: { empty: string; example: string },
   problem: (text: string) => string | null,
 ): Kind<string> {
-  const kind = textKind(most, placeholder);
+  const kind = textKind(most, `${empty}; such as ${example}`);
   const schema = v.pipe(
     kind.schema as v.GenericSchema<string>,
     v.trim(),
@@ -17,5 +20,5 @@ export function checkedTextKind(
       if (found) addIssue({ message: found });
     }),
   );
-  return { ...kind, schema };
+  return { ...kind, editor: { ...kind.editor, example } as Editor, schema };
 }

@@ -4,7 +4,7 @@ import type { Reference, ReferenceTarget } from '../reference';
 
 /** How a value is edited; the sheet has one editor for each of these. With `open`, the value may be left open. */
 export type Editor = { open?: string } & (
-  | { as: 'text'; placeholder?: string }
+  | { as: 'text'; placeholder?: string; example?: string }
   | { as: 'length'; least: number; most: number }
   | { as: 'pixels'; least: number; most: number }
   | { as: 'number'; least: number; most: number }

@@ -61,7 +61,7 @@ export const assemblyCss: Rules = {
   '.bar': {
     ...barCss['.bar'],
     'padding-inline': 'var(--gutter)',
-    background: 'var(--picture, none) center / cover no-repeat, var(--tint, none)',
+    background: 'var(--picture, none) center / cover no-repeat, var(--tint, none), var(--shade-over, none)',
   },
   '.bays': barCss['.bays']!,
   '.bay': barCss['.bay']!,

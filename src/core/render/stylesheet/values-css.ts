@@ -31,6 +31,7 @@ import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
 import { hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
+import { groundSetRules } from './ground-set-css';
 import { ringRules } from './ring';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from '../names';
@@ -124,6 +125,7 @@ const saidOfBar = madeOnce<SettledBar['values']>((values, input) =>
       joinRules(propertyRules(barProperties, values, input.css), ownBarRules(values)),
     ),
     ringRules(input.site, input.css, values),
+    groundSetRules(input.site, input.css, values),
   ),
 );
 
