@@ -293,7 +293,10 @@ export const address = kindOfPiece<Values>({
     return boxes.length === 0 ? null : box('', layouts(values)[''], boxes);
   },
   summary: () => 'shown',
-  caption: ({ name, line1 }) => (name || line1 ? `“${name || line1}”` : 'empty'),
+  caption: ({ name, line1, hours, hoursHeading }) => {
+    const said = name || line1 || hoursHeading;
+    return said ? `“${said}”` : hours === '' ? 'empty' : 'hours';
+  },
   html(piece, context) {
     const { values } = piece;
     const parts = [linesHtml(values), waysHtml(values), ...hoursHtml(values, context.words)];

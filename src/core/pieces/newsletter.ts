@@ -176,7 +176,6 @@ export const newsletter = kindOfPiece<Values>({
     },
     '.newsletter-tick': { margin: '0', 'accent-color': 'var(--accent)' },
     '.newsletter-answer': { margin: '0' },
-    '.newsletter-answer:empty': { display: 'none' },
     '.newsletter a': { color: 'inherit' },
   },
   layouts,
@@ -207,6 +206,8 @@ export const newsletter = kindOfPiece<Values>({
             box('.newsletter-tick', laid['.newsletter-tick'], []),
             box('.newsletter-consent > :last-child', {}, [inWords(consent)]),
           ]),
+      // It stands there before anything is said in it, so that readers hear what is.
+      box('.newsletter-answer', {}, []),
     ]);
   },
   summary: () => 'shown',

@@ -170,7 +170,6 @@ export const barProperties = [
     kind: flagKind('has its own colours', 'follows the ground'),
     by: null,
     initial: false,
-    aside: ({ ground, set }) => (set && ground === 'none' ? 'there is no ground to follow' : null),
     // Which colours these are is worked out: resolve/ground-set.ts.
   }),
   property({

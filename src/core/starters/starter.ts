@@ -1,5 +1,6 @@
 import { EVERYWHERE } from '../bands/follow';
 import { NOWHERE, type Link } from '../properties/link';
+import type { AssemblyKind } from '../properties/assembly-kind';
 import { composeAssembly, type Said, type SaidBar, type SaidRule } from '../site/compose';
 import type { Assembly } from '../site/assembly';
 import { newItem, newMenu, type IdSource } from '../site/defaults';
@@ -21,10 +22,7 @@ export interface StarterSource {
   shortens: SaidRule;
 }
 
-/** The kinds of assembly that can be begun ready-made. */
-export type StartedKind = 'headers' | 'drawers';
-
-/** A ready-made header or drawer: one file for all that are put together like it, and one line in the list. */
+/** A ready-made header, drawer or footer: one file for all that are put together like it, and one line in the list. */
 export interface Starter {
   id: string;
   name: string;
@@ -89,7 +87,7 @@ function starterSource(site: Site, ids: IdSource, made: (menu: Menu) => void): S
 /** A starter as an assembly of this site, drawn with its brand and its menus, to be changed to the last value; with the menus that have to be added for it. */
 export function startAssembly(
   site: Site,
-  kind: StartedKind,
+  kind: AssemblyKind,
   starter: Starter,
   name: string,
   ids: IdSource,

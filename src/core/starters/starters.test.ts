@@ -12,6 +12,7 @@ import type { Site } from '../site/site';
 import { pieceKind } from '../pieces';
 import { drawerStarters } from './drawers';
 import { dropDownForms } from './drop-downs';
+import { footerStarters } from './footers';
 import { starters } from './index';
 import { startAssembly, startHeader } from './starter';
 
@@ -126,6 +127,48 @@ test.each(drawerStarters)('“$name” stands on a site that has nothing yet', (
     '<dialog class="drawer',
   );
 });
+
+/** A site with a footer that was made of a starter, on all of its pages. */
+function withFooter(site: Site, starter: (typeof footerStarters)[number]): Site {
+  const { assembly, menus } = startAssembly(site, 'footers', starter, 'Started', ownIds());
+  const outcome = applyEdits(site, [
+    ...menus.map((menu) => ({ edit: 'addMenu' as const, menu })),
+    { edit: 'addAssembly', in: 'footers', assembly },
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return { ...outcome.site, placing: { header: null, footer: assembly.id } };
+}
+
+test('there are twelve footers, told apart by their ids, names and build', () => {
+  expect(footerStarters.length).toBeGreaterThanOrEqual(12);
+  for (const key of ['id', 'name', 'about'] as const)
+    expect(new Set(footerStarters.map((starter) => starter[key])).size).toBe(footerStarters.length);
+  const builds = footerStarters.map((starter) => {
+    const { order, bars, pieces } = startAssembly(
+      sampleSite(),
+      'footers',
+      starter,
+      'x',
+      countedIds(),
+    ).assembly;
+    return JSON.stringify(
+      order.map((bar) => bars[bar]!.bays.map((bay) => bay.pieces.map((id) => pieces[id]!.kind))),
+    );
+  });
+  expect(new Set(builds).size).toBe(footerStarters.length);
+});
+
+test.each(footerStarters)(
+  '“$name” makes valid HTML and CSS, also on a site that has nothing yet',
+  async (starter) => {
+    for (const own of [sampleSite(), newSite('Empty', countedIds())]) {
+      const site = withFooter(own, starter);
+      const html = renderPage(site, homePage(site));
+      await expectValid(site, html);
+      expect(html).toContain('<footer class="footer');
+    }
+  },
+);
 
 test.each(dropDownForms)(
   'the form “$name” can be said of a menu, and is told apart from the others',

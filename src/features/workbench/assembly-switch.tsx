@@ -12,7 +12,7 @@ import type { Edit } from '@/core/edit';
 import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
-import { startAssembly, type StartedKind, type Starter } from '@/core/starters/starter';
+import { startAssembly, type Starter } from '@/core/starters/starter';
 import { drawerForButton } from './menu-drawer';
 import { StarterGallery } from './starters/starter-gallery';
 import styles from './workbench.module.css';
@@ -26,14 +26,17 @@ function freeName(noun: string, taken: readonly string[], counted: boolean): str
   return `${base} ${count}`;
 }
 
-/** The edits that let a new header take the place of an empty one, on the pages too. */
-function inPlaceOfHeader(site: Site, empty: Assembly, header: Assembly): Edit[] {
-  const placed = site.placing.header === empty.id;
-  return [
-    ...(placed ? [{ edit: 'placeOnEveryPage' as const, placing: { header: header.id } }] : []),
-    { edit: 'removeAssembly', at: { in: 'headers', assembly: empty.id } },
-  ];
-}
+/** The edits that let a new header or footer take the place of an empty one, on the pages too. */
+const inPlaceOfEmpty =
+  (kind: 'headers' | 'footers') =>
+  (site: Site, empty: Assembly, added: Assembly): Edit[] => {
+    const place = kind === 'headers' ? 'header' : 'footer';
+    const placed = site.placing[place] === empty.id;
+    return [
+      ...(placed ? [{ edit: 'placeOnEveryPage' as const, placing: { [place]: added.id } }] : []),
+      { edit: 'removeAssembly', at: { in: kind, assembly: empty.id } },
+    ];
+  };
 
 /** The edits that let what opens a drawer open a new one; the old one stays, for those who want it back. */
 function inPlaceOfDrawer(site: Site, old: Assembly, drawer: Assembly): Edit[] {
@@ -52,8 +55,6 @@ function inPlaceOfDrawer(site: Site, old: Assembly, drawer: Assembly): Edit[] {
   );
 }
 
-const isStarted = (kind: AssemblyKind): kind is StartedKind => kind === 'headers' || kind === 'drawers';
-
 /** Makes a header, drawer or footer and goes to it: an empty one, or one from a starter with the drawers and menus that it needs; it may take the place of another. */
 function useAddAssembly(kind: AssemblyKind, instead: Assembly | null): (starter?: Starter | null) => void {
   const site = useSite();
@@ -62,16 +63,15 @@ function useAddAssembly(kind: AssemblyKind, instead: Assembly | null): (starter?
   return (starter = null) => {
     const taken = Object.values(site[kind]).map((each) => each.name);
     const name = freeName(starter?.name ?? assemblyNouns[kind], taken, starter === null);
-    const { assembly, menus } =
-      starter && isStarted(kind)
-        ? startAssembly(site, kind, starter, name, newId)
-        : { assembly: newAssembly(kind, name, site.bands[0]!.id, newId), menus: [] };
+    const { assembly, menus } = starter
+      ? startAssembly(site, kind, starter, name, newId)
+      : { assembly: newAssembly(kind, name, site.bands[0]!.id, newId), menus: [] };
     const at = { in: kind, assembly: assembly.id };
     const buttons = Object.values(assembly.pieces).filter(({ values }) =>
       Object.values(values.shownAs ?? {}).includes('button'),
     );
     const drawers = buttons.slice(0, 1).flatMap((piece) => drawerForButton(site, at, piece, newId));
-    const inPlace = kind === 'drawers' ? inPlaceOfDrawer : inPlaceOfHeader;
+    const inPlace = kind === 'drawers' ? inPlaceOfDrawer : inPlaceOfEmpty(kind);
     edit([
       ...menus.map((menu): Edit => ({ edit: 'addMenu', menu })),
       { edit: 'addAssembly', in: kind, assembly },
@@ -82,7 +82,7 @@ function useAddAssembly(kind: AssemblyKind, instead: Assembly | null): (starter?
   };
 }
 
-/** Asks for the next header, drawer or footer: headers and drawers begin with a starter, footers empty. A starter may take the place of an empty header, or of a drawer. */
+/** Asks for the next header, drawer or footer, which begins with a starter. A starter may take the place of an empty header or footer, or of a drawer. */
 export function useBeginAssembly(
   kind: AssemblyKind,
   instead: Assembly | null = null,
@@ -94,10 +94,8 @@ export function useBeginAssembly(
     add(starter);
   };
   return {
-    begin: () => (isStarted(kind) ? setChoosing(true) : add()),
-    gallery: choosing && isStarted(kind) && (
-      <StarterGallery kind={kind} onPick={pick} onClose={() => setChoosing(false)} />
-    ),
+    begin: () => setChoosing(true),
+    gallery: choosing && <StarterGallery kind={kind} onPick={pick} onClose={() => setChoosing(false)} />,
   };
 }
 
@@ -152,7 +150,7 @@ export function AssemblySwitch({ kind, assembly }: { kind: AssemblyKind; assembl
   const items = [
     ...others,
     { type: 'divider' as const },
-    { key: 'add', label: isStarted(kind) ? `New ${noun}…` : `New ${noun}`, onClick: begin },
+    { key: 'add', label: `New ${noun}…`, onClick: begin },
     ...(kind === 'drawers'
       ? [{ key: 'other', label: 'Open a ready-made one in its place…', onClick: other.begin }]
       : []),

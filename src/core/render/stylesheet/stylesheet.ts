@@ -176,10 +176,17 @@ function someCss(kinds: readonly PieceKind[], settled: readonly SettledAssembly[
   );
 }
 
-/** The type style in which a kind of piece is set unless it says otherwise. */
-function typeRules({ kind, properties }: PieceKind): Rules {
-  const style = properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
-  return style === undefined ? {} : { [`.${kind}`]: standardTypeCss(style) };
+/** The type styles in which kinds of pieces are set unless they say otherwise, each once for all of its kinds. */
+function typeRules(kinds: readonly PieceKind[]): Rules {
+  const styleOf = ({ properties }: PieceKind) =>
+    properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
+  const styles = new Set(kinds.flatMap((kind) => styleOf(kind) ?? []));
+  const selector = (style: string) =>
+    kinds
+      .filter((kind) => styleOf(kind) === style)
+      .map(({ kind }) => `.${kind}`)
+      .join(', ');
+  return Object.fromEntries([...styles].map((style) => [selector(style), standardTypeCss(style)]));
 }
 
 const layerOrder = `@layer ${layers.join(', ')};\n`;
@@ -230,10 +237,10 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
         layer('brand', tokens, bodyRules),
         layer(
           'pieces',
+          typeRules(kinds),
           joinRules(
             assemblyCss,
             phased ? phasedHeaderCss : {},
-            ...kinds.map(typeRules),
             ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
           ),
           ...someCss(kinds, settled),

@@ -11,7 +11,9 @@ function nameOf(site: Site, id: Id): string {
     const item = items[id];
     if (item) return itemLabel(site, item);
   }
-  const pieces = Object.values(site.headers).flatMap((header) => Object.values(header.pieces));
+  const pieces = [...Object.values(site.headers), ...Object.values(site.footers)].flatMap((each) =>
+    Object.values(each.pieces),
+  );
   const piece = pieces.find((each) => each.id === id);
   return piece ? pieceTitle(site, piece) : 'More';
 }

@@ -14,7 +14,7 @@ import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { findBay, type Spot } from '@/core/edit/pieces';
 import { placeName } from '@/core/edit/place-name';
-import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
@@ -58,7 +58,7 @@ function piecesIn(assembly: Assembly, spot: Omit<Spot, 'index'>): readonly strin
 /** The scheme of bars, bays and pieces. */
 export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   const starting = useBeginAssembly(kind, assembly);
-  const empty = kind === 'headers' && Object.keys(assembly.pieces).length === 0;
+  const empty = kind !== 'drawers' && Object.keys(assembly.pieces).length === 0;
   const site = useSite();
   const edit = useEdit();
   const at = { in: kind, assembly: assembly.id };
@@ -184,7 +184,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
       {empty && (
         <p className={styles.begin}>
           <Button type="primary" onClick={starting.begin}>
-            Begin with a ready-made header…
+            Begin with a ready-made {assemblyNouns[kind]}…
           </Button>
           <span className="quiet">or put pieces into the bays with their plus</span>
         </p>

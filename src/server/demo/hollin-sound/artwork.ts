@@ -21,12 +21,44 @@ const markOnly = fullLogo
 
 const onDark = (svg: string) => svg.replaceAll('#123f59', '#f3f7f5').replaceAll('#b4552d', '#f2b08a');
 
-/** The versions of the logo as files, by the id and name of the artwork. */
+/** The sign of a partner, light on dark grounds: shapes in a frame of its width, 32 high. */
+const sign = (width: number, shapes: string) =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="32" viewBox="0 0 ${width} 32"><g fill="none" stroke="#f3f7f5" stroke-width="2.500" stroke-linecap="round" stroke-linejoin="round">${shapes}</g></svg>`;
+
+/** Those with whom the line works, invented like itself. */
+export const partners = [
+  {
+    id: 'a-partner-dairy',
+    name: 'Skerrow Dairy',
+    address: 'https://skerrow-dairy.example',
+    svg: sign(64, '<path d="M10 6h12v4l4 6v10H6V16l4-6zM34 10h24M34 16h16M34 22h20"/>'),
+  },
+  {
+    id: 'a-partner-trust',
+    name: 'Wren Island Trust',
+    address: 'https://wren-trust.example',
+    svg: sign(48, '<circle cx="16" cy="16" r="10"/><path d="M6 20q5-5 10 0t10 0M34 8v16M40 12v12"/>'),
+  },
+  {
+    id: 'a-partner-cycles',
+    name: 'Sound Cycles',
+    address: 'https://sound-cycles.example',
+    svg: sign(
+      72,
+      '<circle cx="14" cy="20" r="8"/><circle cx="42" cy="20" r="8"/><path d="m14 20 8-12h12l8 12M22 8l8 12H14M56 12h12M56 20h8"/>',
+    ),
+  },
+] as const;
+
+const LINE = 'Hollin Sound Ferries';
+
+/** Pictures as files, by the id of the artwork, with its name and what is said instead of it: the versions of the logo, and the signs of partners. */
 export const hollinArtwork = [
-  { id: 'a-logo', name: 'Hollin logo', svg: fullLogo },
-  { id: 'a-mark', name: 'Hollin mark', svg: markOnly },
-  { id: 'a-logo-dark', name: 'Hollin logo on dark', svg: onDark(fullLogo) },
-  { id: 'a-mark-dark', name: 'Hollin mark on dark', svg: onDark(markOnly) },
+  { id: 'a-logo', name: 'Hollin logo', alt: LINE, svg: fullLogo },
+  { id: 'a-mark', name: 'Hollin mark', alt: LINE, svg: markOnly },
+  { id: 'a-logo-dark', name: 'Hollin logo on dark', alt: LINE, svg: onDark(fullLogo) },
+  { id: 'a-mark-dark', name: 'Hollin mark on dark', alt: LINE, svg: onDark(markOnly) },
+  ...partners.map(({ id, name, svg }) => ({ id, name, alt: name, svg })),
 ] as const;
 
 /** A file to be linked to. */

@@ -1,46 +1,108 @@
 import { assembly } from '../build';
 
+/** Links, news and where the line is at home on one deep ground; what is legible on it is worked out. */
+const deep = { ground: 'deep', set: true, across: 'start', padding: { desktop: 40, phone: 28 } };
+
 export const footer = assembly('footers', 'f-big', 'Big footer', [
   {
-    name: 'Links',
+    name: 'Links and news',
     values: {
-      ground: 'deep',
-      ink: 'on-deep',
-      padding: { desktop: 48, phone: 32 },
-      across: 'start',
-      division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
-      bayGap: 32,
+      ...deep,
+      division: { desktop: { by: 'shares', shares: [2, 1] }, tablet: { by: 'stack' } },
+      bayGap: { desktop: 48, tablet: 28 },
     },
-    bays: {
-      start: [
+    bays: [
+      {
+        values: { along: { desktop: 'start', tablet: 'spread' } },
+        pieces: [
+          [
+            'links',
+            {
+              menu: 'm-footer',
+              grouped: 'columns',
+              columns: { desktop: 4, phone: 1 },
+              columnGap: { desktop: 24, phone: 0 },
+              unfolds: { desktop: 'open', phone: 'one' },
+              lines: { desktop: null, phone: 'border-hairline' },
+              takesRest: true,
+            },
+          ],
+        ],
+      },
+      [
         [
-          'menu',
+          'newsletter',
           {
-            menu: 'm-footer',
-            shownAs: { desktop: 'columns', phone: 'column' },
-            itemGap: { desktop: 40, phone: 12 },
-            itemPaddingBlock: 4,
-            itemPaddingInline: 0,
-            textSize: 15,
+            label: { all: 'The tide letter, once a month', de: 'Der Gezeitenbrief, einmal im Monat' },
+            consent: {
+              all: [
+                'You may write to me; see ',
+                { words: 'Privacy', link: { to: 'page', page: 'pg-privacy' } },
+              ],
+              de: [
+                'Sie dürfen mir schreiben; siehe ',
+                { words: 'Datenschutz', link: { to: 'page', page: 'pg-privacy' } },
+              ],
+            },
           },
         ],
       ],
-      end: [
-        ['logo', { version: 'fullOnDark', artworkHeight: 40 }],
-        ['text', { text: ['Ferry House, Quay 2, Port Hollin'] }],
-      ],
+    ],
+  },
+  {
+    name: 'At home',
+    values: {
+      ...deep,
+      lineAbove: 'border-hairline',
+      division: { desktop: { by: 'shares', shares: [1, 1, 1] }, phone: { by: 'stack' } },
+      bayGap: { desktop: 48, phone: 28 },
     },
+    bays: [
+      [
+        [
+          'address',
+          {
+            name: { all: 'Ferry House', de: 'Fährhaus' },
+            line1: 'Quay 2',
+            line2: 'Port Hollin',
+            telephone: '+44 1632 960117',
+            telephoneRead: '01632 960 117',
+            telephoneFull: { all: 'Telephone', de: 'Telefon' },
+            mail: 'crew@hollin-sound.example',
+            asData: true,
+          },
+        ],
+      ],
+      [
+        [
+          'address',
+          {
+            hours: 'Mon-Fri 6:30-20; Sat 8-18; Sun 9-12, 14-18',
+            hoursHeading: { all: 'Ticket office', de: 'Fahrkarten' },
+          },
+        ],
+      ],
+      {
+        values: { along: 'start' },
+        pieces: [
+          ['social', { menu: 'm-social' }],
+          ['pictures', { menu: 'm-partners', pictureHeight: { desktop: 32, tablet: 24 } }],
+        ],
+      },
+    ],
   },
   {
     name: 'Legal bar',
     values: {
       ground: 'deep',
-      ink: 'on-deep',
+      set: true,
+      shade: -18,
       leastHeight: 64,
       padding: 8,
-      lineAbove: 'border-hairline',
       division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
+      across: { desktop: 'center', tablet: 'start' },
       bayGap: { desktop: 24, tablet: 4 },
+      pieceGap: { desktop: 24, phone: 4 },
     },
     bays: {
       start: [
@@ -48,8 +110,8 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
           'text',
           {
             text: {
-              all: ['© Hollin Sound Ferries. An invented company, made up for this demo.'],
-              de: ['© Hollin Sound Ferries. Eine erfundene Firma, nur für diese Vorführung.'],
+              all: ['© Hollin Sound Ferries, an invented company.'],
+              de: ['© Hollin Sound Ferries, eine erfundene Firma.'],
             },
             textSize: 14,
           },
@@ -62,10 +124,11 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
             menu: 'm-legal',
             shownAs: { desktop: 'row', phone: 'column' },
             itemGap: { desktop: 12, phone: 0 },
-            itemPaddingInline: 4,
+            itemPaddingInline: { desktop: 4, phone: 0 },
             textSize: 14,
           },
         ],
+        ['language', { form: 'drop', belowAlign: 'end', textSize: 14 }],
       ],
     },
   },
@@ -74,10 +137,28 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
 export const smallFooter = assembly('footers', 'f-small', 'Small footer', [
   {
     name: 'Legal bar',
-    values: { ground: 'soft', leastHeight: 56, padding: 4 },
+    values: {
+      ground: 'soft',
+      set: true,
+      leastHeight: 56,
+      padding: 4,
+      division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } },
+      across: { desktop: 'center', tablet: 'start' },
+      bayGap: { desktop: 24, tablet: 0 },
+    },
     bays: {
       start: [['text', { text: ['© Hollin Sound Ferries'], textSize: 14 }]],
-      end: [['menu', { menu: 'm-service', textSize: 14 }]],
+      end: [
+        [
+          'menu',
+          {
+            menu: 'm-service',
+            shownAs: { desktop: 'row', phone: 'column' },
+            itemPaddingInline: { desktop: 10, phone: 0 },
+            textSize: 14,
+          },
+        ],
+      ],
     },
   },
 ]);

@@ -60,10 +60,10 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
     drawers: byId([drawer]),
     footers: byId([footer, smallFooter]),
     artwork: byId(
-      hollinArtwork.map(({ id: artwork, name }) => ({
+      hollinArtwork.map(({ id: artwork, name, alt }) => ({
         id: artwork,
         name,
-        alt: 'Hollin Sound Ferries',
+        alt,
         ...bytes.artwork[artwork]!,
       })),
     ),

@@ -2,6 +2,7 @@ import type { Menu, MenuItem } from '@/core/site/menu';
 import { newMenu } from '@/core/site/defaults';
 import type { Page } from '@/core/site/page';
 import { menuOf, menuWith, pagesFromList } from '../build';
+import { partners } from './artwork';
 
 const pageList = `
 Home  /
@@ -114,7 +115,25 @@ export const menus: Menu[] = [
     { link: { to: 'dialog', page: 'pg-terms' } },
     { link: { to: 'page', page: 'pg-privacy' } },
     { label: 'Winter timetable', link: { to: 'file', file: 'fl-timetable' } },
-    { label: '01632 960 117', link: { to: 'telephone', telephone: '+44 1632 960117' } },
-    { label: 'crew@hollin-sound.example', link: { to: 'email', email: 'crew@hollin-sound.example' } },
   ]),
+  menuWith(
+    newMenu({ id: 'm-social', name: 'Follow us' }),
+    pages,
+    [
+      { label: 'Messages', link: { to: 'address', address: 'https://messages.example/hollin-sound' } },
+      { label: 'Pictures', link: { to: 'address', address: 'https://pictures.example/hollin-sound' } },
+      { label: 'Community', link: { to: 'address', address: 'https://community.example/hollin-sound' } },
+    ],
+    {
+      Messages: { icon: 'message-circle' },
+      Pictures: { icon: 'camera' },
+      Community: { icon: 'users' },
+    },
+  ),
+  menuWith(
+    newMenu({ id: 'm-partners', name: 'Partners' }),
+    pages,
+    partners.map(({ name, address }) => ({ label: name, link: { to: 'address', address } })),
+    Object.fromEntries(partners.map(({ id, name }) => [name, { picture: id }])),
+  ),
 ];

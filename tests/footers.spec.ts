@@ -1,0 +1,159 @@
+import { expect, type Page } from '@playwright/test';
+import type { Site } from '../src/core/site/site';
+import { copyOfDemo, makeSite, saved, storedSite, view } from './support/site';
+import { test } from './support/test';
+
+/** The footer of a copy of the demo as visitors meet it. */
+async function visit(page: Page, width = 1280): Promise<string> {
+  const id = await copyOfDemo(page.request);
+  await page.setViewportSize({ width, height: 800 });
+  await page.goto(`/try/${id}/index.html`);
+  await page.evaluate(() => document.fonts.ready);
+  return id;
+}
+
+const footer = (page: Page) => page.locator('footer');
+
+test('a newsletter is answered in place: sent, known already, not an address, no answer', async ({
+  page,
+}) => {
+  await visit(page);
+  const form = footer(page).locator('form');
+  const [field, go, said] = [
+    form.getByLabel('The tide letter, once a month'),
+    form.getByRole('button', { name: 'Subscribe' }),
+    form.getByRole('status'),
+  ];
+  await field.fill('reader@example.com');
+  await go.click();
+  // What has to be agreed to is asked for by the browser.
+  await expect(said).toBeEmpty();
+  await form.getByRole('checkbox').check();
+  await go.click();
+  await expect(said).toHaveText('Thank you. Please look into your mail.');
+  await expect(field).toHaveValue('');
+  for (const [address, answer] of [
+    ['known@example.com', 'This address has the newsletter already.'],
+    ['reader@harbour', 'This cannot be an e-mail address. It looks like name@example.com.'],
+    ['silent@example.com', 'There was no answer. Please try again later.'],
+  ] as const) {
+    await field.fill(address);
+    await form.getByRole('checkbox').check();
+    await go.click();
+    await expect(said).toHaveText(answer);
+    await expect(field).toHaveValue(address);
+    await expect(field).toBeFocused();
+  }
+});
+
+test('with scripts off a newsletter is a plain form, and lists stand open', async ({ browser, page }) => {
+  const id = await copyOfDemo(page.request);
+  const context = await browser.newContext({
+    javaScriptEnabled: false,
+    viewport: { width: 375, height: 700 },
+    baseURL: new URL((await page.request.get('/')).url()).origin,
+  });
+  const plain = await context.newPage();
+  await plain.goto(`/try/${id}/index.html`);
+  await expect(plain.locator('footer').getByRole('link', { name: 'Newsroom' })).toBeVisible();
+  await plain.locator('footer').getByLabel('The tide letter, once a month').fill('known@example.com');
+  await plain.locator('footer').getByRole('checkbox').check();
+  await plain.locator('footer').getByRole('button', { name: 'Subscribe' }).click();
+  await expect(plain.getByText('This address is known already.')).toBeVisible();
+  await context.close();
+});
+
+test('on the phone headings are buttons that open their lists, one at a time; on wide windows they are headings', async ({
+  page,
+}) => {
+  await visit(page, 375);
+  const list = footer(page).getByRole('navigation', { name: 'Footer' });
+  const link = list.getByRole('link', { name: 'Newsroom' });
+  await expect(link).toBeHidden();
+  await list.getByRole('button', { name: 'Company' }).click();
+  await expect(link).toBeVisible();
+  expect((await link.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await list.getByRole('button', { name: 'Help' }).click();
+  await expect(link).toBeHidden();
+  await expect(list.getByRole('link', { name: 'Lost property' })).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(link).toBeVisible();
+  await expect(list.getByRole('button')).toHaveCount(0);
+  for (const name of ['Sailings', 'Fares & tickets', 'Help', 'Company'])
+    await expect(list.getByRole('heading', { level: 2, name, exact: true })).toBeVisible();
+});
+
+test('an address can be called and written to, its short words are explained, and today is marked', async ({
+  page,
+}) => {
+  await visit(page);
+  const at = footer(page).locator('address');
+  await expect(at.getByRole('link', { name: '01632 960 117' })).toHaveAttribute('href', 'tel:+441632960117');
+  await expect(at.getByRole('link', { name: 'crew@hollin-sound.example' })).toHaveAttribute(
+    'href',
+    'mailto:crew@hollin-sound.example',
+  );
+  await expect(at.locator('abbr').first()).toHaveAttribute('title', 'Telephone');
+  const day = await page.evaluate(() => (new Date().getDay() + 6) % 7);
+  const row = day < 5 ? 'Mon–Fri' : day === 5 ? 'Sat' : 'Sun';
+  await expect(at.locator('dt[aria-current="date"]')).toHaveText(row);
+  await expect(at.locator('[aria-current="date"]')).toHaveCount(2);
+  const data = JSON.parse((await at.locator('script').first().textContent())!);
+  expect(data).toMatchObject({
+    '@type': 'Organization',
+    name: 'Ferry House',
+    address: 'Quay 2, Port Hollin',
+    telephone: '+44 1632 960117',
+  });
+});
+
+test('columns of a footer line up with each other and with the edges of the header, width by width', async ({
+  page,
+}) => {
+  await visit(page);
+  for (let width = 320; width <= 1920; width += 80) {
+    await page.setViewportSize({ width, height: 800 });
+    const seen = () =>
+      page.evaluate(() => {
+        const left = (at: string) => document.querySelector(at)!.getBoundingClientRect().left;
+        const logo = left('header .logo');
+        const away = (at: string) => Math.round(2 * (left(at) - logo)) / 2;
+        return {
+          away: ['footer .links', 'footer .address', 'footer .text'].map(away),
+          scrolls: document.documentElement.scrollWidth > innerWidth,
+        };
+      });
+    // The logo of a width has to come first.
+    await expect.poll(seen, `at ${width} px`).toEqual({ away: [0, 0, 0], scrolls: false });
+  }
+});
+
+test('a footer begins with a ready-made one, what stands on it follows another ground, and undo takes it back', async ({
+  page,
+}) => {
+  const id = await makeSite(page.request, 'Bare');
+  await page.goto(`/sites/${id}/footers`);
+  await page.getByRole('button', { name: 'Begin with a ready-made footer…' }).click();
+  const gallery = page.getByRole('dialog', { name: 'Begin a footer' });
+  await expect(gallery.getByRole('button')).toHaveCount(14);
+  await gallery.getByRole('button', { name: /^One line/ }).click();
+  await expect(view(page, 'Desktop').locator('footer')).toContainText('© Bare');
+  await saved(page);
+  const { site } = (await storedSite(page.request, id)) as unknown as { site: Site };
+  expect(Object.values(site.footers).map(({ name }) => name)).toEqual(['One line']);
+  expect(site.placing.footer).toBe(Object.keys(site.footers)[0]);
+  const seen = () =>
+    view(page, 'Desktop')
+      .locator('footer .text')
+      .evaluate((text) => getComputedStyle(text).color);
+  expect(await seen()).toBe('rgb(31, 38, 44)');
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByRole('button', { name: 'Line', exact: true })
+    .click();
+  await page.getByRole('button', { name: /^Ground, Desktop/ }).click();
+  await page.getByRole('option', { name: /Deep ground/ }).click();
+  await expect.poll(seen).toBe('rgb(244, 245, 242)');
+  await page.keyboard.press('Control+z');
+  await expect.poll(seen).toBe('rgb(31, 38, 44)');
+});
