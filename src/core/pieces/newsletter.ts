@@ -45,7 +45,7 @@ const said = <const Name extends string>(name: Name, label: string, placeholder:
   });
 
 /** The answers, each with the status by which the service says it (RFC 9110, 15) and the word that comes for it. */
-export const newsletterAnswers = {
+const newsletterAnswers = {
   sent: { label: 'Sent', word: 'sent' },
   known: { label: 'Known already', word: 'knownAddress' },
   wrong: { label: 'Not an address', word: 'wrongAddress' },

@@ -42,13 +42,15 @@ const sites: Record<string, () => Site> = {
 
 /**
  * The most that what is handed over may come to, in bytes: the stylesheet and the script as servers send them (Brotli), the home page
- * as it is. The demo’s own script is within 2.5 KB; what searches comes to it where a header has a search. Of the home page of the demo 2.7 KB are tabs, and 4 KB the second order in which its drawer lists the menu on the phone.
+ * as it is. Of the stylesheet 0.9 KB are the demo’s big footer, whose kinds of pieces stand nowhere else in it; of the script 0.3 KB are its
+ * newsletter and its hours; what searches comes to it where a header has a search. Of the home page 3 KB are tabs, 5 KB the footer, and
+ * 4 KB the second order in which its drawer lists the menu on the phone.
  */
 const BUDGETS = {
-  'site.css': 6.25 * 1024,
-  'site.js': 2.6 * 1024,
+  'site.css': 7 * 1024,
+  'site.js': 2.9 * 1024,
   'notices.js': 1024,
-  'index.html': 26 * 1024,
+  'index.html': 31.5 * 1024,
 };
 
 /**
@@ -57,25 +59,25 @@ const BUDGETS = {
  * hovering in blocks of its own, links of 44 px; whether pages are light or dark, the room that jumps leave as high as the header is, and
  * forms for browsers without anchors and scroll timelines, the ground of an entry below the button beside it; drawers that come and go,
  * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button, languages and
- * accounts that may be buttons with drop-downs.
+ * accounts that may be buttons with drop-downs; link lists, addresses, a newsletter and a row of pictures in the demo’s footer.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 39117,
+  'hollin-sound': 48663,
   'orrery-house': 23723,
-  'plain-row': 33280,
-  'centred-links': 33765,
-  'split-menu': 33744,
-  'two-rows': 35464,
-  'centred-stack': 33705,
-  'app-bar': 34836,
-  shop: 40237,
-  'equal-cells': 36331,
-  notice: 37177,
-  publication: 37038,
-  'two-menus': 35161,
-  'split-by-lines': 38581,
-  'side-turned': 35913,
-  'side-panel': 37518,
+  'plain-row': 42826,
+  'centred-links': 43311,
+  'split-menu': 43290,
+  'two-rows': 43883,
+  'centred-stack': 43251,
+  'app-bar': 44093,
+  shop: 49104,
+  'equal-cells': 45589,
+  notice: 46131,
+  publication: 45388,
+  'two-menus': 44707,
+  'split-by-lines': 47737,
+  'side-turned': 45459,
+  'side-panel': 46775,
 };
 
 const weigh = (name: string, text: string) =>
