@@ -115,13 +115,17 @@ async function probe({
         )
         .map((each) => place(each.getBoundingClientRect()));
     const walker = inside.createTreeWalker(around, NodeFilter.SHOW_TEXT);
-    const lines = [];
+    // Words that are links run on in the text around them.
+    const byText = new Map<Element, { x: number; y: number; width: number; height: number }[]>();
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       if (node.textContent!.trim() === '' || !shows(node.parentElement!) || lifted(node.parentElement!))
         continue;
       const range = inside.createRange();
       range.selectNodeContents(node);
-      const ofNode: { x: number; y: number; width: number; height: number }[] = [];
+      const own = node.parentElement!;
+      const text = own.matches('.text-link') ? own.parentElement! : own;
+      const ofNode = byText.get(text) ?? [];
+      byText.set(text, ofNode);
       for (const rect of [...range.getClientRects()].map(place)) {
         // Stretches of one line that run the other way are rectangles of their own.
         const last = ofNode.at(-1);
@@ -131,9 +135,8 @@ async function probe({
           last.width = right - last.x;
         } else ofNode.push(rect);
       }
-      lines.push(...ofNode);
     }
-    return lines;
+    return [...byText.values()].flat();
   });
 }
 
