@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import type { Site } from '../src/core/site/site';
-import { copyOfDemo, makeSite, saved, storedSite, view } from './support/site';
+import { copyOfDemo, makeSite, openCell, pick, saved, storedSite, view } from './support/site';
 import { test } from './support/test';
 
 /** The footer of a copy of the demo as visitors meet it. */
@@ -156,4 +156,30 @@ test('a footer begins with a ready-made one, what stands on it follows another g
   await expect.poll(seen).toBe('rgb(244, 245, 242)');
   await page.keyboard.press('Control+z');
   await expect.poll(seen).toBe('rgb(31, 38, 44)');
+});
+
+test('it is told where a footer is not in line with the header, and what is not legible on its ground is mended with one click', async ({
+  page,
+}) => {
+  const id = await copyOfDemo(page.request);
+  await page.goto(`/sites/${id}/footers`);
+  const plan = page.getByRole('region', { name: 'Plan', exact: true });
+  await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
+  const told = page.getByRole('region', { name: 'In line with the header' });
+  const row = told.getByRole('row', { name: /^Links and news/ });
+  await expect(row.getByRole('cell')).toHaveText(['in line', 'in line', 'in line', 'in line']);
+  await openCell(page, 'Side gutter', 'Phone');
+  await page.getByRole('textbox', { name: 'Side gutter, Phone' }).fill('44');
+  await page.keyboard.press('Enter');
+  await expect(row.getByRole('cell').first()).toHaveText('24 px further in');
+
+  await plan.getByRole('button', { name: /^Link list/ }).click();
+  await page.getByText('by state', { exact: true }).click();
+  await openCell(page, 'Text', 'Rest');
+  await pick(page, 'Deep ground');
+  await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
+  const failing = page.getByRole('region', { name: 'Not legible on this ground' });
+  await expect(failing.getByRole('listitem')).toContainText('Link list');
+  await failing.getByRole('button', { name: 'Let it follow the ground' }).click();
+  await expect(failing).toBeHidden();
 });

@@ -16,6 +16,8 @@ import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
 import { DrawerScreens } from './drawer-screens';
 import { DropDownForms } from './drop-down-forms';
+import { FooterLineUp } from './footer-line-up';
+import { GroundFindings } from './ground-findings';
 import { MissingLogo } from './missing-logo';
 import { useSheetActions } from './use-sheet-actions';
 
@@ -97,6 +99,9 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       </div>
       {places.length === 1 && <MissingLogo place={place} />}
       {places.length === 1 && axis === 'width' && <DropDownForms place={place} />}
+      {place.on === 'bar' && axis === 'width' && (
+        <GroundFindings at={{ in: place.in, assembly: place.assembly }} bar={place.bar} />
+      )}
       {axis === 'fit' && barOf(site, place) && <RulesPanel {...barOf(site, place)!} />}
       {axis === 'state' && place.on === 'piece' && places.length === 1 && (
         <StatesPanel at={{ in: place.in, assembly: place.assembly }} piece={place.piece} />
@@ -109,6 +114,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       )}
       {axis === 'scroll' && 'assembly' in place && <ScreenShares header={place.assembly} />}
       {'in' in place && place.in === 'drawers' && <DrawerScreens drawer={place.assembly} />}
+      {'in' in place && place.in === 'footers' && <FooterLineUp footer={place.assembly} />}
       {inputs}
     </section>
   );

@@ -1,0 +1,64 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useAdvances, useSite } from '@/client/open-site-context';
+import { usually } from '@/core/fit/heights';
+import { lineUp } from '@/core/fit/line-up';
+import { screens } from '@/core/fit/screens';
+import styles from '../workbench.module.css';
+
+/** How far off what stands in line may be, in CSS px. */
+const IN_LINE = 0.5;
+
+/** How far something begins from where the header does, in words. */
+function awayText(away: number): string {
+  if (Math.abs(away) < IN_LINE) return 'in line';
+  return `${Math.abs(Math.round(away * 10) / 10)} px ${away > 0 ? 'further in' : 'further out'}`;
+}
+
+/** Whether what stands in the bars of a footer begins where the header on its pages does, on screens of several widths. */
+export function FooterLineUp({ footer }: { footer: string }) {
+  const site = useSite();
+  const advances = useAdvances();
+  const [header, own] = [site.headers[site.placing.header ?? ''], site.footers[footer]];
+  const shown = useMemo(() => screens.filter(({ width }) => [375, 768, 1280, 1920].includes(width)), []);
+  const rows = useMemo(() => {
+    if (!header || !own) return [];
+    const byScreen = shown.map(({ width }) => lineUp(usually(site, advances), header, own, width));
+    return own.order
+      .map((bar) => ({
+        bar,
+        name: own.bars[bar]!.name,
+        away: byScreen.map((each) => each.find((one) => one.bar === bar)?.away ?? null),
+      }))
+      .filter(({ away }) => away.some((each) => each !== null));
+  }, [site, advances, header, own, shown]);
+  if (rows.length === 0) return null;
+  return (
+    <section className={styles.offer} aria-label="In line with the header">
+      <h3>In line with “{header!.name}”</h3>
+      <table className={styles.lineUp}>
+        <thead>
+          <tr>
+            <th scope="col">Begins</th>
+            {shown.map(({ name, width }) => (
+              <th key={name} scope="col">
+                {name} <span className="quiet figures">{width}</span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ bar, name, away }) => (
+            <tr key={bar}>
+              <th scope="row">{name}</th>
+              {away.map((each, index) => (
+                <td key={shown[index]!.name}>{each === null ? '' : awayText(each)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
