@@ -173,7 +173,7 @@ test('it is told where a footer is not in line with the header, and what is not 
   await page.keyboard.press('Enter');
   await expect(row.getByRole('cell').first()).toHaveText('24 px further in');
 
-  await plan.getByRole('button', { name: /^Link list/ }).click();
+  await plan.getByRole('button', { name: 'Link list: Footer' }).click();
   await page.getByText('by state', { exact: true }).click();
   await openCell(page, 'Text', 'Rest');
   await pick(page, 'Deep ground');

@@ -155,8 +155,8 @@ const layouts = ({ blockGap }: Values) =>
       display: 'grid',
       gridTemplateColumns: ['auto', { fr: 1 }],
       columnGap: HOURS_GAP,
-      whiteSpace: 'nowrap',
     },
+    '.address-hours > dt': { whiteSpace: 'nowrap' },
   }) as const satisfies Layouts;
 
 /** The lines that are said. */
@@ -202,7 +202,7 @@ function boxesOf(values: Values, content: PieceContent): Box[] {
   );
   const heading = values.hoursHeading.trim();
   const hours = hourRows(values, content.words).flatMap(({ days, times }) => [
-    box('dt', {}, [words(days)], FIGURES),
+    box('.address-hours > dt', laid['.address-hours > dt'], [words(days)], FIGURES),
     box('dd', {}, [words(times)], FIGURES),
   ]);
   return [

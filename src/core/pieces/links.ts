@@ -77,6 +77,14 @@ const properties = propertyList(
     css: (value) => ({ '&': { '--unfolds': unless(value === 'open', value) } }),
   }),
   property({
+    name: 'run',
+    label: 'Links stand',
+    group: 'Arrangement',
+    kind: choiceKind({ column: 'below each other', row: 'in lines, one after another' }),
+    by: 'width',
+    initial: 'column',
+  }),
+  property({
     name: 'columns',
     label: 'Lists beside each other',
     group: 'Arrangement',
@@ -145,7 +153,7 @@ type Values = ValuesOf<typeof properties>;
 const LINK = 24;
 const SIGN = { rem: 6.4 };
 
-const layouts = ({ unfolds, columns, columnGap, headingGap, linkGap }: Values) => {
+const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: Values) => {
   const open = unfolds === 'open';
   return {
     '': {
@@ -167,7 +175,8 @@ const layouts = ({ unfolds, columns, columnGap, headingGap, linkGap }: Values) =
     },
     '.links-list': {
       display: 'flex',
-      flexDirection: 'column',
+      flexDirection: run,
+      flexWrap: run === 'row' ? 'wrap' : undefined,
       alignItems: 'start',
       gap: linkGap,
     },

@@ -101,9 +101,10 @@ const properties = propertyList(
 );
 type Values = ValuesOf<typeof properties>;
 
-/** The weight of the name, and the size of the line below it and of initials, in em of the piece’s text. */
+/** The weight of the name, and the sizes of the line below it and of initials, in em of the piece’s text. */
 const NAME_WEIGHT = 600;
 const LINE_SIZE = 0.875;
+const INITIALS_SIZE = 0.75;
 
 const layouts = ({ shows: who, portraitSize, profileGap }: Values) =>
   ({
@@ -123,6 +124,7 @@ const layouts = ({ shows: who, portraitSize, profileGap }: Values) =>
       flexShrink: 0,
       inlineSize: portraitSize,
       blockSize: portraitSize,
+      fontSize: { em: INITIALS_SIZE },
     },
     '.profile-words': { display: 'flex', flexDirection: 'column', flexGrow: 1 },
     '.profile-name': { display: 'block', fontWeight: NAME_WEIGHT },

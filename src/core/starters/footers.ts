@@ -13,9 +13,9 @@ const edges: Said = {
   bayGap: { desktop: 24, tablet: 0 },
 };
 
-/** Bays beside each other by shares, on the phone below each other. */
+/** Bays beside each other by shares, in narrower windows below each other. */
 const shares = (...each: number[]): Said => ({
-  division: { desktop: { by: 'shares', shares: each }, phone: { by: 'stack' } },
+  division: { desktop: { by: 'shares', shares: each }, tablet: { by: 'stack' } },
 });
 
 /** The menu as a list for each of its items, beside each other as far as there is room. */
@@ -30,14 +30,13 @@ const wide = (...pieces: SaidPiece[]) => ({
   pieces,
 });
 
-/** A menu as a row that goes on in further lines where there is no room. */
+/** A menu as links in lines, one after another; on the phone below each other. */
 const row = (menu: string | null, values: Said = {}): SaidPiece => [
-  'menu',
+  'links',
   {
     menu,
-    shownAs: { desktop: 'row', phone: 'column' },
-    itemGap: { desktop: 12, phone: 0 },
-    itemPaddingInline: { desktop: 4, phone: 0 },
+    run: { desktop: 'row', phone: 'column' },
+    linkGap: { desktop: 20, phone: 8 },
     textSize: 14,
     ...values,
   },
@@ -125,12 +124,7 @@ export const footerStarters: readonly Starter[] = [
         bays: [
           {
             values: { along: 'center' },
-            pieces: [
-              logo(),
-              row(source.menu, { shownAs: { desktop: 'row', tablet: 'column' } }),
-              social(source),
-              rights(source),
-            ],
+            pieces: [logo(), row(source.menu), social(source), rights(source)],
           },
         ],
       },
@@ -285,9 +279,9 @@ export const footerStarters: readonly Starter[] = [
     bars: () => [
       {
         name: 'Slim bar',
-        values: on('deep', { leastHeight: 48, padding: 2 }),
+        values: on('deep', { leastHeight: 48, padding: 2, bayGap: { desktop: 24, phone: 8 } }),
         bays: {
-          start: [['contact', { link: { to: 'telephone', telephone: '+44 1632 960000' }, textSize: 15 }]],
+          start: [['contact', { link: { to: 'telephone', telephone: '+44 1632 960000' }, textSize: 14 }]],
           end: [['top', { textSize: 14 }]],
         },
       },

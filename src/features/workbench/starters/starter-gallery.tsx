@@ -30,7 +30,7 @@ const shows: Record<AssemblyKind, { size: SpecimenSize; title: string; empty: st
     about: 'A panel to put pieces in, below what closes it.',
   },
   footers: {
-    size: { width: 1200, height: 480, scale: 0.28 },
+    size: { width: 1200, height: 640, scale: 0.28 },
     title: 'Begin a footer',
     empty: 'one empty bar',
     about: 'A bar with three empty bays, to put pieces in.',

@@ -54,8 +54,8 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
     values: {
       ...deep,
       lineAbove: 'border-hairline',
-      division: { desktop: { by: 'shares', shares: [1, 1, 1] }, phone: { by: 'stack' } },
-      bayGap: { desktop: 48, phone: 28 },
+      division: { desktop: { by: 'shares', shares: [1, 1, 1] }, tablet: { by: 'stack' } },
+      bayGap: { desktop: 48, tablet: 28 },
     },
     bays: [
       [
@@ -119,12 +119,11 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
       ],
       end: [
         [
-          'menu',
+          'links',
           {
             menu: 'm-legal',
-            shownAs: { desktop: 'row', phone: 'column' },
-            itemGap: { desktop: 12, phone: 0 },
-            itemPaddingInline: { desktop: 4, phone: 0 },
+            run: { desktop: 'row', phone: 'column' },
+            linkGap: { desktop: 20, phone: 8 },
             textSize: 14,
           },
         ],
@@ -150,11 +149,11 @@ export const smallFooter = assembly('footers', 'f-small', 'Small footer', [
       start: [['text', { text: ['© Hollin Sound Ferries'], textSize: 14 }]],
       end: [
         [
-          'menu',
+          'links',
           {
             menu: 'm-service',
-            shownAs: { desktop: 'row', phone: 'column' },
-            itemPaddingInline: { desktop: 10, phone: 0 },
+            run: { desktop: 'row', phone: 'column' },
+            linkGap: { desktop: 20, phone: 8 },
             textSize: 14,
           },
         ],
