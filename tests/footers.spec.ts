@@ -183,3 +183,26 @@ test('it is told where a footer is not in line with the header, and what is not 
   await failing.getByRole('button', { name: 'Let it follow the ground' }).click();
   await expect(failing).toBeHidden();
 });
+
+test('hours that overlap, a number that cannot be one and a service that is no https address are refused where they are typed', async ({
+  page,
+}) => {
+  const id = await copyOfDemo(page.request);
+  await page.goto(`/sites/${id}/footers`);
+  const plan = page.getByRole('region', { name: 'Plan', exact: true });
+  for (const [piece, cell, typed, reason] of [
+    ['Address “Ticket office”', 'Open', 'Mon-Wed 9-12; Tue 11-14', 'The hours of Tue overlap.'],
+    ['Address “Ferry House”', 'Telephone', 'twelve', '“twelve” cannot be a telephone number.'],
+    ['Newsletter: sent to nobody yet', 'Sent to', 'http://news.example', 'begins with https://'],
+  ] as const) {
+    await plan.getByRole('button', { name: piece }).click();
+    const before = await storedSite(page.request, id);
+    await openCell(page, cell, 'every width');
+    const field = page.getByRole('textbox', { name: `${cell}, every width` });
+    await field.fill(typed);
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(reason, { exact: false }).first()).toBeVisible();
+    await page.keyboard.press('Escape');
+    expect((await storedSite(page.request, id)).standing.revision).toBe(before.standing.revision);
+  }
+});

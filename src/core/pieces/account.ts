@@ -31,6 +31,7 @@ import {
 import { hangingAlign, hangingLookProperties } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
 import { foreseenWho, shows, whoCss } from './who';
+import { bareList } from './bare-list';
 
 const part = statedPart({ label: 'Account links', prefix: 'account', selector: '& .account-link' });
 
@@ -187,7 +188,7 @@ export const account = kindOfPiece<Values>({
   foreseen: foreseenWho,
   css: {
     ...chooserCss,
-    '.account-out': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.account-out': bareList,
     '.account-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   layouts,

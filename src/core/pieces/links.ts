@@ -2,7 +2,6 @@ import { box, words, type Box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { el, type Element } from '../markup/html';
 import { unless, type Rules } from '../markup/css';
-import { rem } from '../lengths/length';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
 import { numberKind } from '../properties/kinds/number';
@@ -14,10 +13,13 @@ import { landmark } from '../properties/landmark';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { TARGET } from '../properties/target';
+import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent, type RoomEntry } from './content';
 import { headingParts } from './menu/forms';
 import { kindOfPiece, leading, pieceClass, type MenuEntry, type PieceContext } from './piece';
+import { bareList } from './bare-list';
+import { CHEVRON, chevronCss, chevronOpenCss } from './chevron';
 
 const part = statedPart({
   label: 'Links',
@@ -34,14 +36,7 @@ const unfoldsLabels = {
 };
 
 const properties = propertyList(
-  property({
-    name: 'menu',
-    label: 'Menu',
-    group: 'Content',
-    kind: optionalKind(referenceKind('menus'), 'none'),
-    by: null,
-    initial: null,
-  }),
+  shownMenu(),
   property({
     name: 'grouped',
     label: 'Shown as',
@@ -151,7 +146,6 @@ type Values = ValuesOf<typeof properties>;
 
 /** How high links are at least, in CSS px at the usual text size (WCAG 2.2, 2.5.8 Target Size (Minimum)). */
 const LINK = 24;
-const SIGN = { rem: 6.4 };
 
 const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: Values) => {
   const open = unfolds === 'open';
@@ -220,7 +214,7 @@ function groupBox(
   const toggle = box(
     '.links-toggle',
     laid['.links-toggle'],
-    [words(heading), box('.links-toggle::after', { inlineSize: SIGN, blockSize: SIGN }, [])],
+    [words(heading), box('.links-toggle::after', { inlineSize: CHEVRON, blockSize: CHEVRON }, [])],
     type,
   );
   const name = box('.links-name', laid['.links-name'], [words(heading)], type);
@@ -299,7 +293,7 @@ export const links = kindOfPiece<Values>({
       margin: '0',
       ...Object.fromEntries(headingParts.map(([css, of]) => [css, `var(--type-column-${of})`])),
     },
-    '.links-list': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.links-list': bareList,
     '.links-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   someCss: [
@@ -307,17 +301,9 @@ export const links = kindOfPiece<Values>({
       css: [
         {
           '.links-toggle': { 'text-align': 'start' },
-          '.links-toggle::after': {
-            content: '""',
-            'flex-shrink': '0',
-            'inline-size': rem(SIGN.rem),
-            'block-size': rem(SIGN.rem),
-            border: 'solid currentcolor',
-            'border-width': '0 2px 2px 0',
-            rotate: '45deg',
-            translate: '-50% -25%',
-          },
-          '.links-toggle[aria-expanded="true"]::after': { rotate: '225deg', translate: '-50% 25%' },
+          // Turned, it reaches as far as its own half beyond its edges.
+          '.links-toggle::after': { ...chevronCss, 'flex-shrink': '0', translate: '-50% -25%' },
+          '.links-toggle[aria-expanded="true"]::after': { ...chevronOpenCss, translate: '-50% 25%' },
         },
       ],
       when: ({ unfolds }) => unfolds !== 'open',

@@ -2,24 +2,17 @@ import { box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { el } from '../markup/html';
 import { lengthKind } from '../properties/kinds/length';
-import { optionalKind } from '../properties/kinds/optional';
-import { referenceKind } from '../properties/kinds/reference';
 import { landmark } from '../properties/landmark';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
+import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { words } from '../boxes/box';
 import { kindOfPiece, leading, pieceClass } from './piece';
+import { bareList } from './bare-list';
 
 const properties = propertyList(
-  property({
-    name: 'menu',
-    label: 'Menu of pictures',
-    group: 'Content',
-    kind: optionalKind(referenceKind('menus'), 'none'),
-    by: null,
-    initial: null,
-  }),
+  shownMenu('Menu of pictures'),
   landmark,
   property({
     name: 'pictureHeight',
@@ -56,7 +49,7 @@ export const pictures = kindOfPiece<Values>({
   label: 'Row of pictures',
   properties,
   css: {
-    '.pictures ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.pictures ul': bareList,
     '.pictures-link': { color: 'inherit' },
     '.pictures img': { display: 'block', 'object-fit': 'contain' },
   },

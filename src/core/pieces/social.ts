@@ -4,14 +4,14 @@ import { dressedBox } from './content';
 import { el, type Node } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { lengthKind } from '../properties/kinds/length';
-import { optionalKind } from '../properties/kinds/optional';
-import { referenceKind } from '../properties/kinds/reference';
 import { dressedCss, dressProperties, statedPart } from '../properties/dress';
 import { landmark } from '../properties/landmark';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
+import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { leading, kindOfPiece, pieceClass, type MenuEntry, type PieceContext } from './piece';
+import { bareList } from './bare-list';
 
 const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
 
@@ -30,14 +30,7 @@ function signHtml({ label, icon, picture }: MenuEntry, context: PieceContext): N
 }
 
 const properties = propertyList(
-  property({
-    name: 'menu',
-    label: 'Menu',
-    group: 'Content',
-    kind: optionalKind(referenceKind('menus'), 'none'),
-    by: null,
-    initial: null,
-  }),
+  shownMenu(),
   landmark,
   property({
     name: 'signSize',
@@ -83,7 +76,7 @@ export const social = kindOfPiece<Values>({
   label: 'Social links',
   properties,
   css: {
-    '.social ul': { margin: '0', padding: '0', 'list-style': 'none' },
+    '.social ul': bareList,
     '.social-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   layouts,

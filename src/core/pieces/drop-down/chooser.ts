@@ -2,7 +2,6 @@ import { box, words, type Box } from '../../boxes/box';
 import type { Layout, Layouts } from '../../boxes/layout';
 import { signAndWords } from '../../boxes/sign';
 import type { Length } from '../../lengths/formula';
-import { rem } from '../../lengths/length';
 import { el, type Element, type Node } from '../../markup/html';
 import { unless, type Rules } from '../../markup/css';
 import type { Hanging, PieceKind } from '../piece';
@@ -16,6 +15,8 @@ import {
   sideCss,
   someHangingCss,
 } from './hanging';
+import { bareList } from '../bare-list';
+import { CHEVRON, chevronCss, chevronOpenCss } from '../chevron';
 
 /**
  * A chooser: a button with a list that stands in the flow, or hangs from it while it is open. It is the means by which pieces other than
@@ -27,8 +28,7 @@ const CHOOSER = '.chooser';
 export const chooserForms = { row: 'a row', list: 'a list', drop: 'a button with a drop-down' } as const;
 export type ChooserForm = keyof typeof chooserForms;
 
-/** How wide and high the sign of its button is, in CSS px at the usual text size, and what is around its items. */
-const SIGN = { rem: 6.4 };
+/** What is around the items of a list that hangs, in CSS px at the usual text size. */
 const PADDING = { rem: 8 };
 
 /** Where its boxes stand. */
@@ -57,23 +57,15 @@ const nothingOf = (layout: Layout): Layout =>
   Object.fromEntries(Object.keys(layout).map((name) => [name, undefined]));
 
 /** What every chooser looks like. */
-export const chooserCss: Rules = { '.chooser-list': { margin: '0', padding: '0', 'list-style': 'none' } };
+export const chooserCss: Rules = { '.chooser-list': bareList };
 
 /** What those look like besides that are a button at some width. */
 const droppingCss: Rules = {
   [CHOOSER]: { position: 'relative' },
   '.chooser-list': hangingCss,
   '.footer .chooser-list': hangingAboveCss,
-  '.chooser-toggle::after': {
-    content: '""',
-    'inline-size': rem(SIGN.rem),
-    'block-size': rem(SIGN.rem),
-    border: 'solid currentcolor',
-    'border-width': '0 2px 2px 0',
-    rotate: '45deg',
-    translate: '0 -25%',
-  },
-  '.chooser-toggle[aria-expanded="true"]::after': { rotate: '225deg', translate: '0 25%' },
+  '.chooser-toggle::after': chevronCss,
+  '.chooser-toggle[aria-expanded="true"]::after': chevronOpenCss,
 };
 
 /** How it looks in its form: hanging, or in the flow; the same selectors and properties for all values. */
@@ -123,7 +115,7 @@ export function chooserBox(
     [
       toggle.sign,
       words(toggle.said),
-      box('.chooser-toggle::after', { inlineSize: SIGN, blockSize: SIGN }, []),
+      box('.chooser-toggle::after', { inlineSize: CHEVRON, blockSize: CHEVRON }, []),
     ],
     toggle.dress,
   );

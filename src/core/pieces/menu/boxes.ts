@@ -9,7 +9,7 @@ import { brandLogoBox } from '../brand-logo';
 import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
 import type { Hanging } from '../piece';
 import { hasHeads } from './below';
-import { TOGGLE_SIGN } from './toggle-sign';
+import { CHEVRON } from '../chevron';
 import { isRuled, isUnfolding, opensAtFirst } from './unfolding';
 import { menuButtonBox } from './button';
 import { forms } from './forms';
@@ -177,7 +177,7 @@ function moreBox(making: Making): Box {
   const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout);
   const signBox = box(
     '.menu-toggle::before',
-    { inlineSize: TOGGLE_SIGN, blockSize: TOGGLE_SIGN, alignSelf: 'center' },
+    { inlineSize: CHEVRON, blockSize: CHEVRON, alignSelf: 'center' },
     [],
   );
   const button = box(

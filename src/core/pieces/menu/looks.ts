@@ -5,9 +5,10 @@ import { AS_IT_COMES } from '../../markup/css';
 import { menuButtonCss } from './button';
 import { TOGGLE } from './below';
 import { hangingAboveCss, hangingCss, hangingLookCss } from '../drop-down/hanging';
-import { TOGGLE_SIGN } from './toggle-sign';
+import { chevronCss, chevronOpenCss } from '../chevron';
 import { forms, headingParts, type ShownAs } from './forms';
 import { moreLayout } from './layouts';
+import { bareList } from '../bare-list';
 
 /** The entries of the first level as headings of columns, in the type style that the menu has for these: what their states say wins over it. */
 function headingCss(headed: boolean): Declarations {
@@ -128,7 +129,7 @@ const rowOfMenu = Object.fromEntries(
 
 /** What every menu looks like. */
 export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
-  '.menu ul': { margin: '0', padding: '0', 'list-style': 'none' },
+  '.menu ul': bareList,
   '.menu li': { position: 'relative' },
   '.menu-list > li > .menu-link': Object.fromEntries(
     headingParts.map(([css, part]) => [css, `var(--head-${part}, inherit)`]),
@@ -159,16 +160,8 @@ export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
     'border-radius': 'inherit',
   },
   '.menu-toggle': { position: 'relative' },
-  '.menu-toggle::before': {
-    content: '""',
-    'inline-size': sizeCss(TOGGLE_SIGN),
-    'block-size': sizeCss(TOGGLE_SIGN),
-    border: 'solid currentcolor',
-    'border-width': '0 2px 2px 0',
-    rotate: '45deg',
-    translate: '0 -25%',
-  },
-  '.menu-toggle[aria-expanded="true"]::before': { rotate: '225deg', translate: '0 25%' },
+  '.menu-toggle::before': chevronCss,
+  '.menu-toggle[aria-expanded="true"]::before': chevronOpenCss,
   '.menu-list > li > .menu-below': hangingCss,
   '.footer .menu-list > li > .menu-below': hangingAboveCss,
 });

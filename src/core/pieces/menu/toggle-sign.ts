@@ -9,9 +9,6 @@ export const toggleSignLabels = {
 };
 type ToggleSign = keyof typeof toggleSignLabels;
 
-/** How wide and high a sign is, in CSS px at the usual text size. */
-export const TOGGLE_SIGN = { rem: 6.4 };
-
 const line = (size: string) => `linear-gradient(currentcolor, currentcolor) 50% / ${size} no-repeat`;
 
 /** What is seen of each sign other than two edges of a square: a triangle, or two lines. */

@@ -6,7 +6,7 @@ import { useOpenedSurvey } from '@/client/fit-survey';
 import { useSite } from '@/client/open-site-context';
 import { drawerFindings } from '@/core/fit/drawer-findings';
 import type { DrawerOnScreen } from '@/core/fit/opened-survey';
-import scroll from '../scroll/scroll.module.css';
+import { Findings } from '../findings';
 import styles from '../workbench.module.css';
 
 const px = (length: number) => `${Math.round(length)} px`;
@@ -25,13 +25,7 @@ export function DrawerScreens({ drawer }: { drawer: string }) {
   const survey = useOpenedSurvey(site, 'drawers', drawer);
   return (
     <section className={styles.offer} aria-label="Before it scrolls">
-      {findings.length > 0 && (
-        <ul className={scroll.findings} aria-label="What visitors would meet">
-          {findings.map((each) => (
-            <li key={each}>{each}</li>
-          ))}
-        </ul>
-      )}
+      <Findings all={findings} />
       <h3>Before it scrolls</h3>
       {survey === null ? (
         <p className="quiet">Measuring how high everything is…</p>

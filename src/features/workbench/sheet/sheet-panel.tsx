@@ -16,7 +16,7 @@ import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
 import { DrawerScreens } from './drawer-screens';
 import { DropDownForms } from './drop-down-forms';
-import { FooterLineUp } from './footer-line-up';
+import { FooterNotes } from './footer-notes';
 import { GroundFindings } from './ground-findings';
 import { MissingLogo } from './missing-logo';
 import { useSheetActions } from './use-sheet-actions';
@@ -114,7 +114,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       )}
       {axis === 'scroll' && 'assembly' in place && <ScreenShares header={place.assembly} />}
       {'in' in place && place.in === 'drawers' && <DrawerScreens drawer={place.assembly} />}
-      {'in' in place && place.in === 'footers' && <FooterLineUp footer={place.assembly} />}
+      {'in' in place && place.in === 'footers' && <FooterNotes footer={place.assembly} />}
       {inputs}
     </section>
   );

@@ -2,9 +2,11 @@
 
 import { useMemo } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
+import { footerFindings } from '@/core/fit/footer-findings';
 import { usually } from '@/core/fit/heights';
 import { lineUp } from '@/core/fit/line-up';
 import { screens } from '@/core/fit/screens';
+import { Findings } from '../findings';
 import styles from '../workbench.module.css';
 
 /** How far off what stands in line may be, in CSS px. */
@@ -16,8 +18,8 @@ function awayText(away: number): string {
   return `${Math.abs(Math.round(away * 10) / 10)} px ${away > 0 ? 'further in' : 'further out'}`;
 }
 
-/** Whether what stands in the bars of a footer begins where the header on its pages does, on screens of several widths. */
-export function FooterLineUp({ footer }: { footer: string }) {
+/** What visitors would meet in a footer, and whether what stands in its bars begins where the header on its pages does, on screens of several widths. */
+export function FooterNotes({ footer }: { footer: string }) {
   const site = useSite();
   const advances = useAdvances();
   const [header, own] = [site.headers[site.placing.header ?? ''], site.footers[footer]];
@@ -33,8 +35,8 @@ export function FooterLineUp({ footer }: { footer: string }) {
       }))
       .filter(({ away }) => away.some((each) => each !== null));
   }, [site, advances, header, own, shown]);
-  if (rows.length === 0) return null;
-  return (
+  const findings = useMemo(() => (own ? footerFindings(site, own) : []), [site, own]);
+  const lines = rows.length > 0 && (
     <section className={styles.offer} aria-label="In line with the header">
       <h3>In line with “{header!.name}”</h3>
       <table className={styles.lineUp}>
@@ -60,5 +62,11 @@ export function FooterLineUp({ footer }: { footer: string }) {
         </tbody>
       </table>
     </section>
+  );
+  return (
+    <>
+      <Findings all={findings} />
+      {lines}
+    </>
   );
 }

@@ -1,0 +1,39 @@
+import { expect, test } from '@jest/globals';
+import { newAssembly, newMenu, newPiece } from '../site/defaults';
+import { countedIds, sampleSite } from '../site/sample.test-data';
+import type { Piece } from '../site/assembly';
+import { footerFindings } from './footer-findings';
+
+/** What is told of a footer of these pieces, on a site with a menu that has links and one that has none. */
+function told(...pieces: Piece[]): string[] {
+  const sample = sampleSite();
+  const site = { ...sample, menus: { ...sample.menus, none: newMenu({ id: 'none', name: 'None' }) } };
+  const footer = newAssembly('footers', 'Footer', 'desktop', countedIds());
+  const bar = footer.bars[footer.order[0]!]!;
+  bar.bays[0]!.pieces = pieces.map(({ id }) => id);
+  return footerFindings(site, {
+    ...footer,
+    pieces: Object.fromEntries(pieces.map((each) => [each.id, each])),
+  });
+}
+const links = (id: string, menu: string, level?: number) =>
+  newPiece(id, 'links', {
+    menu: { all: menu },
+    ...(level === undefined ? {} : { headingLevel: { all: level } }),
+  });
+
+test('a newsletter that nobody answers is told, one that has a service is not', () => {
+  expect(told(newPiece('n', 'newsletter'))).toEqual([expect.stringContaining('nobody answers')]);
+  expect(told(newPiece('n', 'newsletter', { service: { all: 'https://news.example.com/' } }))).toEqual([]);
+});
+
+test('a list without links, and headings that skip a level, are told', () => {
+  expect(told(links('l', 'none'), newPiece('m', 'links'))).toEqual([
+    expect.stringContaining('has no links'),
+    expect.stringContaining('has no links'),
+  ]);
+  expect(told(links('l', 'm'), links('k', 'm', 3))).toEqual([]);
+  expect(told(links('l', 'm', 4))).toEqual([
+    expect.stringContaining('level 4, and none above them has level 3'),
+  ]);
+});

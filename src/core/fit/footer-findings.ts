@@ -1,0 +1,34 @@
+import type { Piece, Assembly } from '../site/assembly';
+import { pieceTitle } from '../site/uses';
+import type { Site } from '../site/site';
+
+/** The level of headings that the content of pages begins below: its own is 1 (HTML, 4.3.6). */
+const FIRST_LEVEL = 2;
+
+/** What a piece says the same at every width; its initial value where nothing is said. */
+const said = <T>(piece: Piece, name: string, initial: T): T =>
+  (piece.values[name]?.all as T | undefined) ?? initial;
+
+/** What visitors would be surprised by in a footer, a sentence each. */
+export function footerFindings(site: Site, footer: Assembly): string[] {
+  const pieces = footer.order.flatMap((bar) =>
+    footer.bars[bar]!.bays.flatMap((bay) => bay.pieces.map((id) => footer.pieces[id]!)),
+  );
+  const levels = new Set([FIRST_LEVEL - 1]);
+  return pieces.flatMap((piece) => {
+    const title = `“${pieceTitle(site, piece)}”`;
+    if (piece.kind === 'newsletter' && said(piece, 'service', '') === '')
+      return [`${title}: once the site stands elsewhere, nobody answers. Say to which service it is sent.`];
+    if (piece.kind !== 'links') return [];
+    const menu = site.menus[said(piece, 'menu', '')];
+    if (!menu || menu.top.length === 0) return [`${title} has no links, so nothing of it is seen.`];
+    const level = said(piece, 'headingLevel', FIRST_LEVEL);
+    const skips = !levels.has(level - 1);
+    levels.add(level);
+    return skips
+      ? [
+          `${title} has headings of level ${level}, and none above them has level ${level - 1}: readers miss a step.`,
+        ]
+      : [];
+  });
+}
