@@ -236,7 +236,7 @@ test('what is searched for is answered from the pages of the site', async ({ pag
   await expect(field).toBeFocused();
   await field.fill('skerrow');
   await field.press('Enter');
-  await expect(page.getByRole('status')).toHaveText('4 found');
+  await expect(page.locator('main').getByRole('status')).toHaveText('4 found');
   await expect(
     page.getByRole('region', { name: 'Pages found' }).getByRole('link', { name: /Skerrow/ }),
   ).toHaveCount(4);
