@@ -22,7 +22,7 @@ const divisions: Division[] = [
 ];
 /** Which bays hold something: one, the edges, all. */
 const held: (readonly string[])[] = [['start'], ['start', 'end'], ['start', 'middle', 'end']];
-const WIDTHS = [1280, 420, 768].slice(0, sample(2, 3));
+const WIDTHS = [1280, 420, 768].slice(0, sample(1, 3));
 const at = { in: 'headers', assembly: 'h' } as const;
 
 /** A header of one bar with three bays, with two texts of different size in each that holds something. */

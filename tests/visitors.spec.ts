@@ -10,7 +10,7 @@ import { visitHandedOver } from './support/handed-over';
 import { sample, someOf } from './support/sample';
 import { test } from './support/test';
 
-const looked = someOf(starters, 4);
+const looked = someOf(starters, 6);
 const sites = [
   { name: 'the demo', site: () => demo('hollin-sound') },
   ...looked.map(({ id, name }) => ({ name: `“${name}”`, site: () => withStarter(demo('hollin-sound'), id) })),
