@@ -6,7 +6,8 @@
   const says = (element, name) => getComputedStyle(element).getPropertyValue(name);
   const isOpen = (toggle) => toggle.getAttribute('aria-expanded') === 'true';
   const setOpen = (toggle, open) => toggle.setAttribute('aria-expanded', String(open));
-  const TOGGLE = '[aria-controls]';
+  // Nothing of the pages' own content.
+  const TOGGLE = ':is(.menu-toggle, .chooser-toggle, .links-toggle)';
   const PANEL = `${TOGGLE} + ul`;
   const openToggles = () => [...document.querySelectorAll(TOGGLE)].filter(isOpen);
   /** How a list opens that stands in the flow: `one` item at a time, or `several`; nothing where lists drop down. */

@@ -24,6 +24,20 @@ export function over(top: Srgb, under: Srgb): Srgb {
   return { r: mix('r'), g: mix('g'), b: mix('b'), alpha: 1 };
 }
 
+/** Two translucent colours as one that lies over anything as they do (Compositing 1, 5.1 "Simple alpha compositing"). */
+export function layered(top: Srgb, under: Srgb): Srgb {
+  const alpha = top.alpha + under.alpha * (1 - top.alpha);
+  const mix = (channel: 'r' | 'g' | 'b') =>
+    (top[channel] * top.alpha + under[channel] * under.alpha * (1 - top.alpha)) / (alpha || 1);
+  return { r: mix('r'), g: mix('g'), b: mix('b'), alpha };
+}
+
+/** A colour as CSS, by whole 255ths. */
+export const rgbCss = ({ r, g, b, alpha }: Srgb): string => {
+  const channels = [r, g, b].map((channel) => Math.round(channel * 255)).join(' ');
+  return alpha === 1 ? `rgb(${channels})` : `rgb(${channels} / ${Math.round(alpha * 1000) / 10}%)`;
+};
+
 /** The linear light of a gamma-encoded channel of sRGB, both 0 to 1 (WCAG 2.2, "relative luminance"). */
 export function linear(channel: number): number {
   return channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;

@@ -5,6 +5,9 @@ import type { Id } from '../ids/id';
 import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { STAND_IN_PICTURE } from '../site/page';
+import { rgbCss } from '../colour/contrast';
+import { barLayer, seenInBar } from '../resolve/ground-set';
+import { inkOf } from '../resolve/state-look';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
 import { bandEnd, barHeights, heldBars } from './heights';
@@ -29,7 +32,8 @@ export interface OverPicture {
 function scrimOf(site: Site, { values }: SettledBar): OverPicture['scrim'] {
   if (values.tint !== 'none' && values.tintTowards === 'top')
     return { form: 'gradient', colour: seenColour(site, values.tint as Id) };
-  return values.ground === 'none' ? null : { form: 'flat', colour: seenColour(site, values.ground as Id) };
+  const layer = barLayer(site, values);
+  return layer === null ? null : { form: 'flat', colour: rgbCss(layer) };
 }
 
 /**
@@ -58,7 +62,7 @@ export function barsOverPicture(today: Circumstances, header: Assembly): OverPic
           pictureHeight: STAND_IN_PICTURE,
           rows,
           textRows: [padding, rows[1] - rows[0] - padding],
-          ink: seenColour(site, bar.values.ink === 'none' ? 'ink' : (bar.values.ink as Id)),
+          ink: seenInBar(site, bar.values, inkOf(bar.values)),
           scrim: scrimOf(site, bar),
         },
       ];

@@ -138,11 +138,13 @@ const turned = ({ first }: Values) => first === 'join';
 /** Who sees which links. */
 const lists = { out: ['signIn', 'join'], in: ['name', 'signOut'] } as const;
 
+/** Where the site’s own script writes the name of who is signed in. */
+const NAMED = { 'data-account-name': '' };
+
 function linkHtml(name: AccountLink, values: Values, context: PieceContext): Element | null {
   const icon = values[`${name}Icon`];
   if (said(values, name) === '') return null;
-  // The name of who is signed in is written by the site's own script.
-  const mark = name === 'name' ? { 'data-account-name': '' } : {};
+  const mark = name === 'name' ? NAMED : {};
   const link = leading(
     context.target(values[`${name}Link`]),
     { class: 'account-link' },
@@ -224,7 +226,7 @@ export const account = kindOfPiece<Values>({
     const name = said(values, 'name') || context.words.account;
     const toggle = {
       class: 'account-link',
-      said: [values.nameIcon !== null && iconHtml(values.nameIcon), el('span', {}, name)],
+      said: [values.nameIcon !== null && iconHtml(values.nameIcon), el('span', NAMED, name)],
       label: null,
     };
     const drops = versions.some((each) => each.values.form === 'drop');

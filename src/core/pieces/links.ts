@@ -282,6 +282,13 @@ const openRule: Rules = {
   '.links-heading:has(> [aria-expanded="true"]) + .links-list': { display: 'flex' },
 };
 
+/** How all of it stands where nothing can be opened: its lists are seen, and headings are no buttons. */
+export const standingOpenCss: Rules = {
+  '.links-list': { display: 'flex' },
+  '.links-toggle': { display: 'none' },
+  '.links-name': { display: 'block' },
+};
+
 /** A menu as lists of links with headings; on narrow windows the headings can be buttons that open their lists. */
 export const links = kindOfPiece<Values>({
   kind: 'links',
@@ -310,7 +317,7 @@ export const links = kindOfPiece<Values>({
     },
   ],
   openCss: openRule,
-  openWithoutScriptsCss: { '.links-list': { display: 'flex' } },
+  openWithoutScriptsCss: standingOpenCss,
   layouts,
   box(values, content) {
     const entries = values.menu === null ? [] : content.entries(values.menu);

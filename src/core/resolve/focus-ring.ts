@@ -4,6 +4,7 @@ import { brandProperties } from '../properties/brand';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
+import { barGround } from './ground-set';
 import { settledValues } from './settled-values';
 import type { PieceInBar } from './state-look';
 
@@ -19,14 +20,15 @@ export function brandRing({ brand, bands }: Site): FocusRing {
   return { near: ring as Id, far: ringFar as Id };
 }
 
-/** The contrast ratio of a line of the ring on a ground of the brand, as it is seen on that of the page. */
-const onGround = (site: Site, line: Id, ground: Id) =>
-  contrastOn(seenColour(site, line), seenColour(site, ground), seenColour(site, 'ground'));
+/** The contrast ratio of a line of the ring on a ground as it is seen, on that of the page. */
+const onSeen = (site: Site, line: Id, ground: string) =>
+  contrastOn(seenColour(site, line), ground, seenColour(site, 'ground'));
 
-/** The ring on a ground: that line is near which stands out more, so that little room is enough for it. */
-export function ringOn(site: Site, ground: Id | 'none'): FocusRing {
+/** The ring in a bar: that line is near which stands out more on its ground, so that little room is enough for it. */
+export function ringOn(site: Site, bar: Record<string, unknown>): FocusRing {
   const ring = brandRing(site);
-  const turned = ground !== 'none' && onGround(site, ring.near, ground) < onGround(site, ring.far, ground);
+  const behind = barGround(site, bar);
+  const turned = bar.ground !== 'none' && onSeen(site, ring.near, behind) < onSeen(site, ring.far, behind);
   return turned ? { near: ring.far, far: ring.near } : ring;
 }
 
@@ -36,8 +38,11 @@ export function ringOn(site: Site, ground: Id | 'none'): FocusRing {
  */
 export function leastRing(site: Site): number {
   const { near, far } = brandRing(site);
-  return Math.sqrt(onGround(site, near, far));
+  return Math.sqrt(onSeen(site, near, seenColour(site, far)));
 }
+
+/** The ground of the page, as a bar would have it. */
+const PAGE = { ground: 'ground', shade: 0 };
 
 /** By how much the ring around a part of a piece stands out in a state, of what is around the part; where that is a picture, at the least. */
 export function ringContrast(site: Site, { bar }: PieceInBar, part: StatedPart, state: State): number | null {
@@ -45,6 +50,7 @@ export function ringContrast(site: Site, { bar }: PieceInBar, part: StatedPart, 
   const onPanel = part.below !== undefined;
   if (!onPanel && (bar.picture !== null || bar.tint !== 'none' || bar.ground === 'none'))
     return leastRing(site);
-  const ground = onPanel ? 'ground' : (bar.ground as Id);
-  return onGround(site, ringOn(site, ground).near, ground);
+  // What drops down has the ground of the page, or where all follows the ground of the bar, that one.
+  const behind = onPanel && !bar.set ? PAGE : bar;
+  return onSeen(site, ringOn(site, behind).near, barGround(site, behind));
 }

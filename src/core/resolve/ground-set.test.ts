@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import { contrastOn } from '../colour/contrast';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
+import { seenColour } from '../site/seen-colour';
+import { ringOn } from './focus-ring';
 import { barGround, groundSet } from './ground-set';
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((number) => `#${number.toString(16).padStart(6, '0')}`);
@@ -54,4 +56,15 @@ test('what is legible stays as the brand has it; a tint darkens or lightens what
   expect(barGround(site, { ground: 'deep', shade: 100, set: true })).toBe('#ffffff');
   expect(groundSet(site, { ground: 'none', shade: 0, set: true })).toEqual({});
   expect(groundSet(site, { ground: 'deep', shade: 0, set: false })).toEqual({});
+});
+
+test('a ring stands out on the ground that is really there, with its tint', () => {
+  const site = sampleSite();
+  for (const shade of [-100, -60, 0, 60, 100]) {
+    const bar = { ground: 'soft', shade, set: true };
+    const { near, far } = ringOn(site, bar);
+    const seen = (id: string) => contrastOn(seenColour(site, id), barGround(site, bar));
+    expect(seen(near)).toBeGreaterThanOrEqual(seen(far));
+    expect(seen(near)).toBeGreaterThanOrEqual(3);
+  }
 });

@@ -1,4 +1,4 @@
-import { contrastOn, over, srgb, type Srgb } from '../colour/contrast';
+import { contrastOn, layered, over, rgbCss, srgb, type Srgb } from '../colour/contrast';
 import { hexOf } from '../colour/read-colour';
 import type { Id } from '../ids/id';
 import { seenColour } from '../site/seen-colour';
@@ -26,16 +26,20 @@ const shadeColour = (shade: number): Srgb => {
   return { r: channel, g: channel, b: channel, alpha: Math.abs(shade) / 100 };
 };
 
-/** The ground of a bar as it is seen, opaque: its colour and the tint over it, on that of the page; hexadecimal. */
-export function barGround(site: Site, values: Record<string, unknown>): string {
+/** What a bar lays over whatever is behind it: its ground, and the tint over that; null for nothing. Translucent where they are. */
+export function barLayer(site: Site, values: Record<string, unknown>): Srgb | null {
   const { ground, shade } = groundOf(values);
-  const page = over(srgb(seenColour(site, 'ground')), srgb('#fff'));
-  const own = ground === 'none' ? page : over(srgb(seenColour(site, ground)), page);
-  return hexOf(cssOf(over(shadeColour(shade), own)));
+  const own = ground === 'none' ? null : srgb(seenColour(site, ground));
+  if (shade === 0) return own;
+  return own === null ? shadeColour(shade) : layered(shadeColour(shade), own);
 }
 
-const cssOf = ({ r, g, b }: Srgb) =>
-  `rgb(${[r, g, b].map((channel) => Math.round(channel * 255)).join(' ')})`;
+/** The ground of a bar as it is seen, opaque: what it lays over the ground of the page; hexadecimal. */
+export function barGround(site: Site, values: Record<string, unknown>): string {
+  const page = over(srgb(seenColour(site, 'ground')), srgb('#fff'));
+  const layer = barLayer(site, values);
+  return hexOf(rgbCss(layer === null ? page : over(layer, page)));
+}
 
 /** The first of some colours that stands out enough; null where none does. */
 const firstOn = (ground: string, colours: readonly string[], least: number): string | null =>
@@ -44,7 +48,7 @@ const firstOn = (ground: string, colours: readonly string[], least: number): str
 /** As little of an ink over a ground as stands out enough: in steps of a twentieth. */
 function mixed(ink: string, ground: string, from: number, least: number): string {
   for (let share = from; share < 1; share += 0.05) {
-    const colour = hexOf(cssOf(over({ ...srgb(ink), alpha: share }, srgb(ground))));
+    const colour = hexOf(rgbCss(over({ ...srgb(ink), alpha: share }, srgb(ground))));
     if (contrastOn(colour, ground) >= least) return colour;
   }
   return ink;

@@ -8,6 +8,9 @@ export interface PieceInBar {
   bar: Record<string, unknown>;
 }
 
+/** The colour of the brand in which a bar sets its texts: where what stands on it follows its ground, the ink that does. */
+export const inkOf = ({ ink, set }: PieceInBar['bar']): Id => (ink === 'none' || set ? 'ink' : (ink as Id));
+
 /** A value that was said of a part in a state, or that follows from what was: of another state, or of the part that it follows; null where nothing was. */
 export function saidInState(
   piece: PieceInBar['piece'],
@@ -33,6 +36,5 @@ export function colourInState(
   const bare = part.bare(piece, state);
   if (name === 'Ground') return bare.ground;
   if (bare.ink !== 'of the bar') return bare.ink;
-  // Where what stands on it follows the ground, the ink of the bar is the one that does.
-  return bar.ink === 'none' || bar.set ? 'ink' : (bar.ink as Id);
+  return inkOf(bar);
 }

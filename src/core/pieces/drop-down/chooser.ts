@@ -76,20 +76,24 @@ export const chooserFormCss = (
   const drops = form === 'drop';
   const hanging = Object.entries({ ...hangingLookCss(true), ...sideCss[belowAlign] });
   return {
-    '& .chooser-list': Object.fromEntries(hanging.map(([name, css]) => [name, unless(!drops, css)])),
+    '& .chooser-list': {
+      ...Object.fromEntries(hanging.map(([name, css]) => [name, unless(!drops, css)])),
+      '--opened': unless(!drops, 'block'),
+    },
     ...arrowSeenCss(`& ${CHOOSER}`, drops && belowArrow),
   };
 };
 
+/** What is open is seen; where it stands in the flow, it is as it is anyway. */
+const opened = { display: 'var(--opened, revert-layer)' };
+
 export const chooserOpenCss: Rules = {
-  '.chooser-toggle[aria-expanded="true"] + .chooser-list': { display: 'block' },
+  '.chooser-toggle[aria-expanded="true"] + .chooser-list': opened,
 };
 
 /** Where scripts are off. */
 export const chooserUnscriptedCss: Rules = {
-  [`${CHOOSER}:is(:hover, :focus-within) > .chooser-toggle + .chooser-list`]: {
-    display: 'var(--unscripted-below, block)',
-  },
+  [`${CHOOSER}:is(:hover, :focus-within) > .chooser-toggle + .chooser-list`]: opened,
 };
 
 /** What only choosers with some values need. */

@@ -3,6 +3,7 @@ import type { Id } from '../../ids/id';
 import type { CssNames } from '../../properties/property';
 import type { Division } from '../../properties/kinds/division';
 import { brandRing, ringOn } from '../../resolve/focus-ring';
+import { seenColour } from '../../site/seen-colour';
 import type { Site } from '../../site/site';
 
 /** How thick each line of the focus ring is, in CSS px (WCAG 2.2, 2.4.13 Focus Appearance: at least 2). */
@@ -21,19 +22,18 @@ export const ringCss: Rules = {
 };
 
 /** The ring in a bar, with `&` for it: by its ground, and inside of pieces that fill the bar from edge to edge. */
-export function ringRules(
-  site: Site,
-  css: CssNames,
-  { ground, across, division }: Record<string, unknown>,
-): Rules {
+export function ringRules(site: Site, css: CssNames, values: Record<string, unknown>): Rules {
+  const { across, division, set } = values;
   const usual = brandRing(site);
-  const { near, far } = ringOn(site, ground as Id | 'none');
+  const { near, far } = ringOn(site, values);
+  // Where what stands on a bar follows its ground, names of the brand mean something else in it.
+  const line = (id: Id) => (set ? seenColour(site, id) : css.token(id));
   const turned = near !== usual.near;
   const inside = across === 'stretch' && (division as Division).by !== 'stack';
   return {
     '&': {
-      '--ring': turned ? css.token(near) : AS_IT_COMES,
-      '--ring-far': turned ? css.token(far) : AS_IT_COMES,
+      '--ring': turned ? line(near) : AS_IT_COMES,
+      '--ring-far': turned ? line(far) : AS_IT_COMES,
       '--ring-offset': inside ? `${-LINE}px` : AS_IT_COMES,
       '--ring-inset': inside ? 'inset' : AS_IT_COMES,
     },
