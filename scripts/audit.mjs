@@ -18,7 +18,6 @@ const sampled = [
   'tests/starters.spec.ts',
   'tests/sheet-cells.spec.ts',
   'tests/killed-server.spec.ts',
-  'tests/accessible-screens.spec.ts',
 ];
 const report = path.join(mkdtempSync(path.join(tmpdir(), 'gable-ridge-')), 'audit.json');
 const code = await run(process.execPath, [tool('@playwright/test', 'cli.js'), 'test', ...sampled], {

@@ -2,12 +2,12 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { pieceKindsIn } from '../src/core/pieces';
 import { test } from './support/test';
-import { sample } from './support/sample';
 import { makeSite, openCell } from './support/site';
 
 /** Violations of a screen. The views show the designer's site, which is judged on its own where it is handed over. */
-async function violations(page: Page) {
+async function violations(page: Page, within = 'html') {
   const { violations: found } = await new AxeBuilder({ page })
+    .include(within)
     .exclude('iframe')
     .setLegacyMode()
     // What is in order is not reported node by node, which takes most of the time.
@@ -110,13 +110,11 @@ test('no violation in the columns of states', async ({ page }) => {
 });
 
 test('no violation among the starters', async ({ page }) => {
-  // They are many, and made alike.
-  test.skip(sample(1, 0) === 1, 'looked at in an audit');
   await page.goto('/sites/hollin-sound/headers');
   await page.getByRole('button', { name: 'Main header' }).first().click();
   await page.getByRole('menuitem', { name: 'New header…' }).click();
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Side panel/ })).toBeVisible();
-  expect(await violations(page)).toEqual([]);
+  expect(await violations(page, '[role="dialog"]')).toEqual([]);
 });
 
 test('empty screens say what to do, without violation', async ({ page, request }) => {

@@ -3,6 +3,7 @@ import { chromiumArguments, chromiumPath } from '../scripts/lib/chromium.mjs';
 import type { Place } from '../src/core/boxes/placed';
 import { openDropDowns } from '../src/core/fit/drop-down-places';
 import { usually } from '../src/core/fit/heights';
+import type { Values } from '../src/core/properties/property';
 import type { Assembly, Piece } from '../src/core/site/assembly';
 import { newItem, newPiece } from '../src/core/site/defaults';
 import type { Site } from '../src/core/site/site';
@@ -297,19 +298,20 @@ test('panels as wide as the content or the bar, at the middle of their item, and
 });
 
 /** The demo with the choice of a language and the account of who is signed in as buttons with drop-downs, in its header and its footer. */
-function withChoosers(site = demo('hollin-sound')): Site {
-  const pieces = [
-    newPiece('p-languages', 'language', {
-      form: { desktop: 'drop' },
+function withChoosers(form: Values[string] = { desktop: 'drop' }): Site {
+  const site = demo('hollin-sound');
+  const made = (within: string) => [
+    newPiece(`${within}-languages`, 'language', {
+      form,
       said: { desktop: 'codes' },
       belowAlign: { desktop: 'middle' },
       belowGap: { desktop: 8 },
       belowArrow: { all: true },
     }),
-    newPiece('p-account', 'account', { form: { desktop: 'drop' }, shows: { all: 'in' } }),
+    newPiece(`${within}-account`, 'account', { form: { desktop: 'drop' }, shows: { all: 'in' } }),
   ];
-  const held = Object.fromEntries(pieces.map((each) => [each.id, each]));
   const into = (assembly: Assembly): Assembly => {
+    const held = Object.fromEntries(made(assembly.id).map((each) => [each.id, each]));
     const id = assembly.order.at(-1)!;
     const bar = assembly.bars[id]!;
     const bays = bar.bays.map((bay, index) =>
@@ -337,6 +339,32 @@ test('languages and accounts as buttons with drop-downs stand where it was worke
     expect(wrong).toEqual([]);
     expect(compared).toBeGreaterThan(site.languages.length === 1 ? 6 : 12);
   }
+});
+
+test('one that was open stands in the flow as ever where the window has grown past it; controls of the page itself are left alone', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 375, height: HEIGHT });
+  await visitHandedOver(page, demoDb, withChoosers({ desktop: 'row', phone: 'drop' }));
+  const [toggle, list] = [
+    page.locator('.header').getByRole('button', { name: 'Language: English' }),
+    page.locator('.header .language .chooser-list'),
+  ];
+  await toggle.click();
+  await expect(list).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: HEIGHT });
+  await expect(toggle).toBeHidden();
+  await expect(list).toHaveCSS('display', 'flex');
+  await page.evaluate(() => {
+    const own = Object.assign(document.createElement('button'), { textContent: 'Own', type: 'button' });
+    own.setAttribute('aria-controls', 'elsewhere');
+    own.setAttribute('aria-expanded', 'true');
+    document.querySelector('main')!.append(own);
+  });
+  const own = page.getByRole('button', { name: 'Own', exact: true });
+  await own.click();
+  await page.locator('main h1').click();
+  await expect(own).toHaveAttribute('aria-expanded', 'true');
 });
 
 test('they open by click and keys, upwards in a footer, and Escape leads back', async ({ page }) => {

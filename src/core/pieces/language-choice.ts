@@ -78,7 +78,6 @@ const layouts = ({ said, form, languageGap }: Values) =>
       whiteSpace: 'nowrap',
     },
     '.language-code': { display: said === 'codes' ? 'inline' : 'none' },
-    // Its button is a link of a language too.
     ...chooserLayouts(form, languageGap),
   }) as const satisfies Layouts;
 

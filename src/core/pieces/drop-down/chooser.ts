@@ -24,6 +24,9 @@ import { CHEVRON, chevronCss, chevronOpenCss } from '../chevron';
  */
 const CHOOSER = '.chooser';
 
+/** Its button, which is also dressed as a link of its piece: what is said of it here wins over that. */
+const TOGGLE = '.chooser > .chooser-toggle';
+
 /** How the list of a chooser stands: beside each other, below each other, or hanging from a button. */
 export const chooserForms = { row: 'a row', list: 'a list', drop: 'a button with a drop-down' } as const;
 export type ChooserForm = keyof typeof chooserForms;
@@ -36,7 +39,7 @@ export function chooserLayouts(form: ChooserForm, gap: Length) {
   const drops = form === 'drop';
   return {
     '.chooser': { display: drops ? 'grid' : undefined },
-    '.chooser-toggle': {
+    [TOGGLE]: {
       ...(drops ? signAndWords : nothingOf(signAndWords)),
       display: drops ? 'inline-flex' : 'none',
       alignItems: drops ? 'center' : undefined,
@@ -114,8 +117,8 @@ export function chooserBox(
   items: readonly Box[],
 ): Box {
   const button = box(
-    '.chooser-toggle',
-    laid['.chooser-toggle'],
+    TOGGLE,
+    laid[TOGGLE],
     [
       toggle.sign,
       words(toggle.said),
