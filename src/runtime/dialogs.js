@@ -92,7 +92,7 @@
   };
   new MutationObserver((changes) => {
     for (const { target } of changes) {
-      for (const opener of openersOf(target)) opener.setAttribute('aria-expanded', String(target.open));
+      for (const opener of openersOf(target)) opener.setAttribute('aria-expanded', target.open);
       (target.open ? hasOpened : hasClosed)(target);
     }
   }).observe(document, { subtree: true, attributeFilter: ['open'] });

@@ -5,7 +5,7 @@
   const shown = (element) => element.getClientRects().length > 0;
   const says = (element, name) => getComputedStyle(element).getPropertyValue(name);
   const isOpen = (toggle) => toggle.getAttribute('aria-expanded') === 'true';
-  const setOpen = (toggle, open) => toggle.setAttribute('aria-expanded', String(open));
+  const setOpen = (toggle, open) => toggle.setAttribute('aria-expanded', open);
   // Nothing of the pages' own content.
   const TOGGLE = ':is(.menu-toggle, .chooser-toggle, .links-toggle)';
   const PANEL = `${TOGGLE} + ul`;

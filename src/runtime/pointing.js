@@ -2,7 +2,7 @@
 (() => {
   const toggles = () => [...document.querySelectorAll('.menu-toggle[data-pointed]')];
   const setOpen = (toggle, open) => {
-    toggle.setAttribute('aria-expanded', String(open));
+    toggle.setAttribute('aria-expanded', open);
     if (open) toggle.dataset.pointed = '';
     else delete toggle.dataset.pointed;
   };

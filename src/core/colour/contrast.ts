@@ -35,7 +35,7 @@ export function layered(top: Srgb, under: Srgb): Srgb {
 /** A colour as CSS, by whole 255ths. */
 export const rgbCss = ({ r, g, b, alpha }: Srgb): string => {
   const channels = [r, g, b].map((channel) => Math.round(channel * 255)).join(' ');
-  return alpha === 1 ? `rgb(${channels})` : `rgb(${channels} / ${Math.round(alpha * 1000) / 10}%)`;
+  return alpha === 1 ? `rgb(${channels})` : `rgb(${channels} / ${Math.round(alpha * 1000) / 1000})`;
 };
 
 /** The linear light of a gamma-encoded channel of sRGB, both 0 to 1 (WCAG 2.2, "relative luminance"). */

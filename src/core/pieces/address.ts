@@ -32,14 +32,12 @@ const line = <const Name extends string>(name: Name, label: string) =>
 const ways = {
   telephone: {
     label: 'Telephone',
-    short: 'Tel.',
     example: '+44 1632 960000',
     problem: telephoneProblem,
     href: (said: string) => `tel:${telephoneDigits(said)}`,
   },
   mail: {
     label: 'E-mail',
-    short: 'Mail',
     example: 'name@example.com',
     problem: emailProblem,
     href: (said: string) => `mailto:${said}`,
@@ -48,7 +46,7 @@ const ways = {
 type Way = keyof typeof ways;
 
 function wayProperties<const Name extends Way>(name: Name) {
-  const { label, short, example, problem } = ways[name];
+  const { label, example, problem } = ways[name];
   return propertyList(
     property({
       name,
@@ -66,22 +64,6 @@ function wayProperties<const Name extends Way>(name: Name) {
       by: 'language',
       initial: '' as string,
     }),
-    property({
-      name: `${name}Short` as const,
-      label: 'Said before it',
-      group: label,
-      kind: textKind(20, 'nothing'),
-      by: 'language',
-      initial: short as string,
-    }),
-    property({
-      name: `${name}Full` as const,
-      label: 'Which is short for',
-      group: label,
-      kind: textKind(40, 'nothing'),
-      by: 'language',
-      initial: label as string,
-    }),
   );
 }
 
@@ -92,6 +74,14 @@ const properties = propertyList(
   line('line3', 'Third line'),
   wayProperties('telephone'),
   wayProperties('mail'),
+  property({
+    name: 'waysSaid',
+    label: 'Before a number or an address',
+    group: 'Address',
+    kind: flagKind('nothing', '“Tel.” and the like, in the page’s language'),
+    by: null,
+    initial: true,
+  }),
   property({
     name: 'hours',
     label: 'Open',
@@ -175,13 +165,13 @@ function hourRows(values: Values, said: Words): { hours: DayHours; days: string;
 }
 
 /** The ways that are said: what is before each, and what is read of it. */
-const waysOf = (values: Values) =>
+const waysOf = (values: Values, said: Words) =>
   (Object.keys(ways) as Way[])
     .filter((way) => values[way].trim() !== '')
     .map((way) => ({
       href: ways[way].href(values[way]),
-      short: values[`${way}Short`].trim(),
-      full: values[`${way}Full`].trim(),
+      short: values.waysSaid ? said[`${way}Short`] : '',
+      full: said[way],
       // A number is not broken in the middle.
       read: (values[`${way}Read`].trim() || values[way]).replaceAll(' ', '\u00a0'),
     }));
@@ -194,7 +184,7 @@ function boxesOf(values: Values, content: PieceContent): Box[] {
     name === '' ? null : box('.address-name', laid['.address-name'], [words(name)], bold),
     ...linesOf(values).map((each) => box('span', {}, [words(each)])),
   ];
-  const reached = waysOf(values).map(({ short, read }) =>
+  const reached = waysOf(values, content.words).map(({ short, read }) =>
     box('.address-way', laid['.address-way'], [
       short === '' ? null : box('.address-way > :first-child', {}, [words(short)]),
       box('.address-link', laid['.address-link'], [words(read)], dressedBox(values, part.prefix, content)),
@@ -217,11 +207,7 @@ function boxesOf(values: Values, content: PieceContent): Box[] {
 
 /** What is short for something else says so. */
 const shortened = (short: string, full: string): Node =>
-  short === ''
-    ? null
-    : full === '' || full === short
-      ? el('span', {}, short)
-      : el('abbr', { title: full }, short);
+  short === '' ? null : full === short ? el('span', {}, short) : el('abbr', { title: full }, short);
 
 function linesHtml(values: Values): Element | null {
   const name = values.name.trim();
@@ -235,8 +221,8 @@ function linesHtml(values: Values): Element | null {
   );
 }
 
-function waysHtml(values: Values): Element | null {
-  const reached = waysOf(values);
+function waysHtml(values: Values, said: Words): Element | null {
+  const reached = waysOf(values, said);
   if (reached.length === 0) return null;
   return el(
     'div',
@@ -299,7 +285,7 @@ export const address = kindOfPiece<Values>({
   },
   html(piece, context) {
     const { values } = piece;
-    const parts = [linesHtml(values), waysHtml(values), ...hoursHtml(values, context.words)];
+    const parts = [linesHtml(values), waysHtml(values, context.words), ...hoursHtml(values, context.words)];
     if (!parts.some(Boolean)) return null;
     return el(
       'address',

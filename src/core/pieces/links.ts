@@ -1,7 +1,8 @@
 import { box, words, type Box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
+import type { Id } from '../ids/id';
 import { el, type Element } from '../markup/html';
-import { unless, type Rules } from '../markup/css';
+import { AS_IT_COMES, unless, type Rules } from '../markup/css';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
 import { numberKind } from '../properties/kinds/number';
@@ -17,7 +18,8 @@ import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent, type RoomEntry } from './content';
 import { headingParts } from './menu/forms';
-import { kindOfPiece, leading, pieceClass, type MenuEntry, type PieceContext } from './piece';
+import { listedMenuHtml, orderVariant } from './listed-menu';
+import { kindOfPiece, leading, type MenuEntry, type PieceContext } from './piece';
 import { bareList } from './bare-list';
 import { CHEVRON, chevronCss, chevronOpenCss } from './chevron';
 
@@ -120,8 +122,10 @@ const properties = propertyList(
     initial: null,
     css: (value, names) => ({
       '& .links-group + .links-group': {
-        'border-block-start': unless(value === null, value === null ? '' : names.token(value)),
+        'border-block-start': value === null ? AS_IT_COMES : names.token(value),
       },
+      // The ring of a heading stands beyond the line below it, not over it.
+      '& .links-toggle': { '--ring-offset': value === null ? AS_IT_COMES : '2px' },
     }),
   }),
   dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
@@ -184,14 +188,24 @@ const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: Valu
   } as const satisfies Layouts;
 };
 
-/** Its groups: the list as a whole, or one for each item of the first level. */
-function groupsOf<E extends { label: string; children: readonly E[] }>(
+/** Links with their heading; `of` is the item of the first level that they are below of, where there is one. */
+interface Group<E> {
+  of: Id | null;
+  heading: string;
+  links: readonly E[];
+}
+
+/** Its groups: the list as a whole, or one for each item of the first level; an item with nothing below it is a link by itself. */
+function groupsOf<E extends { id: Id; label: string; children: readonly E[] }>(
   values: Values,
   entries: readonly E[],
-): { heading: string; links: readonly E[] }[] {
-  return values.grouped === 'one'
-    ? [{ heading: values.heading.trim(), links: entries }]
-    : entries.map(({ label, children }) => ({ heading: label, links: children }));
+): Group<E>[] {
+  if (values.grouped === 'one') return [{ of: null, heading: values.heading.trim(), links: entries }];
+  return entries.map((entry): Group<E> =>
+    entry.children.length > 0
+      ? { of: entry.id, heading: entry.label, links: entry.children }
+      : { of: null, heading: '', links: [entry] },
+  );
 }
 
 function linkBox(values: Values, { id, label, current }: RoomEntry, content: PieceContent): Box {
@@ -204,7 +218,7 @@ function linkBox(values: Values, { id, label, current }: RoomEntry, content: Pie
 
 function groupBox(
   values: Values,
-  { heading, links }: { heading: string; links: readonly RoomEntry[] },
+  { heading, links }: Group<RoomEntry>,
   index: number,
   content: PieceContent,
 ): Box {
@@ -239,7 +253,7 @@ function groupBox(
 
 /** A list of links with its heading; where it unfolds at some width, with the heading as a button too. */
 function groupHtml(
-  { heading, links }: { heading: string; links: readonly MenuEntry[] },
+  { of, heading, links }: Group<MenuEntry>,
   { id, level, folds }: { id: string; level: number; folds: boolean },
   context: PieceContext,
 ): Element {
@@ -266,7 +280,7 @@ function groupHtml(
   );
   return el(
     'div',
-    { class: 'links-group' },
+    { class: ['links-group', of !== null && context.className(of)].filter(Boolean).join(' ') },
     heading !== '' &&
       el(
         `h${level}`,
@@ -283,7 +297,7 @@ const openRule: Rules = {
 };
 
 /** How all of it stands where nothing can be opened: its lists are seen, and headings are no buttons. */
-export const standingOpenCss: Rules = {
+const standingOpenCss: Rules = {
   '.links-list': { display: 'flex' },
   '.links-toggle': { display: 'none' },
   '.links-name': { display: 'block' },
@@ -333,24 +347,17 @@ export const links = kindOfPiece<Values>({
           groups.map((group, index) => groupBox(values, group, index, content)),
         );
   },
+  variant: orderVariant,
   summary: ({ unfolds }) => unfoldsLabels[unfolds],
   caption: ({ menu }, nameOf) => (menu === null ? 'none chosen' : (nameOf(menu) ?? '')),
   html(piece, context, versions) {
-    const { values, band, id } = piece;
-    const shown = values.menu === null ? null : context.menu(values.menu, band);
-    if (!shown || shown.entries.length === 0) return null;
+    const { values, id } = piece;
     const folds = versions.some((each) => each.values.unfolds !== 'open');
-    const name = context.idOf(id);
-    const lists = groupsOf(values, shown.entries).map((group, index) =>
-      groupHtml(group, { id: `${name}-${index + 1}`, level: values.headingLevel, folds }, context),
-    );
-    return el(
-      'nav',
-      {
-        class: pieceClass(piece, context),
-        'aria-label': context.landmark(values.landmark || values.heading.trim() || shown.name),
-      },
-      ...lists,
-    );
+    const lists = (entries: readonly MenuEntry[], suffix: string) =>
+      groupsOf(values, entries).map((group, index) => {
+        const listId = `${context.idOf(id)}${suffix}-${index + 1}`;
+        return groupHtml(group, { id: listId, level: values.headingLevel, folds }, context);
+      });
+    return listedMenuHtml(piece, context, versions, lists, values.heading.trim());
   },
 });

@@ -44,7 +44,7 @@ const said = <const Name extends string>(name: Name, label: string, placeholder:
     initial: '' as string,
   });
 
-/** The answers, each with the status by which the service says it (RFC 9110, 15) and the word that comes for it. */
+/** The answers, each with the word that comes for it; which status of the service means which is in runtime/newsletter.js. */
 const newsletterAnswers = {
   sent: { label: 'Sent', word: 'sent' },
   known: { label: 'Known already', word: 'knownAddress' },

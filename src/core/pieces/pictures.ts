@@ -1,4 +1,4 @@
-import { box } from '../boxes/box';
+import { box, words } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { el } from '../markup/html';
 import { lengthKind } from '../properties/kinds/length';
@@ -7,8 +7,8 @@ import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
-import { words } from '../boxes/box';
-import { kindOfPiece, leading, pieceClass } from './piece';
+import { listedMenuHtml, orderVariant } from './listed-menu';
+import { kindOfPiece, leading, type MenuEntry } from './piece';
 import { bareList } from './bare-list';
 
 const properties = propertyList(
@@ -70,11 +70,9 @@ export const pictures = kindOfPiece<Values>({
   },
   summary: () => 'shown',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu) ?? '')),
-  html(piece, context) {
-    const { menu, landmark: said } = piece.values;
-    const shown = menu === null ? null : context.menu(menu, piece.band);
-    if (!shown || shown.entries.length === 0) return null;
-    const items = shown.entries.map((entry) => {
+  variant: orderVariant,
+  html(piece, context, versions) {
+    const itemHtml = (entry: MenuEntry) => {
       const artwork = entry.picture === null ? null : context.artwork(entry.picture);
       const newWindow = entry.newWindow ? context.words.newWindow : null;
       const { src, width, height } = artwork ?? {};
@@ -84,11 +82,7 @@ export const pictures = kindOfPiece<Values>({
         { class: context.className(entry.id) },
         leading(entry.target, { class: 'pictures-link', newWindow }, seen),
       );
-    });
-    return el(
-      'nav',
-      { class: pieceClass(piece, context), 'aria-label': context.landmark(said || shown.name) },
-      el('ul', {}, ...items),
-    );
+    };
+    return listedMenuHtml(piece, context, versions, (entries) => [el('ul', {}, ...entries.map(itemHtml))]);
   },
 });

@@ -29,6 +29,11 @@ export interface Words {
   wrongAddress: string;
   noAnswer: string;
   toTop: string;
+  /** What stands before a number or an address, and what it is short for. */
+  telephoneShort: string;
+  telephone: string;
+  mailShort: string;
+  mail: string;
 }
 
 /** The words of the languages that come with the product, by their primary tag (RFC 5646, 2.2.1). */
@@ -57,6 +62,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'This cannot be an e-mail address. It looks like name@example.com.',
     noAnswer: 'There was no answer. Please try again later.',
     toTop: 'Back to the top',
+    telephoneShort: 'Tel.',
+    telephone: 'Telephone',
+    mailShort: 'Mail',
+    mail: 'E-mail',
   },
   de: {
     skip: 'Zum Inhalt',
@@ -82,6 +91,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Das kann keine E-Mail-Adresse sein. Sie sieht aus wie name@example.com.',
     noAnswer: 'Es kam keine Antwort. Bitte versuchen Sie es später noch einmal.',
     toTop: 'Nach oben',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefon',
+    mailShort: 'Mail',
+    mail: 'E-Mail',
   },
   fr: {
     skip: 'Aller au contenu',
@@ -107,6 +120,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Ce n’est pas une adresse e-mail. Exemple : name@example.com.',
     noAnswer: 'Pas de réponse. Veuillez réessayer plus tard.',
     toTop: 'Haut de page',
+    telephoneShort: 'Tél.',
+    telephone: 'Téléphone',
+    mailShort: 'Mél',
+    mail: 'Courrier électronique',
   },
   es: {
     skip: 'Saltar al contenido',
@@ -132,6 +149,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'No puede ser una dirección de correo. Ejemplo: name@example.com.',
     noAnswer: 'No hubo respuesta. Inténtelo más tarde.',
     toTop: 'Volver arriba',
+    telephoneShort: 'Tel.',
+    telephone: 'Teléfono',
+    mailShort: 'Correo',
+    mail: 'Correo electrónico',
   },
   it: {
     skip: 'Vai al contenuto',
@@ -157,6 +178,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Non può essere un indirizzo e-mail. Esempio: name@example.com.',
     noAnswer: 'Nessuna risposta. Riprova più tardi.',
     toTop: 'Torna su',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefono',
+    mailShort: 'Mail',
+    mail: 'Posta elettronica',
   },
   nl: {
     skip: 'Naar de inhoud',
@@ -182,6 +207,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Dit kan geen e-mailadres zijn. Voorbeeld: name@example.com.',
     noAnswer: 'Er kwam geen antwoord. Probeer het later opnieuw.',
     toTop: 'Naar boven',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefoon',
+    mailShort: 'Mail',
+    mail: 'E-mail',
   },
   pl: {
     skip: 'Przejdź do treści',
@@ -207,6 +236,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'To nie może być adres e-mail. Przykład: name@example.com.',
     noAnswer: 'Brak odpowiedzi. Prosimy spróbować później.',
     toTop: 'Do góry',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefon',
+    mailShort: 'Mail',
+    mail: 'Poczta elektroniczna',
   },
   pt: {
     skip: 'Saltar para o conteúdo',
@@ -232,6 +265,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Não pode ser um endereço de e-mail. Exemplo: name@example.com.',
     noAnswer: 'Não houve resposta. Tente mais tarde.',
     toTop: 'Voltar ao topo',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefone',
+    mailShort: 'Mail',
+    mail: 'Correio eletrónico',
   },
   sv: {
     skip: 'Hoppa till innehållet',
@@ -257,6 +294,10 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Det kan inte vara en e-postadress. Exempel: name@example.com.',
     noAnswer: 'Inget svar kom. Försök igen senare.',
     toTop: 'Till toppen',
+    telephoneShort: 'Tel.',
+    telephone: 'Telefon',
+    mailShort: 'Mejl',
+    mail: 'E-post',
   },
   ar: {
     skip: 'انتقل إلى المحتوى',
@@ -282,5 +323,9 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'هذا ليس عنوان بريد إلكتروني. مثال: name@example.com.',
     noAnswer: 'لا يوجد رد. حاول لاحقا.',
     toTop: 'إلى الأعلى',
+    telephoneShort: 'هاتف',
+    telephone: 'رقم الهاتف',
+    mailShort: 'بريد',
+    mail: 'البريد الإلكتروني',
   },
 };

@@ -10,7 +10,8 @@ import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
-import { leading, kindOfPiece, pieceClass, type MenuEntry, type PieceContext } from './piece';
+import { listedMenuHtml, orderVariant } from './listed-menu';
+import { leading, kindOfPiece, type MenuEntry, type PieceContext } from './piece';
 import { bareList } from './bare-list';
 
 const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
@@ -96,10 +97,9 @@ export const social = kindOfPiece<Values>({
   },
   summary: () => 'pictograms',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu) ?? '')),
-  html(piece, context) {
-    const shown = piece.values.menu === null ? null : context.menu(piece.values.menu, piece.band);
-    if (!shown || shown.entries.length === 0) return null;
-    const items = shown.entries.map((entry) =>
+  variant: orderVariant,
+  html(piece, context, versions) {
+    const itemHtml = (entry: MenuEntry) =>
       el(
         'li',
         { class: context.className(entry.id) },
@@ -112,15 +112,7 @@ export const social = kindOfPiece<Values>({
           },
           ...signHtml(entry, context),
         ),
-      ),
-    );
-    return el(
-      'nav',
-      {
-        class: pieceClass(piece, context),
-        'aria-label': context.landmark(piece.values.landmark || shown.name),
-      },
-      el('ul', {}, ...items),
-    );
+      );
+    return listedMenuHtml(piece, context, versions, (entries) => [el('ul', {}, ...entries.map(itemHtml))]);
   },
 });

@@ -1,4 +1,5 @@
 import type { Rules } from '../markup/css';
+import { el, type Node } from '../markup/html';
 import type { SettledPiece } from './piece';
 
 /** A variant of a piece, settled for the widest stretch that needs it. */
@@ -22,6 +23,18 @@ export function variantsOf<V>(stages: readonly SettledPiece<V>[]): Variant<V>[] 
     const before = first.slice(0, index).filter(({ band }) => band === settled.band).length;
     return { settled, name: before === 0 ? settled.band : `${settled.band}-${before + 1}` };
   });
+}
+
+/** Markup that is made for each variant, in an element of its own where there are several; `suffix` tells apart the ids in them. */
+export function inEachVariant<V>(
+  versions: readonly SettledPiece<V>[],
+  make: (settled: SettledPiece<V>, suffix: string) => Node[],
+): Node[] {
+  const variants = variantsOf(versions);
+  if (variants.length === 1) return make(variants[0]!.settled, '');
+  return variants.map(({ settled, name }) =>
+    el('div', { class: `for-${name}` }, ...make(settled, `-${name}`)),
+  );
 }
 
 /** The rules that show in a stage the variant that it needs, or the first where it needs none; `&` stands for the piece. Empty when there is one for all. */

@@ -30,6 +30,10 @@ const labels: Record<keyof Words, string> = {
   wrongAddress: 'Newsletter: not an address',
   noAnswer: 'Newsletter: no answer came',
   toTop: 'Back to the top',
+  telephoneShort: 'Before a telephone number',
+  telephone: 'Which is short for',
+  mailShort: 'Before an e-mail address',
+  mail: 'Which is short for (e-mail)',
 };
 
 /** How many names of days there are. */

@@ -67,7 +67,6 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
             line2: 'Port Hollin',
             telephone: '+44 1632 960117',
             telephoneRead: '01632 960 117',
-            telephoneFull: { all: 'Telephone', de: 'Telefon' },
             mail: 'crew@hollin-sound.example',
             asData: true,
           },

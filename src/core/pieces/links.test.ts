@@ -1,0 +1,64 @@
+import { expect, test } from '@jest/globals';
+import { homePage } from '../render/files';
+import { renderPage } from '../render/page/page';
+import { renderStylesheet } from '../render/stylesheet/stylesheet';
+import { newAssembly, newItem, newMenu, newPiece } from '../site/defaults';
+import { countedIds, sampleSite } from '../site/sample.test-data';
+import type { MenuItem } from '../site/menu';
+import type { Site } from '../site/site';
+
+const item = (id: string, children: string[] = [], values: MenuItem['values'] = {}) =>
+  newItem({ id, label: id, link: { to: 'address', address: `https://example.com/${id}` }, children, values });
+
+/** A site whose footer shows a menu as lists. */
+function withLists(items: MenuItem[], top: string[], order: Record<string, string[]> = {}): Site {
+  const sample = sampleSite();
+  const byId = Object.fromEntries(items.map((each) => [each.id, each]));
+  const menu = newMenu({
+    id: 'lists',
+    name: 'Lists',
+    top,
+    items: byId,
+    ...(Object.keys(order).length > 0 ? { values: { order } } : {}),
+  });
+  const footer = newAssembly('footers', 'Foot', 'desktop', countedIds());
+  const piece = newPiece('p-lists', 'links', { menu: { all: 'lists' }, grouped: { all: 'columns' } });
+  footer.bars[footer.order[0]!]!.bays[0]!.pieces = [piece.id];
+  footer.pieces = { [piece.id]: piece };
+  return {
+    ...sample,
+    menus: { ...sample.menus, lists: menu },
+    footers: { [footer.id]: footer },
+    placing: { header: null, footer: footer.id },
+  };
+}
+
+const footerOf = (site: Site) => /<footer[\s\S]*<\/footer>/.exec(renderPage(site, homePage(site)))![0];
+
+test('an item with others below it is a heading over them, one without is a link by itself', () => {
+  const html = footerOf(withLists([item('One', ['Two']), item('Two'), item('Three')], ['One', 'Three']));
+  expect(html.match(/<h2[^>]*>.*?<\/h2>/g)).toEqual([expect.stringContaining('One')]);
+  expect(html).toContain('<a class="links-link" href="https://example.com/Three">Three</a>');
+});
+
+test('a list is hidden with its heading where a band hides the item that it is of', () => {
+  const hidden = { shown: { desktop: 'shown', phone: 'hidden' } };
+  const site = withLists([item('One', ['Two'], hidden), item('Two')], ['One']);
+  const [, own] = /class="links-group ([\w-]+)"/.exec(footerOf(site))!;
+  expect(renderStylesheet(site)).toMatch(new RegExp(`\\.${own} \\{\\s+display: none`));
+});
+
+test('where a band has an order of its own, the lists stand once more in it, each with ids of its own', () => {
+  const site = withLists(
+    [item('One', ['Two']), item('Two'), item('Three', ['Four']), item('Four')],
+    ['One', 'Three'],
+    {
+      phone: ['Three', 'One'],
+    },
+  );
+  const html = footerOf(site);
+  const names = [...html.matchAll(/<span class="links-name">(\w+)<\/span>/g)].map(([, name]) => name);
+  expect(names).toEqual(['One', 'Three', 'Three', 'One']);
+  const ids = [...html.matchAll(/ id="([^"]+)"/g)].map(([, id]) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+});
