@@ -34,10 +34,22 @@ const openEach = (page: Page) =>
         ':is(.header .menu-list > li > .menu-toggle, .header .chooser-toggle)',
       ),
     ];
+    const shown = (toggle: Element) => toggle.getClientRects().length > 0;
+    const beside = (toggle: HTMLElement) => [
+      ...toggle.nextElementSibling!.querySelectorAll<HTMLElement>(':scope > li > .menu-toggle'),
+    ];
     return toggles
-      .filter((toggle) => toggle.getClientRects().length > 0)
+      .filter(shown)
+      .flatMap((toggle) => {
+        document.body.click();
+        toggle.click();
+        return [toggle, ...beside(toggle).filter(shown)];
+      })
       .map((toggle) => {
         document.body.click();
+        toggle
+          .parentElement!.parentElement!.parentElement!.querySelector<HTMLElement>(':scope > .menu-toggle')
+          ?.click();
         toggle.click();
         const panel = toggle.nextElementSibling!;
         const { x, y, width, height, right, bottom } = panel.getBoundingClientRect();
@@ -158,6 +170,92 @@ function withMenu(values: Record<string, Record<string, unknown>>, site = demo('
   const pieces = { ...header.pieces, [menu.id]: said };
   return { ...site, headers: { ...site.headers, [header.id]: { ...header, pieces } } };
 }
+
+/** The demo with lists below items of the first and the last drop-down of its menu, in a form in which they open beside it. */
+function withThirdLevel(values: Record<string, Record<string, unknown>> = {}): Site {
+  const site = demo('hollin-sound');
+  const menu = site.menus['m-main']!;
+  const [first, last] = [menu.top[0]!, menu.top.at(-1)!];
+  const below = [first, last].flatMap((top) => menu.items[top]!.children.slice(0, 2));
+  const added = below.flatMap((parent, at) =>
+    ['Before you go', 'On the quay', 'Underway with the whole family'].map((label, nth) => ({
+      parent,
+      item: newItem({ id: `third-${at}-${nth}`, label, link: { to: 'page', page: site.pageOrder[0]! } }),
+    })),
+  );
+  const items = {
+    ...menu.items,
+    ...Object.fromEntries(added.map(({ item }) => [item.id, item])),
+    ...Object.fromEntries(
+      below.map((id) => [
+        id,
+        {
+          ...menu.items[id]!,
+          children: added.filter(({ parent }) => parent === id).map(({ item }) => item.id),
+        },
+      ]),
+    ),
+  };
+  const changed = { ...site, menus: { ...site.menus, 'm-main': { ...menu, items } } };
+  return withMenu(
+    {
+      panel: { desktop: 'list' },
+      panelWidth: { desktop: 'own' },
+      second: { desktop: 'beside' },
+      descriptions: { desktop: false },
+      ...values,
+    },
+    changed,
+  );
+}
+
+for (const [as, site, path] of [
+  ['', () => withThirdLevel(), ''],
+  [', in German', () => withThirdLevel(), 'de/index.html'],
+  [', from right to left', () => turned(withThirdLevel({ belowAlign: { desktop: 'end' } })), ''],
+] as const)
+  test(`lists beside drop-downs stand where it was worked out, within the window${as}`, async ({ page }) => {
+    const widths = every(sample(160, 20)).filter((width) => width >= 960);
+    const { wrong, compared } = await compare(page, site(), widths, path);
+    expect(wrong).toEqual([]);
+    // Some of them are beside: more than the six drop-downs of the menu and the choosers a width.
+    expect(compared).toBeGreaterThan(widths.length * 4);
+  });
+
+test('lists beside drop-downs open by keys and by pointing, one at a time, and stand inside in low windows and without scripts', async ({
+  page,
+  browser,
+}) => {
+  const site = withThirdLevel({ opensBy: { all: 'pointing' } });
+  await page.setViewportSize({ width: 1440, height: 800 });
+  await visitHandedOver(page, demoDb, site);
+  await toggle(page, 'Sailings').focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(toggle(page, 'Today’s sailings')).toBeFocused();
+  await page.keyboard.press('Enter');
+  const inside = page.locator('.header').getByRole('link', { name: 'On the quay' }).filter({ visible: true });
+  await expect(inside).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await expect(inside).toHaveCount(0);
+  await page.mouse.move(10, 700);
+  await link(page, 'Sailings').hover();
+  await link(page, 'Timetable').hover();
+  await expect(inside).toHaveCount(1);
+  await expect(toggle(page, 'Timetable')).toHaveAttribute('aria-expanded', 'true');
+
+  await page.setViewportSize({ width: 1440, height: 260 });
+  await expect(toggle(page, 'Timetable')).toBeHidden();
+  await expect(inside).toHaveCount(2);
+  const quiet = await browser.newPage({ javaScriptEnabled: false, viewport: { width: 1440, height: 800 } });
+  await visitHandedOver(quiet, demoDb, site);
+  await link(quiet, 'Sailings').hover();
+  await expect(
+    quiet.locator('.header').getByRole('link', { name: 'On the quay' }).filter({ visible: true }),
+  ).toHaveCount(2);
+  await quiet.close();
+});
 
 const toggle = (page: Page, name: string) =>
   page.locator('.header').getByRole('button', { name: `${name}: more` });

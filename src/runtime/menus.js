@@ -40,7 +40,9 @@
   const walkOf = (target) => {
     const list = target.closest('.menu-list, .chooser');
     if (!list?.querySelector(TOGGLE)) return null;
-    const panel = [...list.querySelectorAll(PANEL)].find((each) => each.contains(target));
+    const panel = [...list.querySelectorAll(PANEL)].findLast(
+      (each) => each.contains(target) && shown(each.previousElementSibling),
+    );
     const { flexDirection, direction } = getComputedStyle(list);
     const column = flexDirection === 'column';
     const drops = panel && !unfolds(panel) && !column;

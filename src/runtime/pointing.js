@@ -21,7 +21,7 @@
   // As long as the pointer comes nearer to what is open, it is on its way there, whatever it crosses.
   const consider = (target) => {
     clearTimeout(waiting);
-    const [open] = toggles();
+    const open = toggles().at(-1);
     const before = open && distance(open);
     waiting = setTimeout(
       () => {
@@ -30,7 +30,7 @@
           return;
         }
         for (const toggle of toggles()) if (!toggle.parentElement.contains(target)) setOpen(toggle, false);
-        const toggle = target.closest('.menu-list > li')?.querySelector(':scope > .menu-toggle');
+        const toggle = target.closest('.menu-list li')?.querySelector(':scope > .menu-toggle');
         const says = (name) => getComputedStyle(toggle).getPropertyValue(name);
         // What unfolds in a column would run away below the pointer.
         const asks = toggle && says('--points') && !says('--unfolds');

@@ -91,6 +91,16 @@ export function widthBelow(width: number): string {
   return `(width < ${mediaEm(width)})`;
 }
 
+/** The media query for viewports of these widths, and of at least a height, in CSS px at the usual text size; with no limit where that is null. */
+export function withinWindow(from: number, below: number | null, height: number): string {
+  const limits = [
+    from > 0 ? `(width >= ${mediaEm(from)})` : null,
+    below === null ? null : widthBelow(below),
+    `(height >= ${mediaEm(height)})`,
+  ];
+  return `@media ${limits.filter((each) => each !== null).join(' and ')}`;
+}
+
 /** The media query for a band and all narrower ones: `@media (width < 64em)`. */
 export function narrowerThan(width: number): string {
   return `@media ${widthBelow(width)}`;

@@ -1,5 +1,4 @@
 import type { Place } from '../boxes/placed';
-import { NARROWEST } from '../bands/band';
 import type { Id } from '../ids/id';
 import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
@@ -9,13 +8,12 @@ import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
-import type { Site } from '../site/site';
-import type { Advances } from '../text/advances';
 import { placedAssembly } from './assembly-boxes';
 import { dropDownSides, type Sides } from './drop-down-sides';
-import { dropDownsAt, reachOf, type DropDown } from './drop-downs';
+import { BESIDE_INSET, besideLists, type BesideLists } from './beside-lists';
+import { dropDownsAt, reachOf, type BesidePlaced, type DropDown } from './drop-downs';
 import { barFrame } from './frame';
-import { usually, wholeHeight } from './heights';
+import { roomTaken } from './heights';
 import { stagesDown, wayDown } from './way-down';
 import { lineWidth, type Circumstances } from './piece-content';
 
@@ -36,19 +34,6 @@ export interface PlacedDropDown extends Place {
 export interface Window {
   width: number;
   height: number;
-}
-
-/**
- * How much of the window is above what hangs out of a header in a stage that holds down to a width, in CSS px at the usual text size: all
- * of the header, where it is highest.
- */
-export function roomTaken(
-  site: Site,
-  advances: Advances,
-  settled: SettledAssembly,
-  { band, from }: { band: Id; from: number },
-): number {
-  return wholeHeight(usually(site, advances), settled, band, Math.max(from, NARROWEST));
 }
 
 /** Where what is as wide as its bar begins along the line, in CSS px. */
@@ -80,14 +65,14 @@ function placedDropDowns(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
-  { window, sides, taken }: { window: Window; sides: Sides; taken: number },
+  { window, sides, beside, taken }: { window: Window; sides: Sides; beside: BesideLists; taken: number },
 ): PlacedDropDown[] {
   const { width } = window;
   const hanging = dropDownsAt(circumstances, assembly, band, width);
   if (hanging.length === 0) return [];
   const bars = placedAssembly(circumstances, assembly, band, width).of;
   const larger = circumstances.root / ROOT_TEXT_PX;
-  const placed = (dropDown: DropDown): PlacedDropDown => {
+  const placed = (dropDown: DropDown): PlacedDropDown[] => {
     const index = assembly.bars.findIndex(({ bays }) =>
       bays.some(({ pieces }) => pieces.some(({ id }) => id === dropDown.piece)),
     );
@@ -105,31 +90,57 @@ function placedDropDowns(
     const begins = own
       ? 0
       : beginsAt(circumstances, assembly, bar, { band, width, room: dropDown.room }, side);
-    const { start, end } = own ? reachOf(dropDown, side) : { start: begins, end: dropDown.room - begins };
-    const natural = dropDown.heightAt(end - start);
+    const opens = beside.sides.get(dropDown.piece)?.get(dropDown.selector);
+    const lists =
+      own && opens !== undefined && window.height >= beside.windowHeight * larger ? dropDown.beside : null;
+    const { start, end } = own
+      ? reachOf({ item: dropDown.item, width: lists?.width ?? dropDown.width }, side)
+      : { start: begins, end: dropDown.room - begins };
+    const natural = lists?.height ?? dropDown.heightAt(end - start);
     const limit = most(values);
-    const height = Math.min(
-      natural,
-      limit === null ? Infinity : lengthAt(limit, width),
-      window.height - (taken + free) * larger,
-    );
+    const height = lists
+      ? natural
+      : Math.min(
+          natural,
+          limit === null ? Infinity : lengthAt(limit, width),
+          window.height - (taken + free) * larger,
+        );
     const line = lineWidth(circumstances.site, bar.values.lineBelow as Id | null);
     const edges = own ? dropDown.item : { top: box.y, bottom: box.y + box.height - line };
     const away = lengthAt(gap(values) as Length, width);
-    return {
+    const upwards = assembly.kind === 'footers';
+    const turned = directionOf(circumstances.language) === 'rtl';
+    const panel = {
       piece: dropDown.piece,
       entry: dropDown.entry,
       side,
       wanted: wants,
       selector: dropDown.selector,
       natural,
-      x: directionOf(circumstances.language) === 'rtl' ? dropDown.room - end : start,
-      y: assembly.kind === 'footers' ? edges.top - away - height : edges.bottom + away,
+      x: turned ? dropDown.room - end : start,
+      y: upwards ? edges.top - away - height : edges.bottom + away,
       width: end - start,
       height,
     };
+    const inset = BESIDE_INSET * larger;
+    const beyond = (list: BesidePlaced['lists'][number]): PlacedDropDown => {
+      const from = opens === 'end' ? start + list.item.end : start + list.item.start - list.width;
+      return {
+        ...panel,
+        entry: list.entry,
+        side: opens!,
+        wanted: opens!,
+        selector: `${dropDown.selector} ${list.selector}`,
+        natural: list.height,
+        x: turned ? dropDown.room - from - list.width : from,
+        y: panel.y + (upwards ? list.item.bottom + inset - list.height : list.item.top - inset),
+        width: list.width,
+        height: list.height,
+      };
+    };
+    return [panel, ...(lists?.lists ?? []).map(beyond)];
   };
-  return hanging.map(placed);
+  return hanging.flatMap(placed);
 }
 
 /** All that hangs out of an assembly at a width of the viewport, whatever stage that is, at the top of the page. */
@@ -147,5 +158,6 @@ export function openDropDowns(
   const reaching = { band: stage.band, from };
   const sides = dropDownSides(site, advances, settled, reaching);
   const taken = kind === 'headers' ? roomTaken(site, advances, settled, reaching) : 0;
-  return placedDropDowns(circumstances, settled, stage.band, { window, sides, taken });
+  const beside = besideLists(site, advances, settled, reaching);
+  return placedDropDowns(circumstances, settled, stage.band, { window, sides, beside, taken });
 }

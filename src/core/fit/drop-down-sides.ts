@@ -4,9 +4,8 @@ import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
 import type { HangingSide, HangsAt } from '../pieces/piece';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
-import type { Site } from '../site/site';
-import type { Advances } from '../text/advances';
 import { dropDownsAlong, reachOf, type DropDown } from './drop-downs';
+import { keptOfSettled } from './kept-of-settled';
 
 /** The side of its item at which something hangs; `across` where it is wider than the window leaves on either, and stands as wide as its bar. */
 export type Side = Exclude<HangingSide, 'content' | 'bar'>;
@@ -17,8 +16,28 @@ export type Sides = ReadonlyMap<Id, ReadonlyMap<string, Side>>;
 /** Sizes of text that readers have, as times of the usual one: what hangs stays within the window at all of them. */
 const LARGER = [1, 2];
 
+/** A drop-down as it is for some reader, with how many times as large as usual the text is. */
+export interface ForReader {
+  dropDown: DropDown;
+  times: number;
+}
+
+/** All drop-downs in a stage that holds down to a width, as readers in every language and with every size of text have them. */
+export const forEveryReader = keptOfSettled((site, advances, assembly, { band, from }): ForReader[] => {
+  const narrowest = Math.max(from, NARROWEST);
+  return site.languages.flatMap((language) =>
+    LARGER.flatMap((times) => {
+      const circumstances = { site, advances, page: null, language, root: ROOT_TEXT_PX * times };
+      return dropDownsAlong(circumstances, assembly, band, narrowest * times).map((dropDown) => ({
+        dropDown,
+        times,
+      }));
+    }),
+  );
+});
+
 /** What is kept free beside what hangs, in CSS px: how much marks of the current page move items at most. */
-const FREE = 4;
+export const FREE = 4;
 
 /** The sides that are tried, in their order, for how something wants to hang. */
 const tried: Record<Exclude<HangsAt, 'content' | 'bar'>, readonly Exclude<Side, 'across'>[]> = {
@@ -27,19 +46,16 @@ const tried: Record<Exclude<HangsAt, 'content' | 'bar'>, readonly Exclude<Side, 
   middle: ['middle', 'start', 'end'],
 };
 
+/** A drop-down as wide as it is where lists open beside it, since their buttons stand in it then. */
+const widest = ({ item, width, beside }: DropDown) => ({ item, width: Math.max(width, beside?.width ?? 0) });
+
 function within(dropDown: DropDown, side: Exclude<Side, 'across'>): boolean {
-  const { start, end } = reachOf(dropDown, side);
+  const { start, end } = reachOf(widest(dropDown), side);
   return start >= FREE && end <= dropDown.room - FREE;
 }
 
 /** How each drop-down stands where a stage begins: items come no nearer to either edge in wider windows. */
-function solved(site: Site, advances: Advances, assembly: SettledAssembly, band: Id, from: number): Sides {
-  const seen = site.languages.flatMap((language) =>
-    LARGER.flatMap((times) => {
-      const circumstances = { site, advances, page: null, language, root: ROOT_TEXT_PX * times };
-      return dropDownsAlong(circumstances, assembly, band, from * times);
-    }),
-  );
+function solved(seen: readonly DropDown[], assembly: SettledAssembly): Sides {
   const pieces = settledPieces(assembly).flatMap(({ id, kind, values }) => {
     const wants = pieceKind(kind).hanging?.at(values);
     return wants === undefined || wants === 'content' || wants === 'bar' ? [] : [{ id, wants }];
@@ -57,21 +73,11 @@ function solved(site: Site, advances: Advances, assembly: SettledAssembly, band:
   );
 }
 
-const known = new WeakMap<SettledAssembly, { site: Site; advances: Advances; sides: Sides }>();
-
 /**
  * The side to which each drop-down of an assembly opens in a stage that holds down to a width, in CSS px, so that none leaves the window:
  * at any width, in any language of the site, with text up to twice as large.
  */
-export function dropDownSides(
-  site: Site,
-  advances: Advances,
-  settled: SettledAssembly,
-  { band, from }: { band: Id; from: number },
-): Sides {
-  const kept = known.get(settled);
-  if (kept?.site === site && kept.advances === advances) return kept.sides;
-  const sides = solved(site, advances, settled, band, Math.max(from, NARROWEST));
-  known.set(settled, { site, advances, sides });
-  return sides;
-}
+export const dropDownSides = keptOfSettled((site, advances, settled, reaching): Sides => {
+  const seen = forEveryReader(site, advances, settled, reaching).map(({ dropDown }) => dropDown);
+  return solved(seen, settled);
+});

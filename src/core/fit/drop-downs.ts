@@ -1,3 +1,4 @@
+import type { Box } from '../boxes/box';
 import { widthsOf } from '../boxes/widths';
 import { mirrored, type Place, type PlacedBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
@@ -29,6 +30,23 @@ export interface DropDown {
   /** How wide it is when it is as wide as what is in it, and at least as its item; and how high at a width, in CSS px. */
   width: number;
   heightAt(width: number): number;
+  /** How it stands where lists open beside it; null where none do. */
+  beside: BesidePlaced | null;
+}
+
+/** A drop-down beside which lists open: how wide it is then, with the lists, each from its top left corner; in CSS px. */
+export interface BesidePlaced {
+  width: number;
+  height: number;
+  lists: readonly {
+    entry: Id;
+    /** The selector of it below the drop-down. */
+    selector: string;
+    /** Where its item begins and ends along the line and across it, in the drop-down as wide as that is. */
+    item: { start: number; end: number; top: number; bottom: number };
+    width: number;
+    height: number;
+  }[];
 }
 
 /** A placed box with where it stands in all. */
@@ -93,6 +111,24 @@ function hangingOf(
   const inside = [...everyBox(own, place.x - own.x, place.y - own.y)];
   const turned = directionOf(circumstances.language) === 'rtl';
   const { all, content } = measured(circumstances, piece, window) ?? { all: [], content: null };
+  const besideOf = ({ beside }: Hanging, least: number): BesidePlaced | null => {
+    if (!beside) return null;
+    const preferred = (box: Box) => valueAt(widthsOf(box, content!).preferred, window);
+    const width = Math.max(least, preferred(beside.box));
+    const placed = placeBox(beside.box, width, content!);
+    const lists = beside.lists.map(({ entry, index, box }) => {
+      const { x, y, width: along, height } = placed.of[index]!;
+      const wide = preferred(box);
+      return {
+        entry,
+        selector: `> li:nth-child(${index + 1}) > ${box.at}`,
+        item: { start: x, end: x + along, top: y, bottom: y + height },
+        width: wide,
+        height: placeBox(box, wide, content!).height,
+      };
+    });
+    return { width, height: placed.height, lists };
+  };
   return all.flatMap(({ hanging, width }) => {
     const { entry, selector, box } = hanging;
     const item = itemOf(inside, hanging);
@@ -107,6 +143,7 @@ function hangingOf(
         item: { start, end, top: item.y, bottom: item.y + item.height },
         width: Math.max(end - start, width),
         heightAt: (wide: number) => placeBox(box, wide, content!).height,
+        beside: besideOf(hanging, end - start),
       },
     ];
   });

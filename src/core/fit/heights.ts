@@ -1,4 +1,4 @@
-import { bandRange, WIDEST } from '../bands/band';
+import { bandRange, NARROWEST, WIDEST } from '../bands/band';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { Id } from '../ids/id';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
@@ -24,7 +24,7 @@ export function barHeights(
 }
 
 /** How high all bars of a settled assembly are together, in CSS px at a width of the viewport in a band: below each other, or in one row. */
-export function wholeHeight(
+function wholeHeight(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
@@ -34,6 +34,19 @@ export function wholeHeight(
   return assembly.values.stands === 'row'
     ? Math.max(0, ...heights)
     : heights.reduce((sum, each) => sum + each, 0);
+}
+
+/**
+ * How much of the window is above what hangs out of a header in a stage that holds down to a width, in CSS px at the usual text size: all
+ * of the header, where it is highest.
+ */
+export function roomTaken(
+  site: Site,
+  advances: Advances,
+  settled: SettledAssembly,
+  { band, from }: { band: Id; from: number },
+): number {
+  return wholeHeight(usually(site, advances), settled, band, Math.max(from, NARROWEST));
 }
 
 /** The bars of a header that stay in sight with it: all from the first that stays to the last. */

@@ -109,6 +109,15 @@ export type HangsAt = 'start' | 'middle' | 'end' | 'content' | 'bar';
 /** How it comes to stand: `across` where it is wider than the window leaves beside its item. */
 export type HangingSide = HangsAt | 'across';
 
+/** At which edge of a drop-down the lists below its items open beside it. */
+export type BesideSide = 'start' | 'end';
+
+/** A drop-down whose items open lists beside it, and these lists, each with the item that it belongs to. */
+export interface BesideHanging {
+  box: Box;
+  lists: readonly { entry: Id; index: number; box: Box }[];
+}
+
 /** What hangs out of a piece while it is open. */
 export interface Hanging {
   /** The item that it hangs from; null for the button that stands for those that have left. */
@@ -117,6 +126,8 @@ export interface Hanging {
   under: string;
   selector: string;
   box: Box;
+  /** How it stands where lists open beside it; left out where none do. */
+  beside?: BesideHanging | null;
 }
 
 /** A kind of piece: one file in this folder, and one line in the list of kinds; `V` is what its properties settle. */
@@ -143,6 +154,8 @@ export interface PieceKind<V = Record<string, unknown>> {
     css: Readonly<Record<HangingSide, Declarations>>;
     /** What lets what hangs from these items stand as wide as its bar, or takes that back; the same selectors and properties either way. */
     besideBar(items: string, is: boolean): Rules;
+    /** What lets lists open beside drop-downs: at an edge of those with these selectors, which open upwards where they are `above`; for kinds with such lists. */
+    beside?(values: V, where: { side: BesideSide; panels: readonly string[]; above: boolean }): Rules;
   };
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: V): boolean;

@@ -40,18 +40,42 @@ const sites: Record<string, () => Site> = {
   ...Object.fromEntries(starters.map(({ id }) => [id, () => withStarter(id)])),
 };
 
+const KB = 1024;
+
 /**
- * The most that what is handed over may come to, in bytes: the stylesheet and the script as servers send them (Brotli), the home page
- * as it is. Of the stylesheet 0.9 KB are the demo’s big footer, whose kinds of pieces stand nowhere else in it; of the script 0.3 KB are its
- * newsletter and its hours; what searches comes to it where a header has a search. Of the home page 3 KB are tabs, 5 KB the footer, and
- * 4 KB the second order in which its drawer lists the menu on the phone.
+ * The most that what is handed over may come to, in bytes: stylesheet and script as servers send them (Brotli), the home page as it is.
+ * The first figure of each is what the demo’s headers may weigh; what came to them since stands beside it.
  */
 const BUDGETS = {
-  'site.css': 7 * 1024,
-  'site.js': 2.9 * 1024,
-  'notices.js': 1024,
-  'index.html': 31.5 * 1024,
+  'site.css': [
+    5 * KB,
+    // Drawers that come and go, with a head and a foot, lists level by level, panels, choosers, a profile.
+    0.75 * KB,
+    // The big footer: link lists, addresses, a newsletter, pictures, grounds; none of it stands elsewhere in the demo.
+    1.2 * KB,
+  ],
+  'site.js': [
+    2 * KB,
+    // Swipes, the way back, growing windows, keys in drop-downs, lists that unfold one at a time.
+    0.5 * KB,
+    // The newsletter and the hours of today.
+    0.4 * KB,
+    // What searches, in the ready-made headers that do.
+    0.15 * KB,
+  ],
+  'notices.js': [KB],
+  'index.html': [
+    18 * KB,
+    // The second order in which the drawer lists the menu on the phone.
+    4.5 * KB,
+    // The big footer with its signs.
+    8 * KB,
+    // What some ready-made headers hold beyond the demo’s own: a search, a basket, accounts.
+    0.5 * KB,
+  ],
 };
+const budgetOf = (name: string) =>
+  BUDGETS[name as keyof typeof BUDGETS].reduce((sum, bytes) => sum + bytes, 0);
 
 /**
  * The bytes of each stylesheet before compression, so that none grows unseen. Since headers on no page are left out, what was added:
@@ -96,10 +120,7 @@ test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => 
   expect('text' in css && css.text.length).toBeLessThanOrEqual(stylesheets[id]!);
   for (const [name, bytes] of weighed) {
     expect(bytes).toBeGreaterThan(300);
-    expect([name, bytes <= BUDGETS[name as keyof typeof BUDGETS] ? 'within' : bytes]).toEqual([
-      name,
-      'within',
-    ]);
+    expect([name, bytes <= budgetOf(name) ? 'within' : bytes]).toEqual([name, 'within']);
   }
 });
 

@@ -56,6 +56,16 @@ export const belowProperties = propertyList(
   }),
   property({
     ...drop,
+    name: 'second',
+    label: 'Lists below its items',
+    kind: choiceKind({ inside: 'set in below them', beside: 'open beside it' }),
+    initial: 'inside',
+    aside: ({ panel, panelWidth }) =>
+      panel === 'columns' || panelWidth !== 'own' ? 'in lists as wide as what is in them' : null,
+    // It is written for the windows that have the room for it: `besideCss`.
+  }),
+  property({
+    ...drop,
     name: 'panelColumns',
     label: 'Columns',
     kind: numberKind(1, 8, ''),
@@ -93,6 +103,7 @@ export type BelowValues = ValuesOf<typeof belowProperties>;
 /** What of its values decides where the parts of what stands below stand. */
 export interface LaidBelow extends LaidColumn {
   panel: 'list' | 'columns';
+  second: 'inside' | 'beside';
   panelColumns: number;
   panelWidth: PanelWidth;
   descriptions: boolean;
@@ -103,7 +114,7 @@ const INDENT = { rem: 16 };
 export const TOGGLE = { rem: 24 };
 
 /** What is around the items of a drop-down, and between the columns of one, in CSS px at the usual text size. */
-const PADDING = { list: { rem: 8 }, columns: { rem: 16 } };
+export const PADDING = { list: { rem: 8 }, columns: { rem: 16 } };
 
 /** Whether drop-downs have headings of columns. */
 export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'>) =>
@@ -115,6 +126,11 @@ const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth 
 /** Whether drop-downs hang from their items, not from their bar. */
 export const dropsFromItems = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth'>) =>
   forms[values.shownAs].below === 'dropped' && asContent(values);
+
+/** Whether the lists below the items of a drop-down open beside it. */
+export const opensBeside = (
+  values: Pick<LaidBelow, 'shownAs' | 'turned' | 'panel' | 'panelWidth' | 'second'>,
+) => dropsFromItems(values) && !values.turned && values.panel === 'list' && values.second === 'beside';
 
 /** The columns of a panel: as wide as what is in them, or sharing the width of the bar. */
 function panelTracks(values: LaidBelow): Track[] {

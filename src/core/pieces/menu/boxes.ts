@@ -7,8 +7,9 @@ import { valueAt } from '../../lengths/piecewise';
 import type { State } from '../../properties/states';
 import { brandLogoBox } from '../brand-logo';
 import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
-import type { Hanging } from '../piece';
-import { hasHeads } from './below';
+import type { BesideHanging, Hanging } from '../piece';
+import { hasHeads, opensBeside } from './below';
+import { besideLayouts } from './beside';
 import { CHEVRON } from '../chevron';
 import { isRuled, isUnfolding, opensAtFirst } from './unfolding';
 import { menuButtonBox } from './button';
@@ -94,9 +95,36 @@ function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null 
   return box('.menu-below', layout, items);
 }
 
+/** A drop-down whose items open the lists below them beside it; null where none has one. */
+function besideBox(making: Making, { children }: RoomEntry, edge: number): BesideHanging | null {
+  const { laid } = making;
+  if (!opensBeside(making.values) || children.every((child) => child.children.length === 0)) return null;
+  const own = besideLayouts;
+  const items = children.map((child) =>
+    box('.menu-below > li', cascaded(laid['.menu-below > li'], own['> li']), [
+      linkBox(making, child, true, null),
+      toggleBox(making, child, own['> li > .menu-toggle']),
+    ]),
+  );
+  const lists = children.flatMap((child, index) => {
+    const below = belowBox(making, child, false);
+    const laidOut = { ...own['> li > .menu-below'], display: 'block' } as const;
+    return below ? [{ entry: child.id, index, box: { ...otherLayout(below, laidOut), edge } }] : [];
+  });
+  const panel = box(
+    '.menu-below',
+    cascaded(laid['.menu-list > li > .menu-below'], { display: 'block' }),
+    items,
+    {
+      edge,
+    },
+  );
+  return { box: panel, lists };
+}
+
 /** The button that opens what stands below an entry. */
-function toggleBox({ laid }: Making, { children }: RoomEntry): Box | null {
-  return children.length === 0 ? null : box('.menu-toggle', laid['.menu-toggle'], []);
+function toggleBox({ laid }: Making, { children }: RoomEntry, layout: Layout = {}): Box | null {
+  return children.length === 0 ? null : box('.menu-toggle', cascaded(laid['.menu-toggle'], layout), []);
 }
 
 /** What stands open below an entry: where a column unfolds, that of the page on which one is. */
@@ -145,13 +173,17 @@ export function hangingBoxes(values: MenuValues, content: PieceContent): Hanging
     const nth = `${item}:nth-child(${at + 1 - (second ? split : 0)})`;
     const selector =
       split === entries.length ? nth : second ? `.menu-logo ~ ${nth}` : nth.replace('.menu-list', FIRST_HALF);
-    return [{ entry: entry.id, under: item, selector, box: open(below) }];
+    const beside = besideBox(making, entry, edge);
+    return [{ entry: entry.id, under: item, selector, box: open(below), beside }];
   };
-  const more = belowBox(making, { ...NO_ENTRY, children: behind }, true);
+  const all = { ...NO_ENTRY, children: behind };
+  const more = belowBox(making, all, true);
   const under = '.menu-list > .menu-more';
   return [
     ...entries.flatMap(hanging),
-    ...(more ? [{ entry: null, under, selector: under, box: open(more) }] : []),
+    ...(more
+      ? [{ entry: null, under, selector: under, box: open(more), beside: besideBox(making, all, edge) }]
+      : []),
   ];
 }
 

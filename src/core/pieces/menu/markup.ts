@@ -1,6 +1,7 @@
 import type { Id } from '../../ids/id';
 import { el, keptNode, type Element, type Node } from '../../markup/html';
 import { iconHtml } from '../../icons/icons';
+import { opensBeside } from './below';
 import { isUnfolding } from './unfolding';
 import { menuButtonHtml } from './button';
 import { forms } from './forms';
@@ -46,12 +47,13 @@ function labelHtml({ icon, label, badge, description }: MenuEntry, described: bo
   ];
 }
 
-/** What a list needs beside its entries: the beginning of the ids in it, and whether items keep room for a heavier state. */
+/** What a list needs beside its entries, such as whether items keep room for a heavier state. */
 interface ListNeeds {
-  prefix: string;
   reserve: boolean;
   /** Whether what stands below an entry drops down at some width. */
   drops: boolean;
+  /** Whether what stands below an entry of a drop-down opens beside that at some width. */
+  besides: boolean;
   /** Whether it unfolds in a column at some width, and whether it is open at first where it holds the page. */
   unfolds: boolean;
   opens: boolean;
@@ -64,20 +66,22 @@ interface ListNeeds {
 /** Markup of entries that were written before: an entry that is the same on the next page is the same object, and in the same place of the same list its markup is too. */
 const knownEntries = new WeakMap<MenuEntry, Map<string, Element>>();
 
+/** Where an entry stands: the id of what stands below it, how deep it is, and when it leaves where room is short. */
+interface EntryPlace {
+  belowId: string;
+  level: number;
+  rank: number | null;
+}
+
 /** An entry with what stands below it. */
-function entryHtml(
-  entry: MenuEntry,
-  needs: ListNeeds,
-  level: number,
-  context: PieceContext,
-  rank: number | null = null,
-): Element {
+function entryHtml(entry: MenuEntry, needs: ListNeeds, at: EntryPlace, context: PieceContext): Element {
   // What is marked is so on this page only.
-  if (entry.current !== null) return newEntryHtml(entry, needs, level, context, rank);
+  if (entry.current !== null) return newEntryHtml(entry, needs, at, context);
   const known = knownEntries.get(entry) ?? new Map<string, Element>();
   knownEntries.set(entry, known);
-  const place = `${needs.prefix} ${needs.reserve} ${needs.drops} ${needs.unfolds} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
-  const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, level, context, rank));
+  const { belowId, level, rank } = at;
+  const place = `${belowId} ${needs.reserve} ${needs.drops} ${needs.besides} ${needs.unfolds} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
+  const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, at, context));
   known.set(place, written);
   return written;
 }
@@ -85,15 +89,13 @@ function entryHtml(
 function newEntryHtml(
   entry: MenuEntry,
   needs: ListNeeds,
-  level: number,
+  { belowId, level, rank }: EntryPlace,
   context: PieceContext,
-  rank: number | null,
 ): Element {
-  const { prefix, reserve, drops, unfolds, opens, describes } = needs;
+  const { reserve, drops, besides, unfolds, opens, describes } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
-  const belowId = `${prefix}-${entry.id}`;
   const below = entry.children.length > 0;
-  const toggled = below && (unfolds || (drops && level === 1));
+  const toggled = below && (unfolds || (drops && level === 1) || (besides && level === 2));
   const title = entry.title || null;
   return el(
     'li',
@@ -114,52 +116,59 @@ function newEntryHtml(
       el(
         'ul',
         { class: 'menu-below', id: toggled ? belowId : null },
-        ...entry.children.map((child) => entryHtml(child, needs, level + 1, context)),
+        ...entry.children.map((child, index) =>
+          entryHtml(
+            child,
+            needs,
+            { belowId: `${belowId}-${index + 1}`, level: level + 1, rank: null },
+            context,
+          ),
+        ),
       ),
   );
 }
 
-/** A list of entries, and behind them the button with those of it that have left for want of room. */
+/** A list of entries, and behind them the button with those of it that have left for want of room; `prefix` begins the ids in it. */
 function entriesHtml(
   entries: readonly MenuEntry[],
   needs: ListNeeds,
-  leaves: boolean,
+  { prefix, leaves }: { prefix: string; leaves: boolean },
   context: PieceContext,
 ): Element {
   const ranks = leaves ? leavingRanks(entries) : null;
-  const rank = ({ id }: MenuEntry) => ranks?.get(id) ?? null;
-  const { more, prefix } = needs;
+  const all = (level: number, begin: string) =>
+    entries.map((entry, index) =>
+      entryHtml(
+        entry,
+        needs,
+        // The letter keeps it from being that of an entry’s entry in a menu whose name ends in a number.
+        { belowId: `${begin}-i${index + 1}`, level, rank: ranks?.get(entry.id) ?? null },
+        context,
+      ),
+    );
+  const behind = `${prefix}-more`;
   return el(
     'ul',
     { class: 'menu-list' },
-    ...entries.map((entry) => entryHtml(entry, needs, 1, context, rank(entry))),
-    more !== null && moreHtml(entries, { ...needs, prefix: `${prefix}-more` }, rank, context),
+    ...all(1, prefix),
+    needs.more !== null && moreHtml(needs, behind, all(2, behind)),
   );
 }
 
-function moreHtml(
-  entries: readonly MenuEntry[],
-  needs: ListNeeds,
-  rank: (entry: MenuEntry) => number | null,
-  context: PieceContext,
-): Element {
-  const { prefix, reserve, more } = needs;
+/** The button behind which entries go where room is short, with those that may. */
+function moreHtml({ reserve, more }: ListNeeds, id: string, entries: readonly Element[]): Element {
   const attributes = {
     class: 'menu-link menu-toggle',
     type: 'button',
     'aria-expanded': 'false',
-    'aria-controls': prefix,
+    'aria-controls': id,
     'data-label': reserve ? more : null,
   };
   return el(
     'li',
     { class: 'menu-more' },
     el('button', attributes, el('span', { class: 'menu-label' }, more)),
-    el(
-      'ul',
-      { class: 'menu-below', id: prefix },
-      ...entries.map((entry) => entryHtml(entry, needs, 2, context, rank(entry))),
-    ),
+    el('ul', { class: 'menu-below', id }, ...entries),
   );
 }
 
@@ -190,10 +199,10 @@ function listHtml(
   if (!shown || shown.entries.length === 0) return [];
   const left = versions.map((each) => leftOf(each.values));
   const needs = {
-    prefix: `${context.idOf(id)}${alone ? '' : `-${name}`}`,
     reserve: reservedWeight(values) !== null,
     describes: versions.some((each) => each.values.descriptions),
     drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
+    besides: versions.some((each) => opensBeside(each.values)),
     unfolds: versions.some((each) => isUnfolding(each.values)),
     // Where it is something else at some width, a drop-down or a level would stand open there.
     opens: versions.every(
@@ -202,11 +211,13 @@ function listHtml(
     more: left.some(({ behind }) => behind > 0) ? values.moreLabel || context.words.more : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);
-  const list = (entries: readonly MenuEntry[]) => entriesHtml(entries, needs, leaves, context);
+  const prefix = `${context.idOf(id)}${alone ? '' : `-${name}`}`;
+  const list = (entries: readonly MenuEntry[], half = '') =>
+    entriesHtml(entries, needs, { prefix: `${prefix}${half}`, leaves }, context);
   const halves = () => {
     const content = context.content(piece);
     const at = splitAfter(values, content.entries(values.menu!), content);
-    return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at))];
+    return [list(shown.entries.slice(0, at)), logo, list(shown.entries.slice(at), '-after')];
   };
   const whole = [list(shown.entries)];
   const lists = values.around === 'around' ? halves() : values.around ? [logo, ...whole] : whole;

@@ -11,6 +11,7 @@ import {
   hangsAt,
   hasHeads,
 } from './below';
+import { besideCss } from './beside';
 import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
@@ -41,6 +42,7 @@ export const menu = kindOfPiece<MenuValues>({
     free: FREE_BELOW,
     css: sideCss,
     besideBar,
+    beside: besideCss,
   },
   jointCss(values) {
     const weight = reservedWeight(values);

@@ -1,4 +1,4 @@
-import { unless, type Rules } from '../../markup/css';
+import { unless, type Declarations, type Rules } from '../../markup/css';
 import { isByLevel, type LaidColumn } from './unfolding';
 
 /** The signs of the buttons that open what is below items, and how they turn. */
@@ -7,7 +7,7 @@ export const toggleSignLabels = {
   triangle: 'a triangle that turns over',
   plus: 'a plus that becomes a minus',
 };
-type ToggleSign = keyof typeof toggleSignLabels;
+export type ToggleSign = keyof typeof toggleSignLabels;
 
 const line = (size: string) => `linear-gradient(currentcolor, currentcolor) 50% / ${size} no-repeat`;
 
@@ -25,12 +25,20 @@ const turns: Record<ToggleSign, { down: number; on: number }> = {
   plus: { down: 0, on: 0 },
 };
 
+const along = (degrees: number) => `calc(${degrees}deg * var(--along, 1))`;
+
+/** A sign that points along the line to what it opens, also when that is open; null for one that points nowhere. */
+export function turnedAlong(sign: ToggleSign, side: 'start' | 'end'): Declarations | null {
+  return sign === 'plus'
+    ? null
+    : { rotate: along(turns[sign].on + (side === 'end' ? 0 : 180)), translate: '0 0' };
+}
+
 /** What is seen of the sign of a toggle, shut and open; where lists go level by level it leads on, and back. */
 export function toggleSignCss(values: LaidColumn & { toggleSign: ToggleSign }): Rules {
   const { toggleSign: sign } = values;
   const [plain, levels, plus] = [sign === 'chevron', isByLevel(values), sign === 'plus'];
   const { down, on } = turns[sign];
-  const along = (degrees: number) => `calc(${degrees}deg * var(--along, 1))`;
   const over = plus ? 0 : 180;
   const asEver = plain && !levels;
   return {

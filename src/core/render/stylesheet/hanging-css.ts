@@ -1,14 +1,23 @@
+import { withinWindow } from '../../bands/band';
 import { dropDownSides, type Side } from '../../fit/drop-down-sides';
-import { roomTaken } from '../../fit/drop-down-places';
+import { besideLists } from '../../fit/beside-lists';
+import { roomTaken } from '../../fit/heights';
 import type { WayStage } from '../../fit/way-down';
 import { rem } from '../../lengths/length';
-import { joinRules, type Declarations, type Rules } from '../../markup/css';
+import { joinRules, type Block, type Declarations, type Rules } from '../../markup/css';
 import { pieceKind } from '../../pieces';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import type { Names } from '../names';
 import { byStage, scopeRules, type RulesByStage } from './rules-by-stage';
+
+/** What is known of a site where it is written where things hang. */
+interface HangingInput {
+  site: Site;
+  advances: Advances;
+  names: Names;
+}
 
 /** What hangs from an item that stands to its side at some stage, with how it stands at each; null where it is not there. */
 interface History {
@@ -25,6 +34,32 @@ function turnedAside(histories: readonly History[], wants: readonly (string | nu
 function differing(css: Readonly<Record<string, Declarations>>, sides: readonly string[]): string[] {
   const names = Object.keys(css[sides[0]!]!);
   return names.filter((name) => new Set(sides.map((side) => css[side]![name])).size > 1);
+}
+
+/** In windows that have the room, the lists below the items of drop-downs open beside these: a block for each stage in which some do. */
+export function besideBlocks(
+  { site, advances, names }: HangingInput,
+  settled: readonly SettledAssembly[],
+  stages: readonly WayStage[],
+): Block[] {
+  return settled.flatMap((stage, index) => {
+    const [{ band, below }, from] = [stages[index]!, stages[index + 1]?.below ?? 0];
+    const { sides, windowHeight } = besideLists(site, advances, stage, { band, from });
+    const rules = [...sides].flatMap(([id, own]) => {
+      const { kind, values } = settledPieces(stage).find((piece) => piece.id === id)!;
+      return (['end', 'start'] as const).map((side) => {
+        const panels = [...own].filter(([, at]) => at === side).map(([selector]) => `& ${selector}`);
+        const where = { side, panels, above: stage.kind === 'footers' };
+        return panels.length === 0
+          ? {}
+          : scopeRules(pieceKind(kind).hanging!.beside!(values, where), `.${names.get(id)!}`);
+      });
+    });
+    if (rules.length === 0) return [];
+    // What opens by a script alone stands inside where there is none.
+    const at = `${withinWindow(from, below, windowHeight)} and (scripting: enabled)`;
+    return [{ at, inside: [joinRules(...rules)] }];
+  });
 }
 
 /** The selector of the item from which something hangs. */
@@ -70,7 +105,7 @@ function pieceSides(
  * that is above what hangs out of it.
  */
 export function hangingRules(
-  { site, advances, names }: { site: Site; advances: Advances; names: Names },
+  { site, advances, names }: HangingInput,
   settled: readonly SettledAssembly[],
   stages: readonly WayStage[],
 ): RulesByStage[] {

@@ -29,7 +29,7 @@ import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
-import { hangingRules } from './hanging-css';
+import { besideBlocks, hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
 import { groundSetRules } from './ground-set-css';
 import { ringRules } from './ring';
@@ -281,7 +281,8 @@ function brandRules(input: ValuesInput, band: Id): Rules {
 export function valuesCss(input: ValuesInput): CssNode[] {
   const { bands } = input.site;
   const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
-  return atWidths([
+  const hanging = input.assemblies.flatMap(({ stages, settled }) => besideBlocks(input, settled, stages));
+  const stretches = atWidths([
     ...rulesBelow(bandSteps, byStage(bands.map(({ id }) => brandRules(input, id)))),
     ...input.assemblies.flatMap(({ stages, settled }) =>
       rulesBelow(
@@ -294,4 +295,5 @@ export function valuesCss(input: ValuesInput): CssNode[] {
       ),
     ),
   ]);
+  return [...stretches, ...hanging];
 }
