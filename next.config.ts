@@ -32,6 +32,8 @@ const config: NextConfig = {
       },
     },
   },
+  // What is measured in browsers is kept there for one build (src/client/kept-widths.ts).
+  env: { BUILD: new Date().toISOString() },
   poweredByHeader: false,
   devIndicators: false,
   // Types are checked by `npm run types`, which `npm test` runs before it builds.

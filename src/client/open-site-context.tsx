@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useDeferredValue, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { StoreApi } from 'zustand/vanilla';
 import type { Site } from '@/core/site/site';
@@ -63,6 +63,7 @@ export function OpenSiteProvider({
   }, [store, id]);
 
   const [advances] = useState(() => advancesStore(store.getState().site.id));
+  useLayoutEffect(() => advances.recall(), [advances]);
 
   return (
     <Context.Provider value={store}>

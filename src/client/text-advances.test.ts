@@ -1,6 +1,7 @@
-import { expect, test } from '@jest/globals';
+import { expect, jest, test } from '@jest/globals';
 import type { FontSource } from '@/core/text/font-source';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
+import type { KeptWidths, MeasuredTexts } from './kept-widths';
 import { advancesStore } from './text-advances';
 
 const shipped: FontSource = {
@@ -11,13 +12,27 @@ const shipped: FontSource = {
 };
 const upload: FontSource = { from: 'upload', name: 'ab12', weight: 450, language: 'en' };
 
-function asked() {
+/** A place to keep what was measured, which begins with something. */
+function place(from: MeasuredTexts | null = null): KeptWidths & { kept: MeasuredTexts | null } {
+  const own = {
+    kept: from,
+    recall: () => own.kept,
+    keep: (measured: MeasuredTexts) => {
+      own.kept = { widths: new Map(measured.widths), metrics: new Map(measured.metrics) };
+    },
+  };
+  return own;
+}
+
+function asked(kept = place()) {
   const questions: TextQuestion[] = [];
   const answers: ((answer: TextAnswer) => void)[] = [];
-  const store = advancesStore('s', (question, answered) => {
+  const ask = (question: TextQuestion, answered: (answer: TextAnswer) => void) => {
     questions.push(question);
     answers.push(answered);
-  });
+  };
+  const store = advancesStore('s', ask, kept);
+  store.recall();
   return { store, questions, answers };
 }
 
@@ -55,4 +70,31 @@ test('a font that cannot be had leaves its texts unknown, and nothing is drawn a
   answers[0]!({ number: 1, metrics: [], advances: [null] });
   expect(store.getState().advances).toBe(advances);
   expect(advances.of(upload, 'Two')).toBeNull();
+});
+
+test('what was measured on an earlier visit is known at once, and is not asked for again', async () => {
+  jest.useFakeTimers({ doNotFake: ['queueMicrotask'] });
+  const kept = place();
+  const first = asked(kept);
+  first.store.getState().advances.of(shipped, 'One');
+  await Promise.resolve();
+  const metrics = [{ ascent: 1, descent: 0.25 }];
+  first.answers[0]!({ number: 1, metrics, advances: [[1.5]] });
+  expect(kept.kept).toBeNull();
+  jest.runAllTimers();
+  jest.useRealTimers();
+
+  const again = asked(kept);
+  const { advances } = again.store.getState();
+  expect([advances.of(shipped, 'One'), advances.metrics!(shipped)]).toEqual([1.5, metrics[0]]);
+  await Promise.resolve();
+  expect(again.questions).toEqual([]);
+});
+
+test('nothing is asked for before what is kept was recalled', async () => {
+  const questions: TextQuestion[] = [];
+  const store = advancesStore('s', (question) => questions.push(question), place());
+  expect(store.getState().advances.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  expect(questions).toEqual([]);
 });

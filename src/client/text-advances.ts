@@ -1,8 +1,9 @@
 import { createStore } from 'zustand/vanilla';
-import { textKey, type Advances, type FontMetrics } from '@/core/text/advances';
+import { textKey, unmeasured, type Advances, type FontMetrics } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { fontAddress } from '@/workers/font-shape';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
+import { browserWidths, type KeptWidths } from './kept-widths';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -16,13 +17,18 @@ const textWorker = (): Ask =>
         () => new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' }),
       );
 
+/** How long nothing more has to be measured before what was is kept, in ms. */
+const QUIET = 1000;
+
 /**
  * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of
- * it at once; then the store holds new advances, and what was drawn without them is drawn again.
+ * it at once; then the store holds new advances, and what was drawn without them is drawn again. All of it begins with `recall`, which
+ * takes up what was measured on an earlier visit.
  */
-export function advancesStore(site: string, ask: Ask = textWorker()) {
+export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptWidths = browserWidths) {
   const known = new Map<string, number>();
   const reaches = new Map<string, FontMetrics>();
+  let keeping: ReturnType<typeof setTimeout> | undefined;
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
   let number = 0;
 
@@ -48,7 +54,8 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
       return reach ?? null;
     },
   });
-  const store = createStore<{ advances: Advances }>()(() => ({ advances: fresh() }));
+  // Until what is kept is recalled nothing is asked for: what is drawn first has to be as the server drew it.
+  const store = createStore<{ advances: Advances }>()(() => ({ advances: unmeasured }));
 
   const askForMissing = () => {
     const fonts = [...missing.values()].map(({ source, texts }) => ({
@@ -67,8 +74,19 @@ export function advancesStore(site: string, ask: Ask = textWorker()) {
           if (width !== undefined) known.set(textKey(source, text), width);
         });
       });
-      if (advances.some((of) => of !== null)) store.setState({ advances: fresh() });
+      if (advances.every((of) => of === null)) return;
+      store.setState({ advances: fresh() });
+      clearTimeout(keeping);
+      keeping = setTimeout(() => kept.keep({ widths: known, metrics: reaches }), QUIET);
     });
   };
-  return store;
+
+  /** Takes up what is kept of an earlier visit; from then on it is told what is known, and asked for what is not. */
+  const recall = () => {
+    const measured = kept.recall();
+    for (const [key, width] of measured?.widths ?? []) known.set(key, width);
+    for (const [key, reach] of measured?.metrics ?? []) reaches.set(key, reach);
+    store.setState({ advances: fresh() });
+  };
+  return { ...store, recall };
 }

@@ -33,14 +33,33 @@ interface PreviewAreaProps {
 }
 
 /** All views at once, live and to one scale; one of them can be blown up to fill the area at 1:1. */
-export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAreaProps) {
+export function PreviewArea(props: PreviewAreaProps) {
+  const [blownUp, setBlownUp] = useState<string | null>(null);
+  const [area, room] = useSize<HTMLDivElement>();
+  return (
+    <section className={styles.area} aria-label="Preview">
+      <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
+        {/* Without room there is nothing to be seen of all that views are worked out of, as on the server. */}
+        {room.width > 0 && <Views {...props} room={room} blownUp={blownUp} setBlownUp={setBlownUp} />}
+      </div>
+    </section>
+  );
+}
+
+interface ViewsProps extends PreviewAreaProps {
+  /** The size of the area, in px. */
+  room: { width: number; height: number };
+  /** The view that fills it; null for all of them. */
+  blownUp: string | null;
+  setBlownUp(view: string | null): void;
+}
+
+function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownUp }: ViewsProps) {
   const { notification } = App.useApp();
   const [file, setFile] = useState('index.html');
-  const [blownUp, setBlownUp] = useState<string | null>(null);
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
   const [opened, setOpened] = useState<Record<string, boolean>>({});
-  const [area, room] = useSize<HTMLDivElement>();
   const scrolls = useScrolls();
   const [still, setStill] = useState(false);
   const rendered = useRendered(site, kind, assembly, file);
@@ -67,7 +86,7 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
     };
     window.addEventListener('keydown', leave);
     return () => window.removeEventListener('keydown', leave);
-  }, [blownUp]);
+  }, [blownUp, setBlownUp]);
   const choices = useMemo(() => dropDownChoices(site, kind, assembly), [site, kind, assembly]);
   const [chosen, setChosen] = useState<string | null>(null);
   const dropped = choices.some(({ value }) => value === chosen) ? chosen : null;
@@ -102,45 +121,38 @@ export function PreviewArea({ site, kind, assembly, views, onOpened }: PreviewAr
       placement: 'bottomLeft',
     });
 
-  return (
-    <section className={styles.area} aria-label="Preview">
-      <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
-        {room.width > 0 &&
-          shown.map((view, index) => {
-            const drawer = openedDrawer(site, kind, assembly, stageAt(way, view.width));
-            const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
-            return (
-              <View
-                key={view.id}
-                view={view}
-                scale={scale}
-                height={room.height - 26}
-                file={rendered.file}
-                root={`/frame/${site.id}`}
-                html={rendered.html}
-                css={rendered.css}
-                atEnd={kind === 'footers'}
-                dropDown={shownDropDown(site, advances, { kind, assembly }, view.width, dropped)}
-                drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
-                blownUp={blownUp !== null}
-                still={still}
-                scroll={scrolls.of(view.id)}
-                onScroll={(top, most) => scrolls.scrolled(view.id, top, most)}
-                onScrollTo={(top) => scrolls.scrollTo(view.id, top)}
-                tools={index === 0 && tools}
-                onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
-                onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
-                onNavigate={setFile}
-                onLeave={leave}
-                onOpened={(next) => setOpened((before) => ({ ...before, [view.id]: next }))}
-                onEscape={() => setBlownUp(null)}
-                headWidth={blownUp === null ? undefined : room.width}
-              />
-            );
-          })}
-      </div>
-    </section>
-  );
+  return shown.map((view, index) => {
+    const drawer = openedDrawer(site, kind, assembly, stageAt(way, view.width));
+    const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
+    return (
+      <View
+        key={view.id}
+        view={view}
+        scale={scale}
+        height={room.height - 26}
+        file={rendered.file}
+        root={`/frame/${site.id}`}
+        html={rendered.html}
+        css={rendered.css}
+        atEnd={kind === 'footers'}
+        dropDown={shownDropDown(site, advances, { kind, assembly }, view.width, dropped)}
+        drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
+        blownUp={blownUp !== null}
+        still={still}
+        scroll={scrolls.of(view.id)}
+        onScroll={(top, most) => scrolls.scrolled(view.id, top, most)}
+        onScrollTo={(top) => scrolls.scrollTo(view.id, top)}
+        tools={index === 0 && tools}
+        onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
+        onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
+        onNavigate={setFile}
+        onLeave={leave}
+        onOpened={(next) => setOpened((before) => ({ ...before, [view.id]: next }))}
+        onEscape={() => setBlownUp(null)}
+        headWidth={blownUp === null ? undefined : room.width}
+      />
+    );
+  });
 }
 
 interface ToggleProps {
