@@ -1,6 +1,14 @@
 'use client';
 
-import { createContext, useContext, useDeferredValue, useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useContext,
+  useDeferredValue,
+  useEffect,
+  useLayoutEffect,
+  useState,
+  type ReactNode,
+} from 'react';
 import { useStore } from 'zustand';
 import type { StoreApi } from 'zustand/vanilla';
 import type { Site } from '@/core/site/site';
