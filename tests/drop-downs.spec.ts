@@ -84,7 +84,9 @@ async function compare(page: Page, site: Site, widths: readonly number[], path =
     await page.evaluate(() =>
       new Promise(requestAnimationFrame).then(() => new Promise(requestAnimationFrame)),
     );
-    await page.waitForFunction(() => [...document.images].every(({ complete }) => complete));
+    await page.waitForFunction(() =>
+      [...document.images].every((each) => each.complete || each.getClientRects().length === 0),
+    );
     const seen = await openEach(page);
     const expected = await measured(demoDb, (advances) =>
       openDropDowns(
@@ -256,6 +258,47 @@ test('lists beside drop-downs open by keys and by pointing, one at a time, and s
   ).toHaveCount(2);
   await quiet.close();
 });
+
+/** The demo with cards in panels of columns: one with a picture and words, and one with neither. */
+function withCards(values: Record<string, Record<string, unknown>> = {}): Site {
+  const site = demo('hollin-sound');
+  const menu = site.menus['m-main']!;
+  const [first, second] = menu.items[menu.top[1]!]!.children;
+  const picture = Object.keys(site.artwork)[0]!;
+  const words = 'The shortest way over the sound, eight times a day in summer, with a view of the seals.';
+  const said = { card: { all: true }, picture: { all: picture }, description: { all: words } };
+  const items = {
+    ...menu.items,
+    [first!]: { ...menu.items[first!]!, values: said },
+    [second!]: { ...menu.items[second!]!, values: { card: { all: true } } },
+  };
+  const changed = { ...site, menus: { ...site.menus, 'm-main': { ...menu, items } } };
+  return withMenu({ panel: { desktop: 'columns' }, panelColumns: { desktop: 4 }, ...values }, changed);
+}
+
+for (const panelWidth of ['own', 'content', 'bar'])
+  test(`cards in panels as wide as ${panelWidth} stand where it was worked out`, async ({ page }) => {
+    const site = withCards({ panelWidth: { desktop: panelWidth }, cardWidth: { desktop: 200 } });
+    const widths = every(sample(320, 40)).filter((width) => width >= 960);
+    const { wrong, compared } = await compare(page, site, widths);
+    expect(wrong).toEqual([]);
+    expect(compared).toBeGreaterThan(widths.length * 2);
+    await page.setViewportSize({ width: 1440, height: 900 });
+    await toggle(page, 'Routes').click();
+    const card = page.locator('.header .menu-card:visible').first();
+    await expect(card.locator('img')).toBeVisible();
+    await expect(card).toContainText('with a view of the seals');
+    // In the drawer it is a link as the others are.
+    await page.setViewportSize({ width: 375, height: 900 });
+    await page.getByRole('button', { name: 'Menu', exact: true }).click();
+    await page
+      .locator('dialog')
+      .getByRole('button', { name: 'Routes: more' })
+      .filter({ visible: true })
+      .click();
+    const link = page.locator('dialog').getByRole('link', { name: 'Port Hollin – Wren Island' });
+    await expect(link.filter({ visible: true }).locator('img')).toHaveCount(0);
+  });
 
 const toggle = (page: Page, name: string) =>
   page.locator('.header').getByRole('button', { name: `${name}: more` });

@@ -72,12 +72,13 @@ const structures = new WeakMap<Menu, string>();
 export function menuStructure(menu: Menu): string {
   const known = structures.get(menu);
   if (known !== undefined) return known;
-  const items = Object.values(menu.items).map(({ id, children, values: { order, shown, leaves } }) => [
+  const items = Object.values(menu.items).map(({ id, children, values: { order, shown, leaves, card } }) => [
     id,
     children,
     order,
     shown,
     leaves,
+    card,
   ]);
   const structure = JSON.stringify([menu.id, menu.top, menu.values, items]);
   structures.set(menu, structure);

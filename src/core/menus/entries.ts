@@ -44,11 +44,15 @@ export function leavesOf({ values }: MenuItem): Leaves {
   return (values.leaves?.[EVERYWHERE] as Leaves | undefined) ?? 'turn';
 }
 
+/** Whether some item of a menu is a card in panels of columns. */
+export const hasCards = ({ items }: Menu): boolean =>
+  Object.values(items).some(({ values }) => values.card?.[EVERYWHERE] === true);
+
 const saidOnce = itemProperties.filter(({ by }) => by === null || by === 'language');
 
 type ItemWords = Pick<
   MenuEntry,
-  'icon' | 'picture' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'
+  'icon' | 'picture' | 'card' | 'badge' | 'description' | 'title' | 'newWindow' | 'leaves'
 >;
 const saidWords = new WeakMap<Values, Map<string, ItemWords>>();
 

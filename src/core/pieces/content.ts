@@ -13,6 +13,7 @@ export interface RoomEntry {
   label: string;
   icon: IconName | null;
   picture: Id | null;
+  card: boolean;
   badge: string;
   description: string;
   leaves: Leaves;

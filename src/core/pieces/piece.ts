@@ -47,6 +47,8 @@ export interface MenuEntry {
   icon: IconName | null;
   /** A picture of its own that stands for it, where only its sign is shown. */
   picture: Id | null;
+  /** Whether it is a card where it stands in a panel of columns. */
+  card: boolean;
   badge: string;
   description: string;
   title: string;
@@ -101,6 +103,8 @@ export interface Counts {
   top: number;
   /** The places of those that show in the order in which they leave where room is short, counted from 1. */
   ranks: readonly number[];
+  /** Whether some item is a card in panels of columns. */
+  cards: boolean;
 }
 
 /** How something stands that hangs out of a piece: at an edge of its item, as wide as the content of its bar, or as its bar. */

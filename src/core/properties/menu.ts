@@ -45,11 +45,19 @@ export const itemProperties = [
   }),
   property({
     name: 'picture',
-    label: 'Picture as a sign',
+    label: 'Picture',
     group: 'Look',
     kind: optionalKind(referenceKind('artwork'), 'none'),
     by: null,
     initial: null,
+  }),
+  property({
+    name: 'card',
+    label: 'In panels of columns',
+    group: 'Look',
+    kind: flagKind('as a link', 'as a card: picture, description, label as a button'),
+    by: null,
+    initial: false,
   }),
   property({
     name: 'badge',

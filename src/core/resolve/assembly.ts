@@ -1,7 +1,7 @@
 import { bandChain } from '../bands/band';
 import { onDarkVersion, type LogoVersion } from '../brand/logo-versions';
 import { itemShown, menuStructure, orderInBand, orderKey } from '../menus/band-order';
-import { leavesOf } from '../menus/entries';
+import { hasCards, leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { leavingRanks } from '../pieces/menu/leaving';
 import type { SettledPiece } from '../pieces/piece';
@@ -108,7 +108,7 @@ function settlePiece(
     band,
     values: settled,
     variant: settled.shown === 'hidden' ? null : variant ? variant(settled, { menuOrder }) : '',
-    counts: { top: top.length, ranks },
+    counts: { top: top.length, ranks, cards: menu !== null && hasCards(menu) },
     said: saidInLanguages(values, properties),
   };
 }

@@ -1,6 +1,8 @@
 import type { Layouts, Track } from '../../boxes/layout';
 import { unless, type Rules } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
+import type { Length } from '../../lengths/formula';
+import { lengthKind } from '../../properties/kinds/length';
 import { flagKind } from '../../properties/kinds/flag';
 import { numberKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
@@ -74,6 +76,14 @@ export const belowProperties = propertyList(
   }),
   property({
     ...drop,
+    name: 'cardWidth',
+    label: 'Width of cards in it',
+    kind: lengthKind(120, 600),
+    initial: 240,
+    aside: ({ panel }) => (panel === 'list' ? 'in panels of columns' : null),
+  }),
+  property({
+    ...drop,
     name: 'panelWidth',
     label: 'Width',
     kind: choiceKind(widthLabels),
@@ -106,6 +116,7 @@ export interface LaidBelow extends LaidColumn {
   second: 'inside' | 'beside';
   panelColumns: number;
   panelWidth: PanelWidth;
+  cardWidth: Length;
   descriptions: boolean;
 }
 
@@ -121,7 +132,7 @@ export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'
   forms[shownAs].below === 'dropped' && panel === 'columns';
 
 /** Whether a drop-down is as wide as what is in it; else it is as wide as its bar. */
-const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
+export const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
 
 /** Whether drop-downs hang from their items, not from their bar. */
 export const dropsFromItems = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth'>) =>

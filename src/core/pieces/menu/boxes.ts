@@ -10,6 +10,7 @@ import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../conte
 import type { BesideHanging, Hanging } from '../piece';
 import { hasHeads, opensBeside } from './below';
 import { besideLayouts } from './beside';
+import { laidCard } from './card';
 import { CHEVRON } from '../chevron';
 import { isRuled, isUnfolding, opensAtFirst } from './unfolding';
 import { menuButtonBox } from './button';
@@ -49,7 +50,7 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
   const { icon, badge, description, label } = entry;
   const { weight, edge } = dressOfEntry(making, entry, below);
   const type = heading === null ? { weight } : { heading, weight };
-  const rich = icon !== null || badge !== '' || description !== '';
+  const rich = entry.card || icon !== null || badge !== '' || description !== '';
   // Only those of the first level, which stand in the bar itself.
   const alone = values.signsAlone && icon !== null && !below;
   const layout = cascaded(
@@ -67,7 +68,7 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
         badge === ''
           ? null
           : box('.menu-badge', cascaded(laid['.menu-badge'], { gridColumn: '3' }), [words(badge)]),
-        description === '' ? null : box('.menu-description', described, [words(description)]),
+        description === '' || entry.card ? null : box('.menu-description', described, [words(description)]),
       ]
     : [text];
   return box('.menu-link', layout, inside, {
@@ -76,6 +77,27 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
     rotated: values.turned && !below,
     id: entry.id,
   });
+}
+
+/** An entry as a card: its picture, its description, and its label as a button. */
+function cardBox(making: Making, entry: RoomEntry): Box {
+  const { laid, content, values } = making;
+  const card = laidCard(values);
+  const { weight, edge } = dressOfEntry(making, entry, true);
+  const pictured = entry.picture !== null && content.artwork(entry.picture) !== null;
+  const layout = cascaded(
+    laid['.menu-link'],
+    laid['.menu-link:has(> .menu-label)'],
+    laid['.menu-below .menu-link'],
+    card.whole,
+  );
+  const button = cascaded(laid['.menu-label'], card.button);
+  const inside = [
+    pictured ? box('.menu-picture', card.picture, []) : null,
+    entry.description === '' ? null : box('.menu-card-words', card.words, [words(entry.description)]),
+    box('.menu-label', button, [labelText(making, entry.label)]),
+  ];
+  return box('.menu-link', layout, inside, { type: { weight }, edge, id: entry.id });
 }
 
 /** The list of what stands below an entry of the first level, or of a deeper one. */
@@ -87,7 +109,9 @@ function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null 
     first && hasHeads(values) && children.length > 0 ? values.headingStyle : null;
   const items = entry.children.map((child) =>
     box('.menu-below > li', laid['.menu-below > li'], [
-      linkBox(making, child, true, heading(child)),
+      first && child.card && hasHeads(values)
+        ? cardBox(making, child)
+        : linkBox(making, child, true, heading(child)),
       isUnfolding(values) ? toggleBox(making, child) : null,
       openBelow(making, child, false),
     ]),
@@ -143,6 +167,7 @@ const NO_ENTRY: Omit<RoomEntry, 'children'> = {
   label: '',
   icon: null,
   picture: null,
+  card: false,
   badge: '',
   description: '',
   leaves: 'turn',

@@ -4,6 +4,7 @@ import { TARGET } from '../../properties/target';
 import { besideLogo } from '../brand-logo';
 import type { Counts } from '../piece';
 import { badgeLayout } from './badge';
+import { cardLayouts } from './card';
 import { belowLayouts, type LaidBelow } from './below';
 import { menuButtonLayouts, type LaidButton } from './button';
 import { forms, SCROLLING, type WithLogo } from './forms';
@@ -123,6 +124,7 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       whiteSpace: 'normal',
     },
     ...belowLayouts(values),
+    ...(counts.cards ? cardLayouts(values) : {}),
     '.menu-logo': besideLogo(shownAs === 'button' ? 'compact' : 'full'),
     '.menu-logo img': { blockSize: values.logoHeight },
     ...menuButtonLayouts(values, shownAs === 'button'),

@@ -53,9 +53,15 @@ export function standing<E extends { id: Id; leaves: Leaves; shown: boolean }>(
 const isBehind = ({ behind, out }: Left, rank: number) => rank <= behind && rank > out;
 
 /** What of entries is counted: all of them, and the places of those that show in the order in which they leave. */
-export function countsOf(entries: readonly { id: Id; leaves: Leaves; shown: boolean }[]): Counts {
+export function countsOf(
+  entries: readonly { id: Id; leaves: Leaves; shown: boolean; children: readonly { card: boolean }[] }[],
+): Counts {
   const ranks = leavingRanks(entries);
-  return { top: entries.length, ranks: entries.filter(({ shown }) => shown).map(({ id }) => ranks.get(id)!) };
+  return {
+    top: entries.length,
+    ranks: entries.filter(({ shown }) => shown).map(({ id }) => ranks.get(id)!),
+    cards: entries.some(({ children }) => children.some(({ card }) => card)),
+  };
 }
 
 /** How many things stand in the row of a menu, the button included. */

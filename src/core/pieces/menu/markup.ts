@@ -1,7 +1,7 @@
 import type { Id } from '../../ids/id';
 import { el, keptNode, type Element, type Node } from '../../markup/html';
 import { iconHtml } from '../../icons/icons';
-import { opensBeside } from './below';
+import { hasHeads, opensBeside } from './below';
 import { isUnfolding } from './unfolding';
 import { menuButtonHtml } from './button';
 import { forms } from './forms';
@@ -33,9 +33,21 @@ function toggleHtml(entry: MenuEntry, belowId: string, open: boolean, { moreOf }
   });
 }
 
+/** What stands in a card before its label; it is seen in panels alone. */
+function cardHtml({ picture, description }: MenuEntry, context: PieceContext): Node[] {
+  const artwork = picture === null ? null : context.artwork(picture);
+  const { src, width, height } = artwork ?? {};
+  return [
+    artwork && el('img', { class: 'menu-picture', src, width, height, alt: '', loading: 'lazy' }),
+    description !== '' && el('span', { class: 'menu-card-words' }, description),
+    description !== '' && ' ',
+  ];
+}
+
 /** What stands in an entry: its icon, its label, its badge and, where some width shows it, its description. */
-function labelHtml({ icon, label, badge, description }: MenuEntry, described: boolean): Node[] {
-  const rich = icon !== null || badge !== '' || description !== '';
+function labelHtml(entry: MenuEntry, described: boolean): Node[] {
+  const { icon, label, badge, description, card } = entry;
+  const rich = card || icon !== null || badge !== '' || description !== '';
   if (!rich) return [label];
   const part = (name: string, words: string) => [' ', el('span', { class: name }, words)];
   // Blanks keep apart what is read out; where these stand, none is seen.
@@ -43,7 +55,7 @@ function labelHtml({ icon, label, badge, description }: MenuEntry, described: bo
     icon !== null && iconHtml(icon),
     el('span', { class: 'menu-label' }, label),
     ...(badge !== '' ? part('menu-badge', badge) : []),
-    ...(described && description !== '' ? part('menu-description', description) : []),
+    ...(described && !card && description !== '' ? part('menu-description', description) : []),
   ];
 }
 
@@ -52,6 +64,8 @@ interface ListNeeds {
   reserve: boolean;
   /** Whether what stands below an entry drops down at some width. */
   drops: boolean;
+  /** Whether an entry of a drop-down may be a card at some width. */
+  cards: boolean;
   /** Whether what stands below an entry of a drop-down opens beside that at some width. */
   besides: boolean;
   /** Whether it unfolds in a column at some width, and whether it is open at first where it holds the page. */
@@ -80,7 +94,7 @@ function entryHtml(entry: MenuEntry, needs: ListNeeds, at: EntryPlace, context: 
   const known = knownEntries.get(entry) ?? new Map<string, Element>();
   knownEntries.set(entry, known);
   const { belowId, level, rank } = at;
-  const place = `${belowId} ${needs.reserve} ${needs.drops} ${needs.besides} ${needs.unfolds} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
+  const place = `${belowId} ${needs.reserve} ${needs.drops} ${needs.cards} ${needs.besides} ${needs.unfolds} ${needs.describes} ${level} ${rank} ${context.className(entry.id)}`;
   const written = known.get(place) ?? keptNode(newEntryHtml(entry, needs, at, context));
   known.set(place, written);
   return written;
@@ -92,10 +106,11 @@ function newEntryHtml(
   { belowId, level, rank }: EntryPlace,
   context: PieceContext,
 ): Element {
-  const { reserve, drops, besides, unfolds, opens, describes } = needs;
+  const { reserve, drops, cards, besides, unfolds, opens, describes } = needs;
   const current = entry.current && { 'aria-current': entry.current === 'page' ? 'page' : 'true' };
   const below = entry.children.length > 0;
   const toggled = below && (unfolds || (drops && level === 1) || (besides && level === 2));
+  const carded = cards && level === 2 && entry.card;
   const title = entry.title || null;
   return el(
     'li',
@@ -103,12 +118,13 @@ function newEntryHtml(
     leading(
       entry.target,
       {
-        class: 'menu-link',
+        class: carded ? 'menu-link menu-card' : 'menu-link',
         title,
         'data-label': reserve ? entry.label : null,
         newWindow: entry.newWindow ? context.words.newWindow : null,
         ...current,
       },
+      ...(carded ? cardHtml(entry, context) : []),
       ...labelHtml(entry, describes && level > 1),
     ),
     toggled && toggleHtml(entry, belowId, opens && entry.current !== null, context.words),
@@ -202,6 +218,7 @@ function listHtml(
     reserve: reservedWeight(values) !== null,
     describes: versions.some((each) => each.values.descriptions),
     drops: versions.some((each) => forms[each.values.shownAs].below === 'dropped'),
+    cards: versions.some((each) => hasHeads(each.values)),
     besides: versions.some((each) => opensBeside(each.values)),
     unfolds: versions.some((each) => isUnfolding(each.values)),
     // Where it is something else at some width, a drop-down or a level would stand open there.

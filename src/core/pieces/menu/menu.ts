@@ -12,6 +12,7 @@ import {
   hasHeads,
 } from './below';
 import { besideCss } from './beside';
+import { cardCss } from './card';
 import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
@@ -44,12 +45,13 @@ export const menu = kindOfPiece<MenuValues>({
     besideBar,
     beside: besideCss,
   },
-  jointCss(values) {
+  jointCss(values, counts) {
     const weight = reservedWeight(values);
     return {
       ...menuButtonJointCss(values),
       ...unfoldingCss(values),
       ...toggleSignCss(values),
+      ...(counts.cards ? cardCss(values) : {}),
       ...hangingSideCss(values),
       ...arrowSeenCss('& .menu-list > li', values.belowArrow && dropsFromItems(values)),
       // A heavier text is wider: each item keeps the room of its heaviest state, so that its neighbours stand still.

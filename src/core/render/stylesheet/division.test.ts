@@ -32,7 +32,7 @@ function bar(
         kind: 'text',
         band: 'd',
         variant: '',
-        counts: { top: 0, ranks: [] },
+        counts: { top: 0, ranks: [], cards: false },
         said: {},
         values: { shown: 'shown', takesRest: false, ...piece },
       })),

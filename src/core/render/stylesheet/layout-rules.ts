@@ -5,6 +5,9 @@ import { placeLayout } from '../../properties/place';
 import { initialValues } from '../../resolve/settled-values';
 import { withoutIdle } from './rules-by-stage';
 
+/** What is counted of a piece of which nothing is known. */
+export const NOTHING_COUNTED: Counts = { top: 0, ranks: [], cards: false };
+
 function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
   return Object.fromEntries(Object.entries(layouts).map(([at, layout]) => [selector(at), layoutCss(layout)]));
 }
@@ -15,7 +18,7 @@ export const layoutRules = (layouts: Layouts): Rules =>
 
 /** Where the boxes of every piece of a kind stand until its values say otherwise: under the classes alone that are the kind’s own. */
 export function sharedLayoutRules({ kind, layouts, properties }: PieceKind): Rules {
-  const initial = layouts(initialValues(properties), { top: 0, ranks: [] });
+  const initial = layouts(initialValues(properties), NOTHING_COUNTED);
   const selector = (at: string) => (at === '' ? `.${kind}` : at.startsWith('.') ? at : `.${kind} ${at}`);
   return withoutIdle(rulesOf(initial, selector));
 }

@@ -4,7 +4,7 @@ import { drawerParts } from '../../properties/bar';
 import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss } from './base-css';
 import { initialValues } from '../../resolve/settled-values';
-import { layoutRules } from './layout-rules';
+import { layoutRules, NOTHING_COUNTED } from './layout-rules';
 import { standInCss } from '../page/stand-in';
 
 /** Classes and ids of the pages’ own markup that no rule names. */
@@ -49,7 +49,7 @@ export const ownClasses: ReadonlySet<string> = new Set([
   ...pieceKinds.flatMap((kind) =>
     classesIn([
       kind.css,
-      layoutRules(kind.layouts(initialValues(kind.properties), { top: 0, ranks: [] })),
+      layoutRules(kind.layouts(initialValues(kind.properties), { ...NOTHING_COUNTED, cards: true })),
       kind.openCss ?? {},
       ...(kind.someCss ?? []).flatMap(({ css }) => css),
     ]),

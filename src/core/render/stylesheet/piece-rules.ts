@@ -4,7 +4,7 @@ import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import type { CssNames, Property } from '../../properties/property';
 import { states } from '../../properties/states';
 import { initialValues, type StatedValues } from '../../resolve/settled-values';
-import { ownLayoutRules } from './layout-rules';
+import { NOTHING_COUNTED, ownLayoutRules } from './layout-rules';
 import type { Names } from '../names';
 import { scopeRules, withoutIdle } from './rules-by-stage';
 
@@ -62,8 +62,6 @@ function unstatedRules(
 ): Rules {
   return joinRules(lookRules(kind, piece, css), ownLayoutRules(kind, piece.values, piece.counts));
 }
-
-const NOTHING_COUNTED = { top: 0, ranks: [] };
 
 /** What is initial: how a piece looks, without what another value may take back, and with where its boxes stand. */
 function initialRulesOf(kind: PieceKind, css: CssNames): Initial {
