@@ -41,7 +41,7 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
           line: '#cfd8d8',
           shade: 'rgb(18 63 89 / 20%)',
         },
-        { Foam: '#eef2f1', 'Deep water': '#123f59', Rust: '#a8481f', Buoy: 'oklch(78% 0.15 75)' },
+        { Foam: '#eef2f1', 'Deep water': '#123f59', Rust: '#943a16', Buoy: 'oklch(78% 0.15 75)' },
       ),
       typeStyles: typeStyles({
         'type-heading': {
