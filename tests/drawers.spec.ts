@@ -226,7 +226,10 @@ test('it unrolls below the header, over the page or pushing it down; the buttonâ
   await expect
     .poll(() => page.locator('main').evaluate((main) => parseFloat(getComputedStyle(main).marginBlockStart)))
     .toBeCloseTo(height, 0);
-  await page.keyboard.press('Escape');
+  const at = page.url();
+  await page.goBack();
+  await expect(drawer(page)).toBeHidden();
+  expect(page.url()).toBe(at);
   await expect
     .poll(() => page.locator('main').evaluate((main) => getComputedStyle(main).marginBlockStart))
     .toBe('0px');

@@ -60,9 +60,9 @@
   });
 
   // The way back closes what is open; a view of the workbench has no way of its own.
-  const remembers = (dialog) => window.top === window && !flows(dialog);
+  const remembers = window.top === window;
   addEventListener('popstate', () => {
-    for (const dialog of document.querySelectorAll('dialog[open]')) if (remembers(dialog)) dialog.close();
+    if (remembers) for (const dialog of document.querySelectorAll('dialog[open]')) dialog.close();
   });
 
   // Where what opened it is no longer seen, since the window has grown, it closes.
@@ -79,7 +79,7 @@
     placeUnder(dialog);
     for (const opener of openersOf(dialog)) if (shown(opener)) grown.observe(opener);
     if (flows(dialog)) sized.observe(dialog);
-    if (remembers(dialog)) history.pushState({ opened: dialog.id }, '');
+    if (remembers) history.pushState({ opened: dialog.id }, '');
   };
   const hasClosed = (dialog) => {
     grown.disconnect();

@@ -18,7 +18,7 @@ import { isUnfolding, unfoldingProperties, type LaidColumn } from './unfolding';
 const widthLabels = {
   own: 'as what is in it, at least as its item',
   content: 'as the content of its bar',
-  bar: 'as its bar',
+  bar: 'as its bar: the window, but where bars share a row',
 };
 type PanelWidth = keyof typeof widthLabels;
 
