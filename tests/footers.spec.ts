@@ -1,6 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 import type { Site } from '../src/core/site/site';
 import { copyOfDemo, makeSite, openCell, pick, saved, storedSite, view } from './support/site';
+import { demo, demoDb } from './support/demo-sites';
+import { visitHandedOver } from './support/handed-over';
 import { test } from './support/test';
 
 /** The footer of a copy of the demo as visitors meet it. */
@@ -205,4 +207,38 @@ test('hours that overlap, a number that cannot be one and a service that is no h
     await page.keyboard.press('Escape');
     expect((await storedSite(page.request, id)).standing.revision).toBe(before.standing.revision);
   }
+});
+
+test('on paper lists that unfold on narrow windows stand open, and the year is that of the calendar', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 375, height: 800 });
+  await page.clock.setFixedTime(new Date('2031-03-01T10:00:00'));
+  await visitHandedOver(page, demoDb, demo('hollin-sound'));
+  await expect(page.locator('footer .text-year')).toHaveText('2031');
+  const link = page.locator('footer').getByRole('link', { name: 'Lost property' });
+  await expect(link).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(link).toBeVisible();
+  await expect(page.locator('footer .links-toggle').first()).toBeHidden();
+});
+
+test('it is told where a footer breaks, what it takes of screens, and lists beside each other get fewer with one click', async ({
+  page,
+  request,
+}) => {
+  const file = await (await request.get('/api/sites/hollin-sound/site-file')).json();
+  const links = Object.values<{ kind: string; values: Record<string, unknown> }>(
+    file.site.footers['f-big'].pieces,
+  ).find(({ kind, values }) => kind === 'links' && values.columns)!;
+  links.values.columns = { desktop: 4, phone: 1 };
+  const { id } = await (await request.post('/api/sites/open', { data: file })).json();
+  await page.goto(`/sites/${id}/footers`);
+  const standing = page.getByRole('region', { name: 'At every width' });
+  await expect(standing).toContainText('into two lines from 640 to');
+  await expect(standing.getByRole('row', { name: /^Phone 375 × 667/ })).toContainText('%');
+  await standing.getByRole('button', { name: 'One list less beside each other on Tablet' }).click();
+  await expect(standing).toContainText('No link breaks or stands alone');
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(standing).toContainText('into two lines from 640 to');
 });

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { ROOT_TEXT_PX } from '@/core/lengths/length';
 import type { BarPlace } from '@/core/fit/forecasts';
 import type { Suggestions } from '@/core/fit/suggestions';
+import type { FooterSurvey } from '@/core/fit/footer-survey';
 import type { OpenedSurvey } from '@/core/fit/opened-survey';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';
@@ -40,7 +41,7 @@ export interface FitPlace {
 }
 
 /** What shows at once comes before what looks ahead. */
-const urgency: readonly FitWish['what'][] = ['survey', 'opened', 'room', 'suggestions', 'forecast'];
+const urgency: readonly FitWish['what'][] = ['survey', 'opened', 'footer', 'room', 'suggestions', 'forecast'];
 
 /**
  * What is asked of the fit worker, one at a time: what is asked for while one is worked out waits, and only the newest of its kind
@@ -123,6 +124,11 @@ export function useFitSurvey(site: Site, kind: AssemblyKind, assembly: Id): FitS
 /** What opens in an assembly, and where it stands; null until it was first worked out. */
 export function useOpenedSurvey(site: Site, kind: AssemblyKind, assembly: Id): OpenedSurvey | null {
   return useFit(site, { kind, assembly }, { what: 'opened' })?.answer ?? null;
+}
+
+/** How a footer stands at every width; null until it was first worked out. */
+export function useFooterSurvey(site: Site, footer: Id): FooterSurvey | null {
+  return useFit(site, { kind: 'footers', assembly: footer }, { what: 'footer' })?.answer ?? null;
 }
 
 /** What is foreseen of a bar; null until it was first worked out. */

@@ -1,4 +1,5 @@
 import type { BarRoom } from '@/core/fit/bar-fit';
+import type { FooterSurvey } from '@/core/fit/footer-survey';
 import type { ForecastRow } from '@/core/fit/forecasts';
 import type { OpenedSurvey } from '@/core/fit/opened-survey';
 import type { Circumstances } from '@/core/fit/piece-content';
@@ -14,6 +15,7 @@ import type { DocumentChange } from './document-change';
 export type FitWish =
   | { what: 'survey' }
   | { what: 'opened' }
+  | { what: 'footer' }
   | { what: 'forecast'; bar: Id }
   | { what: 'room'; bar: Id; span: Span; language: string }
   | { what: 'suggestions'; bar: Id; down: number };
@@ -45,6 +47,7 @@ export interface BarWidths {
 export interface FitAnswers {
   survey: FitSurvey;
   opened: OpenedSurvey;
+  footer: FooterSurvey;
   forecast: BarForecast;
   room: BarWidths;
   suggestions: Suggestions;

@@ -1,6 +1,7 @@
 import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
 import type { Circumstances } from '@/core/fit/piece-content';
+import { surveyFooter } from '@/core/fit/footer-survey';
 import { surveyOpened } from '@/core/fit/opened-survey';
 import { surveyRoom } from '@/core/fit/room-survey';
 import { asForeseen } from '@/core/fit/measured-rules';
@@ -38,6 +39,7 @@ const answers: Answering = {
     return found;
   },
   opened: (today, { kind, assembly }) => surveyOpened(today, kind, today.site[kind][assembly]!),
+  footer: (today, { assembly }) => surveyFooter(today, today.site.footers[assembly]!),
   forecast(today, { kind, assembly }, { bar }) {
     const place = { kind, assembly, bar };
     return {

@@ -1,5 +1,6 @@
 import { box, words as inWords } from '../boxes/box';
 import { el, type Node } from '../markup/html';
+import { flagKind } from '../properties/kinds/flag';
 import { plainWords, wordsKind, type Words } from '../properties/kinds/words';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
@@ -13,6 +14,19 @@ export function wordsHtml(words: Words, context: PieceContext): Node[] {
   );
 }
 
+/** The last year in a line: four figures by themselves, of this century or the one before. */
+const LAST_YEAR = /\b(?:19|20)\d\d\b(?!.*\b(?:19|20)\d\d\b)/s;
+
+/** A line with its last year as an element of its own, which the script keeps right; years in words that are links stay as they are. */
+function withYear(nodes: readonly Node[]): Node[] {
+  const at = nodes.findLastIndex((node) => typeof node === 'string' && LAST_YEAR.test(node));
+  return nodes.flatMap((node, index) => {
+    if (index !== at || typeof node !== 'string') return [node];
+    const { 0: year, index: from } = LAST_YEAR.exec(node)!;
+    return [node.slice(0, from), el('time', { class: 'text-year' }, year), node.slice(from + year.length)];
+  });
+}
+
 const properties = propertyList(
   property({
     name: 'text',
@@ -21,6 +35,14 @@ const properties = propertyList(
     kind: wordsKind(400),
     by: 'language',
     initial: ['Text'],
+  }),
+  property({
+    name: 'yearFollows',
+    label: 'Last year in it',
+    group: 'Content',
+    kind: flagKind('as it is typed', 'follows the calendar'),
+    by: null,
+    initial: false,
   }),
   typeProperties('type-small'),
   placeProperties,
@@ -43,6 +65,11 @@ export const text = kindOfPiece<Values>({
   html(piece, context) {
     const words = piece.values.text;
     if (plainWords(words).trim() === '') return null;
-    return el('p', { class: pieceClass(piece, context) }, ...wordsHtml(words, context));
+    const line = wordsHtml(words, context);
+    return el(
+      'p',
+      { class: pieceClass(piece, context) },
+      ...(piece.values.yearFollows ? withYear(line) : line),
+    );
   },
 });

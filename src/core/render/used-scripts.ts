@@ -23,6 +23,7 @@ const parts = {
   phases: (site: Site) => Object.values(site.headers).some(({ values }) => bearsPhases(values)),
   newsletter: (site: Site) => pieces(site).some(({ kind }) => kind === 'newsletter'),
   today: (site: Site) => pieces(site).some((piece) => piece.values.hours !== undefined),
+  year: (site: Site) => pieces(site).some((piece) => says(piece, 'yearFollows', true)),
   measure: measuresInBrowser,
 } satisfies Record<string, (site: Site) => boolean>;
 export type ScriptPart = keyof typeof parts;

@@ -212,8 +212,9 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
   const names = settleNames(site);
   const { brand, css } = cssNames(site);
   const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
+  // On paper nothing can be opened either.
   const withoutScripts: Block = {
-    at: '@media (scripting: none)',
+    at: '@media (scripting: none), print',
     inside: kinds.flatMap((kind) => [kind.openWithoutScriptsCss ?? {}, kind.withoutScriptsCss ?? {}]),
   };
   const phased = settled.some((assembly) => assembly.phased);

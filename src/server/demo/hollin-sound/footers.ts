@@ -9,7 +9,7 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
     values: {
       ...deep,
       division: { desktop: { by: 'shares', shares: [2, 1] }, tablet: { by: 'stack' } },
-      bayGap: { desktop: 48, tablet: 28 },
+      bayGap: { desktop: 32, tablet: 28 },
     },
     bays: [
       {
@@ -20,8 +20,8 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
             {
               menu: 'm-footer',
               grouped: 'columns',
-              columns: { desktop: 4, phone: 1 },
-              columnGap: { desktop: 24, phone: 0 },
+              columns: { desktop: 4, tablet: 2, phone: 1 },
+              columnGap: { desktop: 14, tablet: 24, phone: 0 },
               unfolds: { desktop: 'open', phone: 'one' },
               lines: { desktop: null, phone: 'border-hairline' },
               takesRest: true,
@@ -85,7 +85,7 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
         values: { along: 'start' },
         pieces: [
           ['social', { menu: 'm-social' }],
-          ['pictures', { menu: 'm-partners', pictureHeight: { desktop: 32, tablet: 24 } }],
+          ['pictures', { menu: 'm-partners', pictureHeight: 24, pictureGap: 12 }],
         ],
       },
     ],
@@ -109,9 +109,10 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
           'text',
           {
             text: {
-              all: ['© Hollin Sound Ferries, an invented company.'],
-              de: ['© Hollin Sound Ferries, eine erfundene Firma.'],
+              all: ['© 2026 Hollin Sound Ferries, an invented company.'],
+              de: ['© 2026 Hollin Sound Ferries, eine erfundene Firma.'],
             },
+            yearFollows: true,
             textSize: 14,
           },
         ],
