@@ -199,7 +199,17 @@ test('a footer is pinned to the window on the desktop, and ends the page on the 
   const footer = () =>
     page.evaluate(() => document.querySelector('footer')!.getBoundingClientRect().bottom - innerHeight);
   expect(Math.abs(await footer())).toBeLessThan(0.5);
+  // Jumps and the focus keep clear of it.
+  const room = () =>
+    page.evaluate(() => ({
+      kept: parseFloat(getComputedStyle(document.documentElement).scrollPaddingBlockEnd) || 0,
+      taken: document.querySelector('footer')!.offsetHeight,
+    }));
+  const wide = await room();
+  expect(wide.kept).toBeGreaterThanOrEqual(wide.taken - 1);
+  expect(wide.kept).toBeLessThan(wide.taken * 2);
   await page.setViewportSize({ width: 375, height: 600 });
+  expect((await room()).kept).toBe(0);
   expect(await footer()).toBeGreaterThan(10);
 });
 

@@ -1,9 +1,9 @@
 import { bandChain } from '../../bands/band';
 import { typeStyleProperties } from '../../brand/type-style';
-import { bandEnd, coveredHeight, usually } from '../../fit/heights';
+import { bandEnd, coveredHeight, roomTaken, usually } from '../../fit/heights';
 import type { WayStage } from '../../fit/way-down';
 import { rem } from '../../lengths/length';
-import { joinRules, type CssNode, type Rules } from '../../markup/css';
+import { AS_IT_COMES, joinRules, type CssNode, type Rules } from '../../markup/css';
 import type { SettledPiece } from '../../pieces/piece';
 import { variantRules } from '../../pieces/variants';
 import { assemblyProperties } from '../../properties/assembly';
@@ -159,6 +159,17 @@ function jumpRules({ site, advances }: ValuesInput, id: Id, stage: WayStage): Ru
   };
 }
 
+/** The room that jumps and the focus leave for a footer that is pinned to the window: as high as it is where the stage is narrowest. */
+function pinnedRules(
+  { site, advances }: ValuesInput,
+  settled: SettledAssembly,
+  reaching: { band: Id; from: number },
+): Rules {
+  const pinned = settled.values.stands === 'pinned';
+  const room = pinned ? rem(roomTaken(site, advances, settled, reaching)) : AS_IT_COMES;
+  return { ':root:has(> body > &)': { 'scroll-padding-block-end': room } };
+}
+
 /** What of a header's bars and pieces may look otherwise in a phase, in a band. */
 function phasedPartsIn(input: ValuesInput, assembly: Assembly, stage: WayStage, phase: Phase): Rules {
   const settled = resolveAssembly(input.site, 'headers', assembly, { ...stage, phase });
@@ -241,18 +252,27 @@ const assemblyRules = writtenOnce<SettledAssembly>(
 );
 
 /**
- * The room that jumps leave, stage by stage. It is of texts as they are measured, so it is worked out anew whatever was written of the
- * header before.
+ * The room that jumps leave, stage by stage: for a header above, for a pinned footer below. It is of texts as they are measured, so it is worked out anew whatever was written of
+ * the assembly before.
  */
 function jumpsOf(
   input: ValuesInput,
   settled: readonly SettledAssembly[],
   stages: readonly WayStage[],
 ): RulesByStage[] {
-  const { id, phased } = settled[0]!;
+  const { id, kind, phased } = settled[0]!;
+  const own = `.${input.names.get(id)!}`;
+  if (kind === 'footers' && settled.some(({ values }) => values.stands === 'pinned'))
+    return [
+      byStage(
+        stages.map(({ band }, index) => {
+          const from = stages[index + 1]?.below ?? 0;
+          return scopeRules(pinnedRules(input, settled[index]!, { band, from }), own);
+        }),
+      ),
+    ];
   if (!phased) return [];
-  const header = `.${input.names.get(id)!}`;
-  return [byStage(stages.map((stage) => scopeRules(jumpRules(input, id, stage), header)))];
+  return [byStage(stages.map((stage) => scopeRules(jumpRules(input, id, stage), own)))];
 }
 
 /** A type style as custom properties that bear its name. */
