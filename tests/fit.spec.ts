@@ -13,7 +13,8 @@ async function agrees(page: Parameters<typeof compareFit>[0], sites: readonly Si
   const comparisons = [];
   for (const site of sites) comparisons.push(await compareFit(page, demoDb, site, { inStandIn }));
   expect(comparisons.flatMap(({ disagreements }) => disagreements)).toEqual([]);
-  expect(comparisons.reduce((sum, { changes }) => sum + changes, 0)).toBeGreaterThanOrEqual(sites.length);
+  // Not every header changes its fit; that most do shows that there was something to compare.
+  expect(comparisons.reduce((sum, { changes }) => sum + changes, 0)).toBeGreaterThanOrEqual(sites.length / 2);
 }
 
 /** A header as it ships, and as it would stand if it did not give way: then there is more to compare. */

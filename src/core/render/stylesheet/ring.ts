@@ -37,5 +37,7 @@ export function ringRules(site: Site, css: CssNames, values: Record<string, unkn
       '--ring-offset': inside ? `${-LINE}px` : AS_IT_COMES,
       '--ring-inset': inside ? 'inset' : AS_IT_COMES,
     },
+    // The line around a menu button is not covered, which would take from what changes.
+    '& .menu-button': { '--ring-offset': inside ? `${-LINE - 1}px` : AS_IT_COMES },
   };
 }
