@@ -1,6 +1,7 @@
 import { lengthAt, type Length } from '../lengths/formula';
 import type { Id } from '../ids/id';
 import { pieceKind } from '../pieces';
+import { LIST_PADDING } from '../pieces/drop-down/hanging';
 import type { BesideSide } from '../pieces/piece';
 import { settledPieces } from '../resolve/assembly';
 import { dropDownSides, forEveryReader, FREE, type ForReader, type Side } from './drop-down-sides';
@@ -33,9 +34,6 @@ function besideReach({ height, lists }: BesidePlaced, above: boolean, inset: num
   return Math.max(height, ...ends);
 }
 
-/** By how much a list begins before its item, so that their texts are level: as its own padding, in CSS px at the usual text size. */
-export const BESIDE_INSET = 8;
-
 /** At which edges of drop-downs lists open beside them in a stage that holds down to a width, in every language and with text up to twice as large. */
 export const besideLists = keptOfSettled((site, advances, settled, reaching): BesideLists => {
   const seen = forEveryReader(site, advances, settled, reaching).filter(({ dropDown }) => dropDown.beside);
@@ -67,7 +65,7 @@ export const besideLists = keptOfSettled((site, advances, settled, reaching): Be
   const heights = seen.map(({ dropDown, times }) => {
     const { kind, values } = pieces.find(({ id }) => id === dropDown.piece)!;
     const { gap, free } = pieceKind(kind).hanging!;
-    const reach = besideReach(dropDown.beside!, above, BESIDE_INSET * times);
+    const reach = besideReach(dropDown.beside!, above, LIST_PADDING * times);
     return taken + free + (lengthAt(gap(values) as Length, reaching.from * times) + reach) / times;
   });
   return {

@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
+import { LIST_PADDING } from '../pieces/drop-down/hanging';
 import type { HangingSide } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
@@ -10,7 +11,7 @@ import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
 import { placedAssembly } from './assembly-boxes';
 import { dropDownSides, type Sides } from './drop-down-sides';
-import { BESIDE_INSET, besideLists, type BesideLists } from './beside-lists';
+import { besideLists, type BesideLists } from './beside-lists';
 import { dropDownsAt, reachOf, type BesidePlaced, type DropDown } from './drop-downs';
 import { barFrame } from './frame';
 import { roomTaken } from './heights';
@@ -122,7 +123,7 @@ function placedDropDowns(
       width: end - start,
       height,
     };
-    const inset = BESIDE_INSET * larger;
+    const inset = LIST_PADDING * larger;
     const beyond = (list: BesidePlaced['lists'][number]): PlacedDropDown => {
       const from = opens === 'end' ? start + list.item.end : start + list.item.start - list.width;
       return {

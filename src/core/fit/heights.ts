@@ -24,12 +24,7 @@ export function barHeights(
 }
 
 /** How high all bars of a settled assembly are together, in CSS px at a width of the viewport in a band: below each other, or in one row. */
-function wholeHeight(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  band: Id,
-  at: number,
-): number {
+function wholeHeight(circumstances: Circumstances, assembly: SettledAssembly, band: Id, at: number): number {
   const heights = [...barHeights(circumstances, assembly, band, at).values()];
   return assembly.values.stands === 'row'
     ? Math.max(0, ...heights)

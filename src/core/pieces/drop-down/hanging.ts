@@ -5,6 +5,9 @@ import type { HangingSide } from '../piece';
 /** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
 export const FREE_BELOW = 8;
 
+/** What is around the items of a list that drops down, in CSS px at the usual text size: by so much a list beside it begins before its item. */
+export const LIST_PADDING = 8;
+
 /** What a list looks like that hangs from an item or a button, and one that stands in the flow. */
 const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = {
   position: ['absolute', 'static'],

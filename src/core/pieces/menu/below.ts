@@ -7,7 +7,7 @@ import { flagKind } from '../../properties/kinds/flag';
 import { numberKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { TARGET } from '../../properties/target';
-import { besideBarFrom, sideCss } from '../drop-down/hanging';
+import { besideBarFrom, LIST_PADDING, sideCss } from '../drop-down/hanging';
 import { hangingAlign, hangingLookProperties } from '../drop-down/look';
 import type { HangsAt } from '../piece';
 import { forms, headingParts } from './forms';
@@ -125,7 +125,7 @@ const INDENT = { rem: 16 };
 export const TOGGLE = { rem: 24 };
 
 /** What is around the items of a drop-down, and between the columns of one, in CSS px at the usual text size. */
-export const PADDING = { list: { rem: 8 }, columns: { rem: 16 } };
+export const PADDING = { list: { rem: LIST_PADDING }, columns: { rem: 16 } };
 
 /** Whether drop-downs have headings of columns. */
 export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'>) =>

@@ -1,6 +1,7 @@
 import { layoutCss, type Layouts } from '../../boxes/layout';
+import { rem } from '../../lengths/length';
 import type { Declarations, Rules } from '../../markup/css';
-import { hangingLookCss } from '../drop-down/hanging';
+import { hangingLookCss, LIST_PADDING } from '../drop-down/hanging';
 import type { BesideSide } from '../piece';
 import { PADDING } from './below';
 import { turnedAlong, type ToggleSign } from './toggle-sign';
@@ -19,7 +20,7 @@ export const besideLayouts = {
 const freely: Declarations = { 'max-block-size': 'none', overflow: 'visible' };
 
 /** Where lists begin: their first items are level with the ones that they belong to. */
-const level = (above: boolean) => (above ? 'auto -0.5rem' : '-0.5rem auto');
+const level = (above: boolean) => (above ? `auto ${rem(-LIST_PADDING)}` : `${rem(-LIST_PADDING)} auto`);
 
 /** What lets lists open beside drop-downs, at their end or their start; `panels` are the selectors of the drop-downs, `above` is for those that open upwards. */
 export function besideCss(
