@@ -115,7 +115,7 @@ async function probe({
         )
         .map((each) => place(each.getBoundingClientRect()));
     const walker = inside.createTreeWalker(around, NodeFilter.SHOW_TEXT);
-    // Words that are links run on in the text around them.
+    // Words that are links run on in the text around them, and so do years.
     const byText = new Map<Element, { x: number; y: number; width: number; height: number }[]>();
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       if (node.textContent!.trim() === '' || !shows(node.parentElement!) || lifted(node.parentElement!))
@@ -123,7 +123,7 @@ async function probe({
       const range = inside.createRange();
       range.selectNodeContents(node);
       const own = node.parentElement!;
-      const text = own.matches('.text-link') ? own.parentElement! : own;
+      const text = own.matches('.text-link, .text-year') ? own.parentElement! : own;
       const ofNode = byText.get(text) ?? [];
       byText.set(text, ofNode);
       for (const rect of [...range.getClientRects()].map(place)) {
