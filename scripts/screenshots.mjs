@@ -129,17 +129,21 @@ const views = [
 
 const server = await serveDemo(4395);
 const browser = await launchBrowser();
-for (const { name, path: address, before } of views) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(server.origin + address, { waitUntil: 'load' });
-  await page.getByRole('heading').first().waitFor();
-  // Frames, fonts and what workers find out come after the page itself.
-  await page.waitForTimeout(4000);
-  await before?.(page);
-  // Frames and fonts come after the page itself.
-  await page.waitForTimeout(1000);
-  await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
-  await page.close();
+try {
+  for (const { name, path: address, before } of views) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(server.origin + address, { waitUntil: 'load' });
+    await page.getByRole('heading').first().waitFor();
+    // Frames, fonts and what workers find out come after the page itself.
+    await page.waitForTimeout(4000);
+    await before?.(page);
+    // Frames and fonts come after the page itself.
+    await page.waitForTimeout(1000);
+    await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
+    await page.close();
+  }
+} finally {
+  // A server that went on would answer in place of another one on its port.
+  await browser.close();
+  server.close();
 }
-await browser.close();
-server.close();
