@@ -308,3 +308,24 @@ test('a jump within the page leaves as much room as the header really takes, als
     .evaluate((bar) => (bar as HTMLElement).style.setProperty('padding-block', '40px'));
   await expect.poll(async () => Math.abs((await room()) - (await covered()))).toBeLessThan(1);
 });
+
+test('in a column what opens a drawer is as wide as its row, as links are', async ({ page }) => {
+  const site = withStarter(demo('hollin-sound'), 'side-panel');
+  const menu = site.menus['m-main']!;
+  const help = menu.top.at(-1)!;
+  const items = {
+    ...menu.items,
+    [help]: {
+      ...menu.items[help]!,
+      label: 'All of it',
+      children: [],
+      link: { to: 'drawer', drawer: 'd-main' } as const,
+    },
+  };
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await visitHandedOver(page, demoDb, { ...site, menus: { ...site.menus, 'm-main': { ...menu, items } } });
+  const opener = page.locator('.header button.menu-link', { hasText: 'All of it' });
+  const [own, row] = await Promise.all([opener.boundingBox(), opener.locator('xpath=..').boundingBox()]);
+  expect(own!.width).toBeCloseTo(row!.width, 0);
+  expect(own!.height).toBeGreaterThanOrEqual(44);
+});

@@ -191,7 +191,7 @@ export function belowLayouts(values: LaidBelow) {
       gridColumn: unfolding ? '1 / -1' : undefined,
       paddingInlineStart: columns ? 0 : INDENT,
     },
-    '.menu-below .menu-link': { inlineSize: 'auto' },
+    '.menu-below .menu-link': { inlineSize: '100%' },
     '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
   } as const satisfies Layouts;
 }

@@ -94,7 +94,7 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
     '.menu-list:has(+ .menu-logo)': { justifyContent: around === 'around' ? 'end' : undefined },
     '.menu-link': {
       display: 'block',
-      inlineSize: stacked ? 'auto' : 'fit-content',
+      inlineSize: stacked ? '100%' : 'fit-content',
       minBlockSize: stacked ? TARGET : undefined,
       // In a bar that is stretched to full height an item is as high as the bar, its text on the middle line.
       alignContent: 'center',
