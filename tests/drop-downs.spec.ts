@@ -270,10 +270,17 @@ function withCards(values: Record<string, Record<string, unknown>> = {}): Site {
   const items = {
     ...menu.items,
     [first!]: { ...menu.items[first!]!, values: said },
-    [second!]: { ...menu.items[second!]!, values: { card: { all: true } } },
+    [second!]: {
+      ...menu.items[second!]!,
+      values: { card: { all: true }, icon: { all: 'clock' }, badge: { all: 'new' } },
+    },
   };
   const changed = { ...site, menus: { ...site.menus, 'm-main': { ...menu, items } } };
-  return withMenu({ panel: { desktop: 'columns' }, panelColumns: { desktop: 4 }, ...values }, changed);
+  const heavier = { itemWeight: { rest: 400, hover: 700 } };
+  return withMenu(
+    { panel: { desktop: 'columns' }, panelColumns: { desktop: 4 }, ...heavier, ...values },
+    changed,
+  );
 }
 
 for (const panelWidth of ['own', 'content', 'bar'])

@@ -126,9 +126,9 @@ export function useOpenedSurvey(site: Site, kind: AssemblyKind, assembly: Id): O
   return useFit(site, { kind, assembly }, { what: 'opened' })?.answer ?? null;
 }
 
-/** How a footer stands at every width; null until it was first worked out. */
-export function useFooterSurvey(site: Site, footer: Id): FooterSurvey | null {
-  return useFit(site, { kind: 'footers', assembly: footer }, { what: 'footer' })?.answer ?? null;
+/** How a footer stands at every width, and whether it is of an earlier state of the site; null until it was first worked out. */
+export function useFooterSurvey(site: Site, footer: Id): { answer: FooterSurvey; stale: boolean } | null {
+  return useFit(site, { kind: 'footers', assembly: footer }, { what: 'footer' });
 }
 
 /** What is foreseen of a bar; null until it was first worked out. */

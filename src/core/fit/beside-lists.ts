@@ -1,3 +1,4 @@
+import { NARROWEST } from '../bands/band';
 import { lengthAt, type Length } from '../lengths/formula';
 import type { Id } from '../ids/id';
 import { pieceKind } from '../pieces';
@@ -62,11 +63,19 @@ export const besideLists = keptOfSettled((site, advances, settled, reaching): Be
   });
   const above = settled.kind === 'footers';
   const taken = settled.kind === 'headers' ? roomTaken(site, advances, settled, reaching) : 0;
-  const heights = seen.map(({ dropDown, times }) => {
+  const opening = seen.filter(({ dropDown }) =>
+    sides.some(([piece, own]) => piece === dropDown.piece && own.has(dropDown.selector)),
+  );
+  if (opening.length === 0) return NONE;
+  const heights = opening.map(({ dropDown, times }) => {
     const { kind, values } = pieces.find(({ id }) => id === dropDown.piece)!;
     const { gap, free } = pieceKind(kind).hanging!;
     const reach = besideReach(dropDown.beside!, above, LIST_PADDING * times);
-    return taken + free + (lengthAt(gap(values) as Length, reaching.from * times) + reach) / times;
+    return (
+      taken +
+      free +
+      (lengthAt(gap(values) as Length, Math.max(reaching.from, NARROWEST) * times) + reach) / times
+    );
   });
   return {
     sides: new Map(sides.filter(([, own]) => own.size > 0)),

@@ -3,6 +3,7 @@ import type { PlacedBox } from '../boxes/placed';
 import type { Id } from '../ids/id';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
+import { directionOf } from '../site/language';
 import { placedAssembly } from './assembly-boxes';
 import type { Circumstances } from './piece-content';
 import { heldScreens, type HeldScreen } from './screens';
@@ -61,10 +62,12 @@ interface Inside {
   x: number;
   room: number;
   entry: Id | null;
+  /** Whether lines run from right to left, so that what is too wide sticks out on the left. */
+  turned: boolean;
 }
 
 /** What is wrong in a placed piece. */
-function* faultsIn({ box, x, room, entry }: Inside, piece: Id): Generator<Fault> {
+function* faultsIn({ box, x, room, entry, turned }: Inside, piece: Id): Generator<Fault> {
   const own = box.id === piece ? entry : (box.id ?? entry);
   const lists = box.of.length > 2 && box.of.every(({ at }) => at === 'li');
   const lines = lists ? linesOf(box) : [];
@@ -72,16 +75,22 @@ function* faultsIn({ box, x, room, entry }: Inside, piece: Id): Generator<Fault>
   // One below the other, each would be alone.
   if (last?.length === 1 && lines.some((line) => line.length > 1))
     yield { fault: 'alone', piece, entry: idIn(last[0]!) };
-  if (box.lines?.some((line) => x + line.x + line.width > room + WITHIN))
+  if (box.lines?.some((line) => (turned ? -x - line.x : x + line.x + line.width - room) > WITHIN))
     yield { fault: 'narrow', piece, entry: own };
   else if (own !== null && (box.lines?.length ?? 0) > 1) yield { fault: 'broken', piece, entry: own };
-  for (const each of box.of) yield* faultsIn({ box: each, x: x + each.x, room, entry: own }, piece);
+  for (const each of box.of) yield* faultsIn({ box: each, x: x + each.x, room, entry: own, turned }, piece);
 }
 
 /** The placed pieces of an assembly, each in its bay. */
-function* piecesIn(box: PlacedBox, around: PlacedBox, ids: ReadonlySet<Id>): Generator<Inside> {
-  if (box.id !== undefined && ids.has(box.id)) yield { box, x: box.x, room: around.width, entry: null };
-  else for (const each of box.of) yield* piecesIn(each, box, ids);
+function* piecesIn(
+  box: PlacedBox,
+  around: PlacedBox,
+  ids: ReadonlySet<Id>,
+  turned: boolean,
+): Generator<Inside> {
+  if (box.id !== undefined && ids.has(box.id))
+    yield { box, x: box.x, room: around.width, entry: null, turned };
+  else for (const each of box.of) yield* piecesIn(each, box, ids, turned);
 }
 
 function placedAt(today: Circumstances, way: WayDown, footer: Assembly, width: number): PlacedBox {
@@ -132,12 +141,13 @@ function stretchesOf(faultsAt: (width: number) => ReadonlyMap<string, Fault>): F
 export function surveyFooter(today: Circumstances, footer: Assembly): FooterSurvey {
   const way = wayDown(today.site, today.advances, 'footers', footer);
   const ids = new Set(Object.keys(footer.pieces));
+  const turned = directionOf(today.language) === 'rtl';
   const known = new Map<number, ReadonlyMap<string, Fault>>();
   const faultsAt = (width: number) => {
     const kept = known.get(width);
     if (kept) return kept;
     const placed = placedAt(today, way, footer, width);
-    const faults = [...piecesIn(placed, placed, ids)].flatMap((inside) => [
+    const faults = [...piecesIn(placed, placed, ids, turned)].flatMap((inside) => [
       ...faultsIn(inside, inside.box.id!),
     ]);
     const byKey = new Map(faults.map((fault) => [keyOf(fault), fault]));

@@ -12,6 +12,7 @@ import {
   hangingAboveCss,
   hangingCss,
   hangingLookCss,
+  LIST_PADDING,
   sideCss,
   someHangingCss,
 } from './hanging';
@@ -31,9 +32,6 @@ const TOGGLE = '.chooser > .chooser-toggle';
 export const chooserForms = { row: 'a row', list: 'a list', drop: 'a button with a drop-down' } as const;
 export type ChooserForm = keyof typeof chooserForms;
 
-/** What is around the items of a list that hangs, in CSS px at the usual text size. */
-const PADDING = { rem: 8 };
-
 /** Where its boxes stand. */
 export function chooserLayouts(form: ChooserForm, gap: Length) {
   const drops = form === 'drop';
@@ -50,7 +48,7 @@ export function chooserLayouts(form: ChooserForm, gap: Length) {
       flexDirection: form === 'list' ? 'column' : undefined,
       alignItems: form === 'row' ? 'center' : undefined,
       gap: drops ? 0 : gap,
-      padding: drops ? PADDING : undefined,
+      padding: drops ? { rem: LIST_PADDING } : undefined,
     },
   } as const satisfies Layouts;
 }

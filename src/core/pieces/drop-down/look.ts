@@ -6,9 +6,16 @@ import { flagKind } from '../../properties/kinds/flag';
 import { lengthKind } from '../../properties/kinds/length';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
+import { forms, type ShownAs } from '../menu/forms';
 import { property, propertyList, type CssNames } from '../../properties/property';
 
-const drop = { group: 'Drop-down', by: 'width' } as const;
+/** Why what is said of a drop-down is not in effect: the piece is no button with one, or the menu has another form; null where it is. */
+export function notDropped({ form, shownAs }: Record<string, unknown>): string | null {
+  const drops = form === undefined ? forms[shownAs as ShownAs].below === 'dropped' : form === 'drop';
+  return drops ? null : 'where something drops down';
+}
+
+const drop = { group: 'Drop-down', by: 'width', aside: notDropped } as const;
 const look = { group: 'Drop-down', by: null } as const;
 
 /** The edge of what it hangs from at which a drop-down stands; how it then stands is worked out (fit/drop-down-sides.ts). */
@@ -18,7 +25,8 @@ export const hangingAlign = property({
   label: 'Stands at',
   kind: choiceKind({ start: 'its start', middle: 'its middle', end: 'its end' }),
   initial: 'start',
-  aside: ({ panelWidth = 'own' }) => (panelWidth === 'own' ? null : 'as wide as its bar'),
+  aside: (values) =>
+    notDropped(values) ?? ((values.panelWidth ?? 'own') === 'own' ? null : 'as wide as its bar'),
 });
 
 const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));

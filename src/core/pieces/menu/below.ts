@@ -8,7 +8,7 @@ import { numberKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { TARGET } from '../../properties/target';
 import { besideBarFrom, LIST_PADDING, sideCss } from '../drop-down/hanging';
-import { hangingAlign, hangingLookProperties } from '../drop-down/look';
+import { hangingAlign, hangingLookProperties, notDropped } from '../drop-down/look';
 import type { HangsAt } from '../piece';
 import { forms, headingParts } from './forms';
 import { toggleSignLabels } from './toggle-sign';
@@ -22,7 +22,9 @@ const widthLabels = {
 };
 type PanelWidth = keyof typeof widthLabels;
 
-const drop = { group: 'Drop-down', by: 'width' } as const;
+const drop = { group: 'Drop-down', by: 'width', aside: notDropped } as const;
+const inPanels = (values: Record<string, unknown>) =>
+  notDropped(values) ?? (values.panel === 'list' ? 'in panels of columns' : null);
 const look = { group: 'Drop-down', by: null } as const;
 
 /** What lets drop-downs stand as wide as their bar. */
@@ -62,8 +64,11 @@ export const belowProperties = propertyList(
     label: 'Lists below its items',
     kind: choiceKind({ inside: 'set in below them', beside: 'open beside it' }),
     initial: 'inside',
-    aside: ({ panel, panelWidth }) =>
-      panel === 'columns' || panelWidth !== 'own' ? 'in lists as wide as what is in them' : null,
+    aside: (values) =>
+      notDropped(values) ??
+      (values.panel === 'columns' || values.panelWidth !== 'own'
+        ? 'in lists as wide as what is in them'
+        : null),
     // It is written for the windows that have the room for it: `besideCss`.
   }),
   property({
@@ -72,7 +77,7 @@ export const belowProperties = propertyList(
     label: 'Columns',
     kind: numberKind(1, 8, ''),
     initial: 3,
-    aside: ({ panel }) => (panel === 'list' ? 'in panels of columns' : null),
+    aside: inPanels,
   }),
   property({
     ...drop,
@@ -80,7 +85,7 @@ export const belowProperties = propertyList(
     label: 'Width of cards in it',
     kind: lengthKind(120, 600),
     initial: 240,
-    aside: ({ panel }) => (panel === 'list' ? 'in panels of columns' : null),
+    aside: inPanels,
   }),
   property({
     ...drop,
@@ -101,7 +106,8 @@ export const belowProperties = propertyList(
     // It also turns where lists go level by level: `toggleSignCss`.
   }),
   property({
-    ...drop,
+    group: 'Drop-down',
+    by: 'width',
     name: 'descriptions',
     label: 'Descriptions',
     kind: flagKind('left out', 'shown'),

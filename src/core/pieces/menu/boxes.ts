@@ -44,6 +44,10 @@ function labelText({ values }: Making, label: string): Box {
   return { ...words(label), ...(reserved === null ? {} : { reserves: [reserved] }) };
 }
 
+/** The badge of an entry, behind its label. */
+const badgeBox = ({ laid }: Making, { badge }: RoomEntry): Box =>
+  box('.menu-badge', cascaded(laid['.menu-badge'], { gridColumn: '3' }), [words(badge)]);
+
 /** The link of an entry; `below` where it is of a deeper level. */
 function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id | null): Box {
   const { values, laid } = making;
@@ -65,9 +69,7 @@ function linkBox(making: Making, entry: RoomEntry, below: boolean, heading: Id |
     ? [
         icon === null ? null : sign(values),
         alone ? null : box('.menu-label', laid['.menu-label'], [text]),
-        badge === ''
-          ? null
-          : box('.menu-badge', cascaded(laid['.menu-badge'], { gridColumn: '3' }), [words(badge)]),
+        badge === '' ? null : badgeBox(making, entry),
         description === '' || entry.card ? null : box('.menu-description', described, [words(description)]),
       ]
     : [text];
@@ -95,7 +97,8 @@ function cardBox(making: Making, entry: RoomEntry): Box {
   const inside = [
     pictured ? box('.menu-picture', card.picture, []) : null,
     entry.description === '' ? null : box('.menu-card-words', card.words, [words(entry.description)]),
-    box('.menu-label', button, [labelText(making, entry.label)]),
+    box('.menu-label', button, [words(entry.label)]),
+    entry.badge === '' ? null : badgeBox(making, entry),
   ];
   return box('.menu-link', layout, inside, { type: { weight }, edge, id: entry.id });
 }

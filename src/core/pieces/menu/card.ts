@@ -1,7 +1,6 @@
 import type { Layouts } from '../../boxes/layout';
 import { scaled } from '../../lengths/formula';
-import type { Rules } from '../../markup/css';
-import { unless } from '../../markup/css';
+import { unless, type Rules } from '../../markup/css';
 import { asContent, hasHeads, type LaidBelow } from './below';
 
 /** An item of the second level that is a card where it stands in a panel of columns. */
@@ -31,6 +30,8 @@ export function cardLayouts(values: LaidBelow) {
       blockSize: scaled(values.cardWidth, 0.5),
     },
     [`${CARD} > .menu-card-words`]: { display: seen ? 'block' : 'none' },
+    // Signs are for lists; a badge stands below the button.
+    [`${CARD} > .icon`]: { display: seen ? 'none' : undefined },
     [`${CARD} > .menu-label`]: { display: seen ? 'block' : undefined, padding: seen ? BUTTON : undefined },
   } as const satisfies Layouts;
 }
@@ -50,6 +51,8 @@ export function laidCard(values: LaidBelow) {
 export function cardCss(values: LaidBelow): Rules {
   const plain = !hasHeads(values);
   return {
+    // Its label is no text of a row that would have to keep room for a heavier state.
+    [`& ${CARD}::after`]: { display: unless(plain, 'none') },
     [`& ${CARD} > .menu-picture`]: { 'object-fit': 'cover', 'border-radius': 'var(--radius-small)' },
     [`& ${CARD} > .menu-label`]: {
       'background-color': unless(plain, 'var(--accent)'),

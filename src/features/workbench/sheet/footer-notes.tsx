@@ -80,10 +80,17 @@ export function FooterNotes({ footer }: { footer: string }) {
 }
 
 /** Where a footer breaks otherwise than was meant, each to be mended where one click can, and how high it is on screens. */
-function FooterStanding({ footer, survey }: { footer: Assembly; survey: FooterSurvey | null }) {
+function FooterStanding({
+  footer,
+  survey: found,
+}: {
+  footer: Assembly;
+  survey: { answer: FooterSurvey; stale: boolean } | null;
+}) {
   const site = useSite();
   const edit = useEdit();
-  if (survey === null) return <p className="quiet">Measuring the footer at every width…</p>;
+  if (found === null) return <p className="quiet">Measuring the footer at every width…</p>;
+  const { answer: survey, stale } = found;
   const stretches = survey.stretches.filter(({ piece }) => footer.pieces[piece]);
   const upright = survey.heights.filter(({ screen }) => screen.held === 'upright');
   return (
@@ -99,7 +106,7 @@ function FooterStanding({ footer, survey }: { footer: Assembly; survey: FooterSu
               <li key={`${stretch.fault} ${stretch.piece} ${stretch.from}`}>
                 {footerFaultText(site, footer, stretch)}{' '}
                 {repair && (
-                  <Button size="small" onClick={() => edit(repair.edits)}>
+                  <Button size="small" disabled={stale} onClick={() => edit(repair.edits)}>
                     {repair.label}
                   </Button>
                 )}
