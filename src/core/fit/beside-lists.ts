@@ -15,9 +15,11 @@ export interface BesideLists {
   sides: ReadonlyMap<Id, ReadonlyMap<string, BesideSide>>;
   /** How high a window is at least in which they do, in CSS px at the usual text size; in lower ones they stand inside. */
   windowHeight: number;
+  /** The items of drop-downs that should do so, where the window leaves no room for that on either side of them. */
+  inside: readonly Id[];
 }
 
-const NONE: BesideLists = { sides: new Map(), windowHeight: 0 };
+const NONE: BesideLists = { sides: new Map(), windowHeight: 0, inside: [] };
 
 /** Whether all lists beside a drop-down that stands at a side of its item are within the window at one of its own edges. */
 function fits(dropDown: DropDown, side: Exclude<Side, 'across'>, at: BesideSide): boolean {
@@ -63,10 +65,12 @@ export const besideLists = keptOfSettled((site, advances, settled, reaching): Be
   });
   const above = settled.kind === 'footers';
   const taken = settled.kind === 'headers' ? roomTaken(site, advances, settled, reaching) : 0;
-  const opening = seen.filter(({ dropDown }) =>
-    sides.some(([piece, own]) => piece === dropDown.piece && own.has(dropDown.selector)),
-  );
-  if (opening.length === 0) return NONE;
+  const opens = ({ dropDown }: ForReader) =>
+    sides.some(([piece, own]) => piece === dropDown.piece && own.has(dropDown.selector));
+  const opening = seen.filter(opens);
+  const kept = seen.filter((each) => !opens(each));
+  const inside = [...new Set(kept.map(({ dropDown }) => dropDown.entry ?? dropDown.piece))];
+  if (opening.length === 0) return { ...NONE, inside };
   const heights = opening.map(({ dropDown, times }) => {
     const { kind, values } = pieces.find(({ id }) => id === dropDown.piece)!;
     const { gap, free } = pieceKind(kind).hanging!;
@@ -80,5 +84,6 @@ export const besideLists = keptOfSettled((site, advances, settled, reaching): Be
   return {
     sides: new Map(sides.filter(([, own]) => own.size > 0)),
     windowHeight: Math.ceil(Math.max(...heights)),
+    inside,
   };
 });

@@ -27,6 +27,8 @@ export interface PlacedDropDown extends Place {
   wanted: HangingSide;
   /** The selector of it below its piece. */
   selector: string;
+  /** 1 for what hangs from an item, 2 for a list beside that. */
+  level: 1 | 2;
   /** How high it would be if nothing limited it, in CSS px: where it is lower, it scrolls. */
   natural: number;
 }
@@ -117,6 +119,7 @@ function placedDropDowns(
       side,
       wanted: wants,
       selector: dropDown.selector,
+      level: 1 as const,
       natural,
       x: turned ? dropDown.room - end : start,
       y: upwards ? edges.top - away - height : edges.bottom + away,
@@ -132,6 +135,7 @@ function placedDropDowns(
         side: opens!,
         wanted: opens!,
         selector: `${dropDown.selector} ${list.selector}`,
+        level: 2,
         natural: list.height,
         x: turned ? dropDown.room - from - list.width : from,
         y: panel.y + (upwards ? list.item.bottom + inset - list.height : list.item.top - inset),

@@ -51,6 +51,28 @@ test('what would leave the window opens to the other side, or as wide as its bar
     }
 });
 
+test('from which height on lists open beside drop-downs is told, and where there is no room for them', () => {
+  const beside = (label: string) => {
+    const site = withItems(2, 'Short');
+    const { items } = site.menus.m!;
+    items.b0 = { ...items.b0!, children: ['c0'] };
+    items.c0 = newItem({ id: 'c0', label, link: { to: 'page', page: 'home' } });
+    const piece = site.headers.h!.pieces.menu!;
+    piece.values = { ...piece.values, second: { desktop: 'beside' } };
+    return { site, survey: surveyOpened(today(site), 'headers', site.headers.h!).dropDowns };
+  };
+  const { site, survey } = beside('One more');
+  expect(survey[0]!.count).toBe(2);
+  expect(survey[0]!.inside).toEqual([]);
+  const from = survey[0]!.besideFrom!;
+  const open = (height: number) =>
+    openDropDowns(today(site), 'headers', site.headers.h!, { width: 1600, height }).map(({ entry }) => entry);
+  expect(open(from)).toEqual(['t0', 'b0', 't1']);
+  expect(open(from - 1)).toEqual(['t0', 't1']);
+  const wide = beside('Much too long '.repeat(20)).survey[0]!;
+  expect([wide.besideFrom, wide.inside]).toEqual([null, ['t0']]);
+});
+
 test('a longer label is enough to turn one, and what was worked out before is not taken for it', () => {
   const asked = (site: Site) =>
     dropDownSides(site, evenLetters, resolveAssembly(site, 'headers', site.headers.h!, 'desktop'), {

@@ -8,6 +8,7 @@ import { TARGET } from '../properties/target';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { placedAssembly } from './assembly-boxes';
+import { besideLists } from './beside-lists';
 import { openDropDowns, type PlacedDropDown } from './drop-down-places';
 import type { Circumstances } from './piece-content';
 import { heldScreens, type HeldScreen } from './screens';
@@ -22,6 +23,9 @@ export interface DropDownStretch {
   turned: readonly Id[];
   /** Those that are as wide as their bar, since the window leaves too little beside their items. */
   across: readonly Id[];
+  /** From which height of the window on lists open beside them, in CSS px; null where none does. Those in which lists stand inside for want of room. */
+  besideFrom: number | null;
+  inside: readonly Id[];
   /** The screens of such a width on which some of them are higher than what is left below the header, and scroll inside. */
   scrolling: readonly HeldScreen[];
 }
@@ -47,11 +51,19 @@ const scrolls = ({ natural, height }: PlacedDropDown) => height < natural - 1;
 function dropDownStretches(today: Circumstances, kind: AssemblyKind, own: Assembly): DropDownStretch[] {
   const way = wayDown(today.site, today.advances, kind, own);
   return stagesDown(way)
-    .map(({ from, to }) => ({ from: Math.max(from, NARROWEST), to: Math.min(to, WIDEST) }))
+    .map(({ stage, from: begins, to }) => ({
+      stage,
+      begins,
+      from: Math.max(begins, NARROWEST),
+      to: Math.min(to, WIDEST),
+    }))
     .filter(({ from, to }) => from < to)
-    .flatMap(({ from, to }) => {
-      const all = openDropDowns(today, kind, own, { width: from, height: Infinity });
+    .flatMap(({ stage, begins, from, to }) => {
+      const open = openDropDowns(today, kind, own, { width: from, height: Infinity });
+      const all = open.filter(({ level }) => level === 1);
       if (all.length === 0) return [];
+      const settled = resolveAssembly(today.site, kind, own, stage);
+      const beside = besideLists(today.site, today.advances, settled, { band: stage.band, from: begins });
       const idOf = ({ entry, piece }: PlacedDropDown) => entry ?? piece;
       const onScreen = heldScreens.filter(({ width }) => width >= from && width < to);
       return [
@@ -59,6 +71,8 @@ function dropDownStretches(today: Circumstances, kind: AssemblyKind, own: Assemb
           from,
           to,
           count: all.length,
+          besideFrom: beside.sides.size > 0 ? beside.windowHeight : null,
+          inside: beside.inside,
           turned: all.filter(({ side, wanted }) => side !== wanted && side !== 'across').map(idOf),
           across: all.filter(({ side }) => side === 'across').map(idOf),
           scrolling: onScreen.filter(({ width, height }) =>

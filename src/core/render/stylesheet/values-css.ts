@@ -252,8 +252,8 @@ const assemblyRules = writtenOnce<SettledAssembly>(
 );
 
 /**
- * The room that jumps leave, stage by stage: for a header above, for a pinned footer below. It is of texts as they are measured, so it is worked out anew whatever was written of
- * the assembly before.
+ * The room that jumps leave, stage by stage: for a header above, for a pinned footer below. It is of texts as they are measured, so it is
+ * worked out anew whatever was written of the assembly before.
  */
 function jumpsOf(
   input: ValuesInput,

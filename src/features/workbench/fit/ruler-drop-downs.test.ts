@@ -3,13 +3,25 @@ import { heldScreens } from '@/core/fit/screens';
 import { sampleSite } from '@/core/site/sample.test-data';
 import { rulerDropDowns, stretchText } from './ruler-drop-downs';
 
-const plain = { from: 640, to: 1024, count: 2, turned: [], across: [], scrolling: [] };
+const plain = {
+  from: 640,
+  to: 1024,
+  count: 2,
+  turned: [],
+  across: [],
+  scrolling: [],
+  besideFrom: null,
+  inside: [],
+};
 
 test('what does not stand as it is said to is told by its name', () => {
   const site = sampleSite();
   expect(stretchText(site, plain)).toBe('2 drop-downs within the window');
   expect(stretchText(site, { ...plain, count: 1, turned: ['i2'] })).toBe(
     '1 drop-down: Boats to the other side',
+  );
+  expect(stretchText(site, { ...plain, besideFrom: 412, inside: ['i2'] })).toBe(
+    '2 drop-downs: lists beside in windows from 412 px high; no room for lists beside Boats',
   );
   const phone = heldScreens.find(({ name, held }) => name === 'Phone' && held === 'sideways')!;
   expect(stretchText(site, { ...plain, across: ['menu'], scrolling: [phone] })).toBe(

@@ -19,11 +19,14 @@ function nameOf(site: Site, id: Id): string {
 }
 
 /** How drop-downs stand over a stretch, in words. */
-export function stretchText(site: Site, { count, turned, across, scrolling }: DropDownStretch): string {
+export function stretchText(site: Site, stretch: DropDownStretch): string {
+  const { count, turned, across, scrolling, besideFrom, inside } = stretch;
   const names = (ids: readonly Id[]) => ids.map((id) => nameOf(site, id)).join(', ');
   const told = [
     turned.length > 0 ? `${names(turned)} to the other side` : '',
     across.length > 0 ? `${names(across)} as wide as the bar` : '',
+    besideFrom === null ? '' : `lists beside in windows from ${besideFrom} px high`,
+    inside.length > 0 ? `no room for lists beside ${names(inside)}` : '',
     scrolling.length > 0
       ? `higher than a ${scrolling.map(({ name, held }) => `${name} ${held}`).join(', ')} leaves`
       : '',
