@@ -336,7 +336,7 @@ test('a bar is divided by shares on the desktop only, bays are added, and a shar
   const [first, second, third] = await columns('Desktop');
   expect(Math.abs(first! - second!)).toBeLessThan(0.5);
   expect(Math.abs(2 * first! - third!)).toBeLessThan(0.5);
-  expect(await columns('Tablet')).toHaveLength(2);
+  await expect.poll(async () => (await columns('Tablet')).length).toBe(2);
   await page.getByRole('button', { name: 'Actions: Main bar' }).click();
   await page.getByRole('menuitem', { name: 'Add a bay at the end' }).click();
   await expect(page.getByRole('group', { name: 'Main bar, end' })).toBeVisible();
