@@ -244,7 +244,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
         range.selectNodeContents(node);
         return [...range.getClientRects()];
       });
-    if (style(element).overflowX === 'auto') return [box(element)];
+    if (['auto', 'hidden'].includes(style(element).overflowX)) return [box(element)];
     return [box(element), ...texts, ...[...element.children].flatMap(boxes)];
   }
 
@@ -332,7 +332,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
         (piece.matches('.text') && lines(piece) > 1) ||
         [...piece.querySelectorAll('p')].some((text) => lines(text) > 1) ||
         // What may break anywhere in it does where it is narrower than it prefers.
-        (piece.matches('.links, .address, .newsletter, .pictures') &&
+        (piece.matches('.links, .address, .newsletter, .pictures, :has(> .embed-ask)') &&
           box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN) ||
         (piece.matches('.menu') &&
           style(piece.querySelector('.menu-list') ?? piece).flexWrap === 'wrap' &&

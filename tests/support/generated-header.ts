@@ -315,6 +315,17 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
             },
           ],
           (): SaidPiece => [
+            'embed',
+            {
+              address: one(['https://maps.example.com/harbour', 'https://elsewhere.example.com/']),
+              title: text(whole(1, 5)),
+              loads: one(['asked', 'seen']),
+              shape: one(['wide', 'photo', 'classic', 'square', 'upright']),
+              frameWidth: length(whole(120, 400)),
+              ...typed(),
+            },
+          ],
+          (): SaidPiece => [
             'address',
             {
               name: perhaps(0.7) ? text(2) : '',
@@ -438,6 +449,7 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
   };
   return {
     ...site,
+    embeds: ['maps.example.com'],
     languages: [language, language === 'en' ? 'de' : 'en'],
     artwork: artwork ?? {},
     brand: {

@@ -116,7 +116,7 @@ export const hasOwnWidth = ({ layout, ratio }: Box) =>
 
 /** Whether a box is as high as the line that it stands in, where nothing else is said. */
 export const isStretched = ({ layout, ratio }: Box) =>
-  ratio === undefined && (layout.blockSize ?? 'auto') === 'auto';
+  ratio === undefined && layout.aspectRatio === undefined && (layout.blockSize ?? 'auto') === 'auto';
 
 /** How high a line of placed boxes has to be, and how far below its top their common baseline lies, in CSS px. */
 export function lineHeight(items: readonly { align: Layout['alignItems']; placed: PlacedBox }[]): {

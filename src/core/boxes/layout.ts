@@ -52,6 +52,8 @@ export interface Layout {
   border?: Line;
   inlineSize?: Size | '100%' | 'fit-content' | 'max-content' | 'auto';
   blockSize?: Size | 'auto' | 'fit-content';
+  /** Its width by its height, its line and padding included, where its height is not said. */
+  aspectRatio?: readonly [number, number];
   alignContent?: 'center';
   minInlineSize?: Size;
   minBlockSize?: Size;
@@ -108,6 +110,7 @@ const written: { [Name in keyof Layout]?: (value: never) => string } = {
     value === 'none' ? value : value.map(trackCss).join(' '),
   padding: (value: Size | readonly [Size, Size]) =>
     Array.isArray(value) ? value.map(sizeCss).join(' ') : sizeCss(value as Size),
+  aspectRatio: (sides: readonly [number, number]) => sides.map(plainNumber).join(' / '),
   border: ({ width, look }: Line) => `${px(width)} ${look}`,
 };
 

@@ -63,11 +63,12 @@ function placeAnew(box: Box, width: number, outside: Setting, stretched: number 
     return { ...turned(placed), turned: true };
   }
   const setting = settingIn(outside, box);
-  const { blockSize, minBlockSize = 0 } = box.layout;
+  const { blockSize, minBlockSize = 0, aspectRatio } = box.layout;
   const edges = around(box, setting);
+  const unsaid = aspectRatio ? (width * aspectRatio[1]) / aspectRatio[0] : stretched;
   const given =
     blockSize === undefined || typeof blockSize === 'string'
-      ? stretched
+      ? unsaid
       : Math.max(edges.block, size(blockSize, setting));
   const room = width - edges.inline;
   const place: Inside['place'] = (each, wide, high) => placeIn(each, wide, setting, high);

@@ -126,6 +126,7 @@ const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>[]] } =
   movePiece: [{ edit: 'movePiece', at, piece: 'logo', spot: { bar: 'b', bay: 'end', index: 0 } }],
   removePiece: [{ edit: 'removePiece', at, piece: 'logo' }],
   renameSite: [{ edit: 'renameSite', name: 'Other' }],
+  setEmbeds: [{ edit: 'setEmbeds', hosts: ['maps.example.com'] }],
   setAddress: [{ edit: 'setAddress', address: 'https://www.example.com' }],
   moveBreakpoint: [{ edit: 'moveBreakpoint', band: 'tablet', from: 700 }],
   placeOnEveryPage: [{ edit: 'placeOnEveryPage', placing: { footer: null } }],

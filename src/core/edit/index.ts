@@ -34,7 +34,7 @@ import {
 import { addPages, changePage, movePages, removePages, tagPages, translatePage } from './pages';
 import { addPiece, movePiece, removePiece } from './pieces';
 import { removeRule, setRule } from './rules';
-import { moveBreakpoint, placeOnEveryPage, renameSite, setAddress, setLanguages } from './site';
+import { moveBreakpoint, placeOnEveryPage, renameSite, setAddress, setEmbeds, setLanguages } from './site';
 import { clearValue, setValue } from './values';
 
 /** Every kind of edit by its name. */
@@ -73,6 +73,7 @@ export const editKinds = {
   moveBreakpoint,
   placeOnEveryPage,
   setAddress,
+  setEmbeds,
   setLanguages,
   addToken,
   changeToken,

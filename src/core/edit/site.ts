@@ -4,6 +4,7 @@ import { bandSchema, bandsSchema } from '../bands/band';
 import { EVERYWHERE } from '../bands/follow';
 import { wordProperties } from '../pieces/words';
 import { itemLabel } from '../menus/entries';
+import { hostsSchema } from '../properties/hosts';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
 import { siteAddressSchema } from '../site/site-address';
@@ -28,6 +29,16 @@ export const setAddress = editKind({
     const parsed = v.safeParse(v.nullable(siteAddressSchema), address && address.trim().replace(/\/+$/, ''));
     if (!parsed.success) return parsed.issues[0].message;
     draft.address = parsed.output;
+    return null;
+  },
+});
+
+/** Says from which hosts pages may be embedded. */
+export const setEmbeds = editKind({
+  title: 'Set the hosts of embedded pages',
+  schema: v.strictObject({ edit: v.literal('setEmbeds'), hosts: hostsSchema }),
+  apply(draft, { hosts }) {
+    draft.embeds = hosts;
     return null;
   },
 });

@@ -27,6 +27,14 @@ test('a newsletter that nobody answers is told, one that has a service is not', 
   expect(told(newPiece('n', 'newsletter', { service: { all: 'https://news.example.com/' } }))).toEqual([]);
 });
 
+test('a page from elsewhere without a title is told, and one of a host that the site does not embed from', () => {
+  const of = (values: object) =>
+    told(newPiece('e', 'embed', { address: { all: 'https://maps.example.com/harbour' }, ...values }));
+  expect(of({})).toEqual([expect.stringContaining('no title')]);
+  expect(of({ title: { all: 'Map' } })).toEqual([expect.stringContaining('nothing from maps.example.com')]);
+  expect(told(newPiece('e', 'embed'))).toEqual([]);
+});
+
 test('a list without links, and headings that skip a level, are told', () => {
   expect(told(links('l', 'none'), newPiece('m', 'links'))).toEqual([
     expect.stringContaining('has no links'),

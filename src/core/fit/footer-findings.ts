@@ -1,6 +1,7 @@
 import type { Piece, Assembly } from '../site/assembly';
 import { pieceTitle } from '../site/uses';
-import type { Site } from '../site/site';
+import { hostOf } from '../properties/hosts';
+import { mayEmbed, type Site } from '../site/site';
 
 /** The level of headings that the content of pages begins below: its own is 1 (HTML, 4.3.6). */
 const FIRST_LEVEL = 2;
@@ -19,6 +20,13 @@ export function footerFindings(site: Site, footer: Assembly): string[] {
     const title = `“${pieceTitle(site, piece)}”`;
     if (piece.kind === 'newsletter' && said(piece, 'service', '') === '')
       return [`${title}: once the site stands elsewhere, nobody answers. Say to which service it is sent.`];
+    const address = said(piece, 'address', '');
+    if (piece.kind === 'embed' && address !== '') {
+      if (said(piece, 'title', '').trim() === '')
+        return [`${title} has no title: readers would not be told what it is, so nothing of it is shown.`];
+      if (!mayEmbed(site, address))
+        return [`${title}: this site embeds nothing from ${hostOf(address)} yet, so a link stands there.`];
+    }
     if (piece.kind !== 'links') return [];
     const menu = site.menus[said(piece, 'menu', '')];
     if (!menu || menu.top.length === 0) return [`${title} has no links, so nothing of it is seen.`];

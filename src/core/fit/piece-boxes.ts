@@ -18,7 +18,7 @@ const known = new WeakMap<SettledPiece, Map<string, Known>>();
 
 /** What of a site boxes are made of, beside the values of the piece. */
 function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
-  const { brand, artwork, languages, name, pages, fonts, words } = site;
+  const { brand, artwork, languages, embeds, name, pages, fonts, words } = site;
   const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
   return [
     menu,
@@ -28,6 +28,7 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
     brand.borders,
     artwork,
     languages,
+    embeds,
     words,
     name,
     ...(measures ? [advances, fonts, brand.typeStyles] : []),

@@ -19,7 +19,7 @@ import type { PieceContent, RoomEntry } from '../pieces/content';
 import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { languageName } from '../site/language';
-import type { Site } from '../site/site';
+import { mayEmbed, type Site } from '../site/site';
 import { pageWords } from '../site/page-words';
 import type { Advances } from '../text/advances';
 import { standInSize, standInSizes } from '../text/stand-in';
@@ -263,6 +263,7 @@ export function pieceContent(
     measured: () => tally.complete,
     siteName: site.name,
     words: pageWords(site, language),
+    embeds: (address) => mayEmbed(site, address),
     get languages() {
       return site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language }));
     },

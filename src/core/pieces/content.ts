@@ -38,6 +38,8 @@ export interface PieceContent extends Measures {
   /** What pages say by themselves in the language. */
   words: Words;
   languages: readonly { tag: string; name: string; current: boolean }[];
+  /** Whether a page from elsewhere may stand in a frame. */
+  embeds(address: string): boolean;
 }
 
 /** The values of a part that is dressed, as far as they take room (properties/dress.ts). */

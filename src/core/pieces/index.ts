@@ -6,6 +6,7 @@ import { button } from './button';
 import { close } from './close';
 import { contact } from './contact';
 import { divider } from './divider';
+import { embed } from './embed';
 import { languageChoice } from './language-choice';
 import { links } from './links';
 import { logo } from './logo';
@@ -40,6 +41,7 @@ export const pieceKinds: readonly PieceKind[] = [
   pictures,
   address,
   newsletter,
+  embed,
   toTop,
   divider,
   close,

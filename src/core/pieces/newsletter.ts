@@ -7,7 +7,7 @@ import { lengthKind } from '../properties/kinds/length';
 import { textKind } from '../properties/kinds/text';
 import { plainWords, wordsKind } from '../properties/kinds/words';
 import { dressedCss, dressProperties, statedPart } from '../properties/dress';
-import { addressProblem } from '../properties/link';
+import { secureAddressProblem } from '../properties/link';
 import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
@@ -30,9 +30,7 @@ const goPart = statedPart({
 });
 
 /** The address of a newsletter is asked for in the open by nobody else: it begins with https (HTML, 4.10.18.6 "Form submission"). */
-const serviceProblem = (address: string): string | null =>
-  addressProblem(address) ??
-  (address.startsWith('https://') ? null : 'A newsletter is sent to an address that begins with https://.');
+const serviceProblem = secureAddressProblem('A newsletter is sent to an address that begins with https://.');
 
 const said = <const Name extends string>(name: Name, label: string, placeholder: string) =>
   property({

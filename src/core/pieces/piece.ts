@@ -85,6 +85,8 @@ export interface PieceContext {
   searchHref(): string;
   /** The address at which the application answers newsletters while a site is tried (server/handover/newsletter.ts). */
   newsletterHref(): string;
+  /** Whether a page from elsewhere may stand in a frame: it is of a host that the site allows. */
+  embeds(address: string): boolean;
   /** The id of the drawer in which it stands; null for one in a header or footer. */
   inDrawer: string | null;
   /** A piece as it is while the page is scrolled, settled for every stage; null where its header bears no phases. */

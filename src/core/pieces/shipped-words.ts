@@ -29,6 +29,8 @@ export interface Words {
   wrongAddress: string;
   noAnswer: string;
   toTop: string;
+  /** Of a page from elsewhere that is asked for first. */
+  loadsFrom: string;
   /** What stands before a number or an address, and what it is short for. */
   telephoneShort: string;
   telephone: string;
@@ -62,6 +64,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'This cannot be an e-mail address. It looks like name@example.com.',
     noAnswer: 'There was no answer. Please try again later.',
     toTop: 'Back to the top',
+    loadsFrom: 'Loads from {}',
     telephoneShort: 'Tel.',
     telephone: 'Telephone',
     mailShort: 'Mail',
@@ -91,6 +94,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Das kann keine E-Mail-Adresse sein. Sie sieht aus wie name@example.com.',
     noAnswer: 'Es kam keine Antwort. Bitte versuchen Sie es später noch einmal.',
     toTop: 'Nach oben',
+    loadsFrom: 'Wird geladen von {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
     mailShort: 'Mail',
@@ -120,6 +124,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Ce n’est pas une adresse e-mail. Exemple : name@example.com.',
     noAnswer: 'Pas de réponse. Veuillez réessayer plus tard.',
     toTop: 'Haut de page',
+    loadsFrom: 'Chargé depuis {}',
     telephoneShort: 'Tél.',
     telephone: 'Téléphone',
     mailShort: 'Mél',
@@ -149,6 +154,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'No puede ser una dirección de correo. Ejemplo: name@example.com.',
     noAnswer: 'No hubo respuesta. Inténtelo más tarde.',
     toTop: 'Volver arriba',
+    loadsFrom: 'Se carga desde {}',
     telephoneShort: 'Tel.',
     telephone: 'Teléfono',
     mailShort: 'Correo',
@@ -178,6 +184,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Non può essere un indirizzo e-mail. Esempio: name@example.com.',
     noAnswer: 'Nessuna risposta. Riprova più tardi.',
     toTop: 'Torna su',
+    loadsFrom: 'Si carica da {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefono',
     mailShort: 'Mail',
@@ -207,6 +214,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Dit kan geen e-mailadres zijn. Voorbeeld: name@example.com.',
     noAnswer: 'Er kwam geen antwoord. Probeer het later opnieuw.',
     toTop: 'Naar boven',
+    loadsFrom: 'Wordt geladen van {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefoon',
     mailShort: 'Mail',
@@ -236,6 +244,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'To nie może być adres e-mail. Przykład: name@example.com.',
     noAnswer: 'Brak odpowiedzi. Prosimy spróbować później.',
     toTop: 'Do góry',
+    loadsFrom: 'Wczytane z {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
     mailShort: 'Mail',
@@ -265,6 +274,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Não pode ser um endereço de e-mail. Exemplo: name@example.com.',
     noAnswer: 'Não houve resposta. Tente mais tarde.',
     toTop: 'Voltar ao topo',
+    loadsFrom: 'Carregado de {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefone',
     mailShort: 'Mail',
@@ -294,6 +304,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Det kan inte vara en e-postadress. Exempel: name@example.com.',
     noAnswer: 'Inget svar kom. Försök igen senare.',
     toTop: 'Till toppen',
+    loadsFrom: 'Läses in från {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
     mailShort: 'Mejl',
@@ -323,6 +334,7 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'هذا ليس عنوان بريد إلكتروني. مثال: name@example.com.',
     noAnswer: 'لا يوجد رد. حاول لاحقا.',
     toTop: 'إلى الأعلى',
+    loadsFrom: 'يُحمَّل من {}',
     telephoneShort: 'هاتف',
     telephone: 'رقم الهاتف',
     mailShort: 'بريد',

@@ -30,6 +30,7 @@ const labels: Record<keyof Words, string> = {
   wrongAddress: 'Newsletter: not an address',
   noAnswer: 'Newsletter: no answer came',
   toTop: 'Back to the top',
+  loadsFrom: 'Where an embedded page loads from',
   telephoneShort: 'Before a telephone number',
   telephone: 'Which is short for',
   mailShort: 'Before an e-mail address',

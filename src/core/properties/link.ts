@@ -18,6 +18,12 @@ export function addressProblem(address: string): string | null {
   return url.hostname === '' ? `“${address}” names no host.` : null;
 }
 
+/** The same of an address that has to begin with https; `otherwise` is why another one cannot be taken. */
+export const secureAddressProblem =
+  (otherwise: string) =>
+  (address: string): string | null =>
+    addressProblem(address) ?? (address.startsWith('https://') ? null : otherwise);
+
 /**
  * Why a text cannot be an e-mail address; null when it can: the form that HTML gives a valid one (HTML, 4.10.5.1.5), and
  * a dot in its domain, since an address on a website has to be reached from elsewhere.

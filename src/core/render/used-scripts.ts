@@ -22,6 +22,7 @@ const parts = {
   search: (site: Site) => pieces(site).some(({ kind }) => kind === 'search'),
   phases: (site: Site) => Object.values(site.headers).some(({ values }) => bearsPhases(values)),
   newsletter: (site: Site) => pieces(site).some(({ kind }) => kind === 'newsletter'),
+  embeds: (site: Site) => pieces(site).some(({ kind }) => kind === 'embed'),
   today: (site: Site) => pieces(site).some((piece) => piece.values.hours !== undefined),
   year: (site: Site) => pieces(site).some((piece) => says(piece, 'yearFollows', true)),
   measure: measuresInBrowser,

@@ -118,6 +118,7 @@ export function newSite(name: string, ids: IdSource): Site {
     id: ids(),
     name,
     address: null,
+    embeds: [],
     languages: ['en'],
     words: { values: {} },
     bands: defaultBands,

@@ -9,13 +9,14 @@ import { fontSchema } from './font';
 import { languagesSchema } from './language';
 import { menuSchema } from './menu';
 import { wordProperties } from '../pieces/words';
+import { hostOf, hostsSchema } from '../properties/hosts';
 import { valuesSchema } from '../properties/property';
 import { siteAddressSchema } from './site-address';
 import { nameSchema } from './name';
 import { pageSchema } from './page';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
-export const SITE_VERSION = 6;
+export const SITE_VERSION = 7;
 
 /** Which header and footer stand on every page. */
 export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });
@@ -27,6 +28,8 @@ export const siteSchema = v.strictObject({
   name: nameSchema,
   /** Where the site stands, without a slash at its end; null while that is not known. */
   address: v.nullable(siteAddressSchema),
+  /** The hosts from which pages may be embedded. */
+  embeds: hostsSchema,
   languages: languagesSchema,
   /** What pages say by themselves, as far as the designer says it otherwise. */
   words: v.strictObject({ values: valuesSchema(wordProperties) }),
@@ -45,6 +48,10 @@ export const siteSchema = v.strictObject({
   files: v.record(idSchema, fileSchema),
 });
 export type Site = v.InferOutput<typeof siteSchema>;
+
+/** Whether a page at an address may be embedded: it is of a host that the site allows. */
+export const mayEmbed = ({ embeds }: Pick<Site, 'embeds'>, address: string): boolean =>
+  embeds.includes(hostOf(address));
 
 /** The collections of the document whose parts have a row each in the database. */
 export const partKinds = [

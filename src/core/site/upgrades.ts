@@ -221,6 +221,8 @@ const upgrades: Record<number, Upgrade> = {
   4: (site) => ({ ...site, address: null, words: { values: {} } }),
   // A page could have the name of a file that came since.
   5: (site) => closedByPieces(pathsApart(site)),
+  // Nothing could be embedded.
+  6: (site) => ({ ...site, embeds: [] }),
 };
 
 /**

@@ -82,6 +82,7 @@ export function orreryHouse(id: string): Site {
     id,
     name: 'Orrery House',
     address: null,
+    embeds: [],
     languages: ['en'],
     words: { values: {} },
     bands: defaultBands,

@@ -11,7 +11,10 @@ import { fileBytes, mediaType } from './sources';
  * Headers under which a site's own code is served: an opaque origin, from which nothing of the application can be
  * reached, and only files of the site itself. Fonts are asked for with the origin `null`.
  */
-function sandboxHeaders(request: Request, styles?: string): Record<string, string> {
+function sandboxHeaders(
+  request: Request,
+  { styles, frames = [] }: { styles?: string; frames?: readonly string[] } = {},
+): Record<string, string> {
   const own = `http://${request.headers.get('host')}`;
   const [, below, part] = new URL(request.url).pathname.split('/');
   return {
@@ -24,6 +27,7 @@ function sandboxHeaders(request: Request, styles?: string): Record<string, strin
       `font-src ${own}`,
       // Nothing else of the application is asked by a script.
       `connect-src ${own}/${below}/${part}/${NEWSLETTER_PATH}`,
+      ...(frames.length > 0 ? [`frame-src ${frames.map((host) => `https://${host}`).join(' ')}`] : []),
       `form-action ${own}`,
       "frame-ancestors 'self'",
     ].join('; '),
@@ -46,7 +50,8 @@ async function serveSiteFile(
   if (!stored) return noSuchSite();
   const file = await renderedFile(db, stored.site, path, { ofViews });
   if (!file) return refusal(404, `There is no file “${path}” in this site.`);
-  const headers = { ...sandboxHeaders(request), 'content-type': mediaType(path) };
+  const frames = ofViews ? [] : stored.site.embeds;
+  const headers = { ...sandboxHeaders(request, { frames }), 'content-type': mediaType(path) };
   return new Response(new Uint8Array(fileBytes(db, file)), { headers });
 }
 
@@ -63,7 +68,10 @@ const frameHost = `<!doctype html>
 
 /** The page of a preview frame, which waits for the workbench to send what to show (public/frame-host.js). */
 function serveFrame(request: Request): Response {
-  const headers = { ...sandboxHeaders(request, "'unsafe-inline'"), 'content-type': mediaType('.html') };
+  const headers = {
+    ...sandboxHeaders(request, { styles: "'unsafe-inline'" }),
+    'content-type': mediaType('.html'),
+  };
   return new Response(frameHost, { headers });
 }
 

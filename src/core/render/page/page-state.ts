@@ -11,7 +11,7 @@ import type { Assembly } from '../../site/assembly';
 import { languageName } from '../../site/language';
 import type { Menu } from '../../site/menu';
 import type { Page } from '../../site/page';
-import type { Site } from '../../site/site';
+import { mayEmbed, type Site } from '../../site/site';
 import { pageWords } from '../../site/page-words';
 import type { Advances } from '../../text/advances';
 import { slug, type Names } from '../names';
@@ -33,6 +33,8 @@ export interface PageState {
   landmarks: Set<string>;
   /** The header on the page: pieces of it may leave for a drawer. */
   header: Assembly | null;
+  /** Whether pages from elsewhere are put into frames where that is allowed. */
+  framesOthers: boolean;
   /** The drawers that something on the page opens. */
   drawers: Set<Id>;
   /** The pages whose content something on the page opens as a dialog. */
@@ -152,6 +154,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     logo: (version) => site.brand.logo[version],
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
     searchHref: () => pageHref(state, searchPage(site)),
+    embeds: (address) => state.framesOthers && mayEmbed(site, address),
     newsletterHref: () => folder.href(NEWSLETTER_PATH),
     drawer(id) {
       if (!site.drawers[id]) return null;

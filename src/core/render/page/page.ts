@@ -33,6 +33,8 @@ export const NOTICES_SCRIPT = 'notices.js';
 export interface OnPage {
   header: Assembly | null;
   footer: Assembly | null;
+  /** Whether pages from elsewhere are put into frames; links to them stand in their place otherwise. */
+  framesOthers?: boolean;
   /** Drawers to have at hand although nothing on the page opens them. */
   drawers?: readonly Id[];
 }
@@ -43,6 +45,7 @@ export function placedOnPage(site: Site): OnPage {
   return {
     header: header === null ? null : (site.headers[header] ?? null),
     footer: footer === null ? null : (site.footers[footer] ?? null),
+    framesOthers: true,
   };
 }
 
@@ -167,6 +170,7 @@ export function pagePieces(
     landmarks: new Set(),
     drawers: new Set(on.drawers),
     header: on.header,
+    framesOthers: on.framesOthers ?? false,
     dialogs: new Set(),
   };
   const pageName = page.titles[language] ?? page.title;

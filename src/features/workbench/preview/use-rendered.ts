@@ -13,7 +13,8 @@ import type { Site } from '@/core/site/site';
 
 /** What stands on the previewed page: what is placed there, with what is on the workbench in its place. */
 function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage {
-  const placed = placedOnPage(site);
+  // Views load nothing from elsewhere.
+  const placed = { ...placedOnPage(site), framesOthers: false };
   if (kind === 'headers') return { ...placed, header: assembly };
   if (kind === 'footers') return { ...placed, footer: assembly };
   return { ...placed, drawers: [assembly.id] };

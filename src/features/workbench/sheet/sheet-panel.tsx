@@ -16,6 +16,7 @@ import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
 import { DrawerScreens } from './drawer-screens';
 import { DropDownForms } from './drop-down-forms';
+import { EmbedHosts } from './embed-hosts';
 import { FooterNotes } from './footer-notes';
 import { GroundFindings } from './ground-findings';
 import { MissingLogo } from './missing-logo';
@@ -98,6 +99,7 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
         </span>
       </div>
       {places.length === 1 && <MissingLogo place={place} />}
+      {places.length === 1 && <EmbedHosts place={place} />}
       {places.length === 1 && axis === 'width' && <DropDownForms place={place} />}
       {place.on === 'bar' && axis === 'width' && (
         <GroundFindings at={{ in: place.in, assembly: place.assembly }} bar={place.bar} />

@@ -24,6 +24,7 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
     id,
     name: 'Hollin Sound Ferries',
     address: 'https://www.hollin-sound.example',
+    embeds: [],
     languages: ['en', 'de'],
     words: { values: {} },
     bands: defaultBands,
