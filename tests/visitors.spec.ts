@@ -102,6 +102,12 @@ for (const { name, site } of sites)
     expect(found).toEqual([]);
   });
 
+test('no violation of any rule in the demo for visitors who prefer dark', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce', colorScheme: 'dark' });
+  await visitHandedOver(page, demoDb, demo('hollin-sound'), { strict: true });
+  expect(await everyOpenState(page, 1280, (state) => violations(page, state))).toEqual([]);
+});
+
 /** The controls of a page that can be had by the keyboard now, in the order of the document. */
 const reachable = (page: Page, within: string) =>
   page

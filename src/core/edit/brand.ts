@@ -48,15 +48,22 @@ export const changeToken = editKind({
     token: idSchema,
     name: v.optional(nameSchema),
     value: v.optional(v.unknown()),
+    /** For visitors who prefer dark; null for the same. */
+    dark: v.optional(v.unknown()),
   }),
   apply(draft, edit) {
     const token = findToken(draft, edit);
     if (typeof token === 'string') return token;
     if (edit.name !== undefined) token.name = edit.name;
-    if (edit.value === undefined) return null;
-    const parsed = v.safeParse(tokenKindOf(edit.family).schema, edit.value);
-    if (!parsed.success) return parsed.issues[0].message;
-    token.value = parsed.output;
+    const { noun, schema, schemes = false } = tokenKindOf(edit.family);
+    if (edit.dark === null) delete token.dark;
+    else if (edit.dark !== undefined && !schemes) return `A ${noun} is the same in the dark scheme.`;
+    for (const part of ['value', 'dark'] as const) {
+      if (edit[part] === undefined || edit[part] === null) continue;
+      const parsed = v.safeParse(schema, edit[part]);
+      if (!parsed.success) return parsed.issues[0].message;
+      token[part] = parsed.output;
+    }
     return null;
   },
 });

@@ -3,6 +3,7 @@ import type { Stage } from '../resolve/stage';
 import { levelId } from '../resolve/turns';
 import type { Assembly } from '../site/assembly';
 import type { CollapseRule } from '../site/collapse-rule';
+import { inEveryScheme } from '../site/scheme';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { bandBeginnings, ruleBeginnings, type Beginning, type RuleOutcome } from './rule-beginnings';
@@ -64,7 +65,9 @@ const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDo
  * The way of an assembly from the widest viewport to the narrowest: its bands, and its collapse rules where they begin. As long as
  * a text is not measured, rules that wait for their bar to stop fitting have not begun.
  */
-export function wayDown(site: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
+export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
+  // Colours decide nothing of it.
+  const site = inEveryScheme(of);
   const kept = known.get(assembly);
   if (kept?.site === site && kept.advances === advances) return kept.way;
   const rules = ruleBeginnings({ site, advances, kind, assembly });

@@ -1,8 +1,10 @@
 import { box, words, type Box } from '../boxes/box';
-import type { LogoVersion } from '../brand/logo-versions';
+import { onDarkVersion, type LogoVersion } from '../brand/logo-versions';
+import type { Id } from '../ids/id';
 import type { Length } from '../lengths/formula';
 import { el, type Node } from '../markup/html';
 import { cascaded, type Layout } from '../boxes/layout';
+import type { Scheme } from '../properties/schemes';
 import { LOGO_STYLE, logoLayout } from './logo';
 import type { PieceContent } from './content';
 import { pictureHtml } from './stage-picture';
@@ -34,15 +36,22 @@ export function brandLogoBox(content: PieceContent, version: LogoVersion, height
 
 /**
  * The brand's logo with a link home, else the site's name, as it stands inside another piece: the full one, or in the stages that say
- * so the compact one.
+ * so the compact one; on dark grounds the artwork that is for these.
  */
 export function brandLogoHtml(
   context: PieceContext,
-  versions: readonly { media: string | null; compact: boolean }[],
+  piece: Id,
+  versions: readonly { media: string | null; compact: boolean; stage: number }[],
 ): Node {
   const link = (sign: Node) => el('a', { class: 'logo menu-logo', href: context.homeHref }, sign);
   const full = context.logo('full');
   if (full === null) return link(context.siteName);
-  const shown = versions.map(({ compact }) => (compact ? (context.logo('compact') ?? full) : full));
-  return link(pictureHtml(versions, shown, context, false));
+  const shownIn = (scheme: Scheme) => {
+    const onDark = context.onDark(piece, scheme);
+    return versions.map(({ compact, stage }) => {
+      const version = compact && context.logo('compact') !== null ? 'compact' : 'full';
+      return (onDark[stage] ? context.logo(onDarkVersion[version]!) : null) ?? context.logo(version)!;
+    });
+  };
+  return link(pictureHtml(versions, { light: shownIn('light'), dark: shownIn('dark') }, context, false));
 }

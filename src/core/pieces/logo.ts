@@ -13,7 +13,7 @@ import { placeProperties } from '../properties/place';
 import { lessBy } from '../properties/giving';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
-import { pictureHtml } from './stage-picture';
+import { pictureHtml, samePictures } from './stage-picture';
 import { kindOfPiece, pieceClass, type PieceContext, type PieceVersion } from './piece';
 
 /** Between artwork and words, in CSS px at the usual text size. */
@@ -205,10 +205,13 @@ export const logo = kindOfPiece<Values>({
   summary: (values) => (values.artwork === null ? logoVersions[values.version] : 'its own'),
   caption: () => '',
   html(piece, context, versions) {
-    const atTop = shownArtwork(versions, context);
-    const later = context.scrolled(piece.id) as readonly PieceVersion<Values>[] | null;
-    const scrolled = shownArtwork(later ?? versions, context);
-    const differs = scrolled.join() !== atTop.join();
+    const shownIn = (of: readonly PieceVersion[] | null) =>
+      of && shownArtwork(of as readonly PieceVersion<Values>[], context);
+    const atTop = { light: shownArtwork(versions, context), dark: shownIn(context.inDark(piece.id, 'top')) };
+    const later = shownIn(context.scrolled(piece.id));
+    const scrolled =
+      later === null ? atTop : { light: later, dark: shownIn(context.inDark(piece.id, 'scrolled')) };
+    const differs = !samePictures(scrolled, atTop);
     const pictures = [
       pictureHtml(versions, atTop, context, differs && 'at-top'),
       differs && pictureHtml(versions, scrolled, context, 'when-scrolled'),

@@ -67,18 +67,22 @@ const menusOf = (site: Site, { values }: Piece) =>
 /** The rules of an assembly, bar by bar. */
 const rulesOf = ({ bars }: Assembly) => Object.values(bars).map(({ rules }) => rules);
 
+/** For how many brands things are kept settled: the light scheme and the dark one. */
+const MOST_KEPT = 2;
+
 /** Settles things once a stage, until they or what they are settled with are others. */
 function settledOnce<From extends object, T, Around extends unknown[]>(
   others: (site: Site, from: From, ...around: Around) => unknown[],
   settle: (site: Site, from: From, stage: Stage, ...around: Around) => T,
 ) {
-  const known = new WeakMap<From, Known<T>>();
+  const known = new WeakMap<From, readonly Known<T>[]>();
   return (site: Site, from: From, stage: Stage, ...around: Around): T => {
     const settledWith = [site.bands, site.brand.typeStyles, ...others(site, from, ...around)];
-    let kept = known.get(from);
-    if (!kept || !sameItems(kept.with, settledWith)) {
+    const all = known.get(from) ?? [];
+    let kept = all.find((each) => sameItems(each.with, settledWith));
+    if (!kept) {
       kept = { with: settledWith, byCell: new Map() };
-      known.set(from, kept);
+      known.set(from, [kept, ...all.slice(0, MOST_KEPT - 1)]);
     }
     const cell = phaseCell(stage.begun.join(' '), stage.phase ?? 'top');
     const settled = kept.byCell.get(cell) ?? settle(site, from, stage, ...around);
@@ -147,9 +151,11 @@ const resolveBar = settledOnce((site, bar: Bar, assembly: Assembly) => {
   ];
 }, settleBar);
 
-/** What of the brand decides which artwork a logo shows in bars whose colours follow their ground. */
+/** What of the brand decides which artwork a logo shows in bars whose colours follow their ground, as all do in the dark scheme. */
 const brandOf = ({ brand }: Site, bars: readonly Bar[]) =>
-  bars.some(({ values }) => values.set !== undefined) ? [brand.colours, brand.logo] : [];
+  brand.scheme === 'dark' || bars.some(({ values }) => values.set !== undefined)
+    ? [brand.colours, brand.logo]
+    : [];
 
 const assemblyOnce = (kind: AssemblyKind) =>
   settledOnce(

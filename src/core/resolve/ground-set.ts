@@ -83,8 +83,11 @@ export function groundSet(site: Site, values: Record<string, unknown>): Partial<
 export const seenInBar = (site: Site, values: Record<string, unknown>, id: Id): string =>
   groundSet(site, values)[id] ?? seenColour(site, id);
 
-/** Whether a bar whose colours follow its ground is dark, so that light texts stand on it. */
-export const followsDark = (site: Site, values: Record<string, unknown>): boolean => {
-  const { ground } = groundSet(site, values);
-  return ground !== undefined && contrastOn('#ffffff', ground) > contrastOn('#000000', ground);
-};
+/** Whether artwork for dark grounds stands on a bar: what stands there follows its ground, as it all does in the dark scheme, and that is dark. */
+export function followsDark(site: Site, values: Record<string, unknown>): boolean {
+  const { ground, set } = groundOf(values);
+  const follows = site.brand.scheme === 'dark' || (set && ground !== 'none');
+  if (!follows) return false;
+  const seen = barGround(site, values);
+  return contrastOn('#ffffff', seen) > contrastOn('#000000', seen);
+}

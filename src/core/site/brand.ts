@@ -4,7 +4,7 @@ import type { Border } from '../brand/tokens/border';
 import type { ColourValue } from '../brand/tokens/colour';
 import type { Easing } from '../brand/tokens/easing';
 import type { Shadow } from '../brand/tokens/shadow';
-import type { Token, TokenFamily } from '../brand/tokens/token-kind';
+import type { Token, TokenFamily, TokenKind } from '../brand/tokens/token-kind';
 import { logoVersions, type LogoVersion } from '../brand/logo-versions';
 import { standardTypeStyles, typeStyleProperties } from '../brand/type-style';
 import { brandProperties } from '../properties/brand';
@@ -39,11 +39,16 @@ function collection<T extends { id: string }>(
   );
 }
 
+const tokenSchema = ({ schema, schemes = false }: TokenKind) =>
+  v.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    value: schema,
+    ...(schemes ? { dark: v.optional(schema) } : {}),
+  }) as unknown as v.GenericSchema<unknown, Token>;
+
 const tokenCollections = Object.fromEntries(
-  tokenKinds.map((kind) => [
-    kind.family,
-    collection(v.strictObject({ id: idSchema, name: nameSchema, value: kind.schema }), kind.standard),
-  ]),
+  tokenKinds.map((kind) => [kind.family, collection(tokenSchema(kind), kind.standard)]),
 );
 
 type Collections = {
@@ -61,6 +66,8 @@ export interface Brand extends Tokens {
   typeStyles: Record<Id, TypeStyle>;
   logo: Record<LogoVersion, Id | null>;
   values: Values;
+  /** Said only of a brand as it is seen in the dark scheme (scheme.ts), which is never stored. */
+  scheme?: 'dark';
 }
 
 export const brandSchema = v.strictObject({

@@ -182,19 +182,23 @@ function misplacedPieces(site: Site): Problem[] {
   );
 }
 
-/** Colours that are the same as each other in a ring would have no colour at all. */
+/** Colours that are the same as each other in a ring would have no colour at all, in either scheme. */
 function colourProblems({ brand: { colours } }: Site): Problem[] {
-  return Object.keys(colours).flatMap((id) => {
-    const trail = new Set<string>();
-    for (let at: string | null = id; at !== null && Object.hasOwn(colours, at);) {
-      if (trail.has(at))
-        return [{ path: `brand.colours.${id}.value`, reason: 'is the same as itself in the end' }];
-      trail.add(at);
-      const value: (typeof colours)[string]['value'] = colours[at]!.value;
-      at = 'as' in value ? value.as : null;
-    }
-    return [];
-  });
+  const valueOf = (id: string, part: 'value' | 'dark') =>
+    (part === 'dark' ? colours[id]!.dark : undefined) ?? colours[id]!.value;
+  return (['value', 'dark'] as const).flatMap((part) =>
+    Object.keys(colours).flatMap((id) => {
+      const trail = new Set<string>();
+      for (let at: string | null = id; at !== null && Object.hasOwn(colours, at);) {
+        if (trail.has(at))
+          return [{ path: `brand.colours.${id}.${part}`, reason: 'is the same as itself in the end' }];
+        trail.add(at);
+        const value = valueOf(at, part);
+        at = 'as' in value ? value.as : null;
+      }
+      return [];
+    }),
+  );
 }
 
 /** Tokens are told apart by their ids alone, whichever family they are of. */

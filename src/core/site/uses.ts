@@ -1,5 +1,6 @@
 import { bandChain } from '../bands/band';
 import { tokenKinds } from '../brand/tokens';
+import type { Token } from '../brand/tokens/token-kind';
 import { typeStyleProperties } from '../brand/type-style';
 import { pieceKind } from '../pieces';
 import { wordProperties } from '../pieces/words';
@@ -160,14 +161,18 @@ function itemUses(site: Site, menu: Menu): Use[] {
 
 function brandUses({ brand }: Site): Use[] {
   const tokens = tokenKinds.flatMap((kind) =>
-    Object.values(brand[kind.family]).flatMap((token) =>
-      (kind.references?.(token.value) ?? []).map(({ to, id }) => ({
-        to,
-        id,
-        path: `brand.${kind.family}.${token.id}.value`,
-        words: () => `${kind.noun} “${token.name}”`,
-        holder: { holds: 'token' as const },
-      })),
+    Object.values(brand[kind.family] as Record<Id, Token>).flatMap((token) =>
+      (['value', 'dark'] as const)
+        .filter((part) => token[part] !== undefined)
+        .flatMap((part) =>
+          (kind.references?.(token[part]) ?? []).map(({ to, id }) => ({
+            to,
+            id,
+            path: `brand.${kind.family}.${token.id}.${part}`,
+            words: () => `${kind.noun} “${token.name}”${part === 'dark' ? ', dark' : ''}`,
+            holder: { holds: 'token' as const },
+          })),
+        ),
     ),
   );
   const logo = Object.entries(brand.logo)

@@ -6,6 +6,7 @@ import { LaterSite, useSite } from '@/client/open-site-context';
 import { writeDesignTokens } from '@/core/formats/brand/write-design-tokens';
 import { slug } from '@/core/render/names';
 import { leastRing } from '@/core/resolve/focus-ring';
+import { hasDark, inScheme, shownSchemes } from '@/core/site/scheme';
 import { Sheet } from '@/ui/sheet/sheet';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
@@ -26,13 +27,13 @@ function SpaceSection() {
   const actions = useValueActions(place);
   const columns = useMemo(() => sheetColumns(site.bands), [site.bands]);
   const groups = useMemo(() => sheetGroups(site, place), [site]);
-  const ring = leastRing(site);
+  const ring = Math.min(...shownSchemes(site).map((scheme) => leastRing(inScheme(site, scheme))));
   return (
     <>
       <Sheet title="Width, space, focus" columns={columns} groups={groups} actions={actions} />
       <p className={ring < 3 ? styles.warning : 'quiet'} role={ring < 3 ? 'alert' : undefined}>
         The focus ring stands out by <span className="figures">{ring.toFixed(1)} : 1</span> or more on
-        whatever is behind it
+        whatever is behind it{hasDark(site) ? ', in either scheme' : ''}
         {ring < 3 ? ': less than 3 : 1, which it needs. Choose one light and one dark colour.' : '.'}
       </p>
     </>
@@ -62,7 +63,8 @@ const sections: readonly { id: string; title: string; content: ReactNode }[] = [
           <Family title="By name">
             <TokenTable family="colours" title="Colours by name" only="added" />
             <p className="quiet">
-              A value is any CSS colour, or the name of another colour to be the same as it.
+              A value is any CSS colour, or the name of another colour to be the same as it. What is said for
+              dark holds for visitors who prefer that.
             </p>
           </Family>
         </div>

@@ -1,7 +1,11 @@
 'use client';
 
+import { Segmented } from 'antd';
+import { useState } from 'react';
 import { useSite } from '@/client/open-site-context';
 import { contrastGrade, contrastOn } from '@/core/colour/contrast';
+import { schemes, type Scheme } from '@/core/properties/schemes';
+import { hasDark, inScheme } from '@/core/site/scheme';
 import { seenColour } from '@/core/site/seen-colour';
 import styles from './brand.module.css';
 
@@ -14,7 +18,9 @@ const grades = {
 
 /** The contrast of every colour as text on every colour as ground (WCAG 2.2). Translucent ones are seen over the site’s ground. */
 export function ContrastTable() {
-  const site = useSite();
+  const own = useSite();
+  const [wanted, setWanted] = useState<Scheme>('light');
+  const site = inScheme(own, wanted);
   const colours = Object.values(site.brand.colours).map(({ id, name }) => ({
     id,
     name,
@@ -23,6 +29,15 @@ export function ContrastTable() {
   const base = seenColour(site, 'ground');
   return (
     <>
+      {hasDark(own) && (
+        <Segmented
+          size="small"
+          aria-label="Scheme of the contrasts"
+          value={wanted}
+          options={[...schemes]}
+          onChange={setWanted}
+        />
+      )}
       <div className={styles.contrast} tabIndex={0} role="region" aria-label="Contrast of colours">
         <table aria-label="Contrast of colours against each other">
           <thead>

@@ -7,6 +7,7 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import { tokenKindOf } from '@/core/brand/tokens';
 import type { Token, TokenFamily } from '@/core/brand/tokens/token-kind';
 import type { Id } from '@/core/ids/id';
+import { inScheme } from '@/core/site/scheme';
 import { allUses } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { RemoveToken } from './remove-token';
@@ -44,10 +45,15 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
     return byId;
   }, [site, family]);
   const nameOf = tokenName(site);
-  const keep = (token: Token) => (text: string) => {
+  const dark = inScheme(site, 'dark');
+  const removable = only !== 'standard';
+  const keep = (token: Token, part: 'value' | 'dark') => (text: string) => {
+    const change = (value: unknown) =>
+      edit([{ edit: 'changeToken', family, token: token.id, [part]: value }]);
+    // The same in both schemes is what it is where nothing is said.
+    if (part === 'dark' && text === '') return change(null);
     const reading = kind.read(text, tokenNamed(site));
-    if (!reading.ok) return reading.reason;
-    return edit([{ edit: 'changeToken', family, token: token.id, value: reading.value }]);
+    return reading.ok ? change(reading.value) : reading.reason;
   };
   const add = () => {
     const name = freeName(
@@ -61,10 +67,11 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
       <table className="rows" aria-label={title}>
         <colgroup>
           <col style={{ inlineSize: 40 }} />
-          <col style={{ inlineSize: '34%' }} />
+          <col style={{ inlineSize: kind.schemes ? '27%' : '34%' }} />
           <col />
-          <col style={{ inlineSize: 60 }} />
-          <col style={{ inlineSize: 76 }} />
+          {kind.schemes && <col style={{ inlineSize: '31%' }} />}
+          <col style={{ inlineSize: kind.schemes ? 44 : 60 }} />
+          {removable && <col style={{ inlineSize: 76 }} />}
         </colgroup>
         <thead>
           <tr>
@@ -73,10 +80,13 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
             </th>
             <th scope="col">Name</th>
             <th scope="col">Value</th>
+            {kind.schemes && <th scope="col">In dark</th>}
             <th scope="col">Uses</th>
-            <th scope="col">
-              <span className="seen-by-readers-only">Actions</span>
-            </th>
+            {removable && (
+              <th scope="col">
+                <span className="seen-by-readers-only">Actions</span>
+              </th>
+            )}
           </tr>
         </thead>
         <tbody>
@@ -96,22 +106,39 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
                 <TextCell
                   label={`Value of ${token.name}`}
                   text={kind.text(token.value, nameOf)}
-                  keep={keep(token)}
+                  keep={keep(token, 'value')}
                 />
               </td>
+              {kind.schemes && (
+                <td className="figures">
+                  <span className={styles.dark}>
+                    {token.dark !== undefined && (
+                      <TokenSample site={dark} family={family} token={{ ...token, value: token.dark }} />
+                    )}
+                    <TextCell
+                      label={`Value of ${token.name} in dark`}
+                      text={token.dark === undefined ? '' : kind.text(token.dark, nameOf)}
+                      placeholder="the same"
+                      keep={keep(token, 'dark')}
+                    />
+                  </span>
+                </td>
+              )}
               <td className="figures quiet">{counts.get(token.id) ?? (fixed.has(token.id) ? '' : '–')}</td>
-              <td className={styles.actions}>
-                {!fixed.has(token.id) && (
-                  <button
-                    type="button"
-                    className="plain"
-                    aria-label={`Remove ${token.name}`}
-                    onClick={() => setRemoving(token.id)}
-                  >
-                    Remove…
-                  </button>
-                )}
-              </td>
+              {removable && (
+                <td className={styles.actions}>
+                  {!fixed.has(token.id) && (
+                    <button
+                      type="button"
+                      className="plain"
+                      aria-label={`Remove ${token.name}`}
+                      onClick={() => setRemoving(token.id)}
+                    >
+                      Remove…
+                    </button>
+                  )}
+                </td>
+              )}
             </tr>
           ))}
         </tbody>

@@ -82,7 +82,11 @@ export function byId<T extends { id: string }>(things: readonly T[]): Record<str
 }
 
 /** The brand of a new site with other colours: CSS, or the name of another colour after a `=`. */
-export function colours(said: Record<string, string>, added: Record<string, string> = {}): Brand['colours'] {
+export function colours(
+  said: Record<string, string>,
+  added: Record<string, string> = {},
+  inDark: Record<string, string> = {},
+): Brand['colours'] {
   const value = (text: string) => (text.startsWith('=') ? { as: text.slice(1) } : { css: text });
   const own = Object.entries(added).map(([name, text]) => ({
     id: `c-${name.toLowerCase().replaceAll(' ', '-')}`,
@@ -92,7 +96,11 @@ export function colours(said: Record<string, string>, added: Record<string, stri
   const standard = Object.values(defaultBrand.colours).map((colour) =>
     said[colour.id] === undefined ? colour : { ...colour, value: value(said[colour.id]!) },
   );
-  return byId([...standard, ...own]);
+  return byId(
+    [...standard, ...own].map((colour) =>
+      inDark[colour.id] === undefined ? colour : { ...colour, dark: value(inDark[colour.id]!) },
+    ),
+  );
 }
 
 /** The type styles of a new site with values of their own, as the widest band has them. */

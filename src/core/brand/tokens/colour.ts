@@ -27,6 +27,7 @@ export const colours = tokenKind<ColourValue>({
   noun: 'colour',
   prefix: 'colour-',
   schema: colourSchema,
+  schemes: true,
   standard: [
     standard('ground', 'Ground', '#ffffff'),
     standard('soft', 'Soft ground', '#f2f2ef'),

@@ -8,6 +8,8 @@ export interface Token<T = unknown> {
   id: string;
   name: string;
   value: T;
+  /** Its value for visitors who prefer dark; the same one where it is left out. */
+  dark?: T;
 }
 
 /** Gives CSS that stands for another token: `var(--line)`. */
@@ -21,6 +23,8 @@ export interface TokenKind<T = unknown> {
   /** What the custom properties of added tokens begin with: `--radius-card`. Those of standard ones are their ids. */
   prefix: string;
   schema: v.GenericSchema<unknown, T>;
+  /** Whether its tokens may have another value for visitors who prefer dark. */
+  schemes?: boolean;
   /** The tokens that every site has: they can be changed, but not removed. */
   standard: readonly Token<T>[];
   css(value: T, token: TokenCss): string;

@@ -242,14 +242,13 @@ function listHtml(
 }
 
 /** The logo that a menu draws, compact where the menu is a menu button; none where it draws none in any stage. */
-function ownLogo(context: PieceContext, versions: readonly PieceVersion<MenuValues>[]): Node {
+function ownLogo(context: PieceContext, piece: Id, versions: readonly PieceVersion<MenuValues>[]): Node {
   if (!versions.some(({ values }) => values.around)) return null;
   // What a script begins has no width of its own, by which the markup could choose.
-  const stages = versions.filter(({ media }, index) => index === 0 || media !== null);
-  return brandLogoHtml(
-    context,
-    stages.map(({ media, values }) => ({ media, compact: values.shownAs === 'button' })),
-  );
+  const stages = versions
+    .map(({ media, values }, stage) => ({ media, compact: values.shownAs === 'button', stage }))
+    .filter(({ media, stage }) => stage === 0 || media !== null);
+  return brandLogoHtml(context, piece, stages);
 }
 
 /** The markup of a menu: its button, where some form of it is one, and a list for each of its variants; null where it has nothing to show. */
@@ -260,7 +259,7 @@ export function menuHtml(
 ): Element | null {
   const variants = variantsOf(versions);
   const alone = variants.length === 1;
-  const logo = ownLogo(context, versions);
+  const logo = ownLogo(context, piece.id, versions);
   const button = buttonWhereAsked(piece, context, versions);
   // Where no width shows a list, the button stands alone.
   const listed = logo !== null || versions.some(({ variant }) => variant !== null);

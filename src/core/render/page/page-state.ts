@@ -7,10 +7,12 @@ import type { MenuEntry, PieceContext, Target } from '../../pieces/piece';
 import type { AssemblyKind } from '../../properties/assembly-kind';
 import { telephoneDigits, type Link } from '../../properties/link';
 import { resolveAssembly } from '../../resolve/assembly';
+import { followsDark } from '../../resolve/ground-set';
 import type { Assembly } from '../../site/assembly';
 import { languageName } from '../../site/language';
 import type { Menu } from '../../site/menu';
 import type { Page } from '../../site/page';
+import { hasDark, inScheme } from '../../site/scheme';
 import { mayEmbed, type Site } from '../../site/site';
 import { pageWords } from '../../site/page-words';
 import type { Advances } from '../../text/advances';
@@ -18,7 +20,7 @@ import { slug, type Names } from '../names';
 import type { Folder } from './folder';
 import { artworkFile, languageFolder, NEWSLETTER_PATH, pageFile } from './paths';
 import { searchPage } from './search-page';
-import { piecesPerStage } from './stages';
+import { perStage, piecesPerStage } from './stages';
 
 /** A page that is being rendered: where it stands, and what has come about on it so far. */
 export interface PageState {
@@ -117,6 +119,8 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     noteOpened(state, link);
     return linkTarget(state, link);
   };
+  const versionsOf = (id: Id, under: Parameters<typeof piecesPerStage>[3]) =>
+    piecesPerStage(state, kind, assembly, under).map((pieces) => pieces.find((piece) => piece.id === id)!);
   return {
     siteName: site.name,
     words: pageWords(site, language),
@@ -164,8 +168,16 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     inDrawer: kind === 'drawers' ? names.get(assembly.id)! : null,
     scrolled(id) {
       if (!resolveAssembly(site, kind, assembly, site.bands[0]!.id).phased) return null;
-      const stages = piecesPerStage(state, kind, assembly, 'scrolled');
-      return stages.map((pieces) => pieces.find((piece) => piece.id === id)!);
+      return versionsOf(id, { phase: 'scrolled' });
     },
+    inDark: (id, phase) => (hasDark(site) ? versionsOf(id, { phase, scheme: 'dark' }) : null),
+    onDark: (id, scheme) =>
+      perStage(state, kind, assembly, { scheme }).map(({ bars }) =>
+        bars.some(
+          ({ values, bays }) =>
+            bays.some(({ pieces }) => pieces.some((piece) => piece.id === id)) &&
+            followsDark(inScheme(site, scheme), values),
+        ),
+      ),
   };
 }

@@ -5,6 +5,8 @@ import type { AssemblyKind } from '../../properties/assembly-kind';
 import type { Phase } from '../../properties/phases';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Assembly } from '../../site/assembly';
+import type { Scheme } from '../../properties/schemes';
+import { inScheme } from '../../site/scheme';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 
@@ -21,15 +23,21 @@ export type PerStage = readonly SettledAssembly[];
 export const stageMedia = (stages: readonly WayStage[]) =>
   stages.map(({ below }) => (below === null ? null : widthBelow(below)));
 
-/** An assembly settled for every stage of its way, in a phase of scrolling. */
+/** What else than the widths of the viewport an assembly is settled for. */
+interface Under {
+  phase?: Phase;
+  scheme?: Scheme;
+}
+
+/** An assembly settled for every stage of its way, in a phase of scrolling and a scheme. */
 export function perStage(
   { site, advances }: Staged,
   kind: AssemblyKind,
   assembly: Assembly,
-  phase: Phase = 'top',
+  { phase = 'top', scheme = 'light' }: Under = {},
 ): PerStage {
   return wayDown(site, advances, kind, assembly).stages.map((stage) =>
-    resolveAssembly(site, kind, assembly, { ...stage, phase }),
+    resolveAssembly(inScheme(site, scheme), kind, assembly, { ...stage, phase }),
   );
 }
 
@@ -38,10 +46,10 @@ export function piecesPerStage(
   state: Staged,
   kind: AssemblyKind,
   assembly: Assembly,
-  phase: Phase = 'top',
+  under?: Under,
 ): PieceVersion[][] {
   const media = stageMedia(wayDown(state.site, state.advances, kind, assembly).stages);
-  return perStage(state, kind, assembly, phase).map((settled, stage) =>
+  return perStage(state, kind, assembly, under).map((settled, stage) =>
     settledPieces(settled).map((piece) => ({ ...piece, media: media[stage]! })),
   );
 }

@@ -32,6 +32,7 @@ import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown } from '../../fit/way-down';
 import { assemblyCss, mediaCss, resetCss } from './base-css';
 import { cssNames, familyNames, tokenDeclarations } from './css-names';
+import { darkBrandCss, darkValuesCss } from './dark-css';
 import { itemsCss } from './items-css';
 import { settleNames } from '../names';
 import { fontFileName } from '../page/paths';
@@ -219,10 +220,10 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
   };
   const phased = settled.some((assembly) => assembly.phased);
   const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
-  const tokens: Rules = {
-    // Bars of scrolling and what browsers draw of fields are as light or dark as the page.
-    ':root': { 'color-scheme': groundScheme(site), ...tokenDeclarations(site, brand) },
-  };
+  // Bars of scrolling and what browsers draw of fields are as light or dark as the page.
+  const scheme = (of: Site) => ({ 'color-scheme': groundScheme(of) });
+  const tokens: Rules = { ':root': { ...scheme(site), ...tokenDeclarations(site, brand) } };
+  const input = { site, assemblies, styles, names, brand, css, advances };
   return (
     layerOrder +
     writeCss(
@@ -235,7 +236,7 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
           ),
         ),
         layer('reset', resetCss, ringCss),
-        layer('brand', tokens, bodyRules),
+        layer('brand', tokens, bodyRules, ...darkBrandCss(site, brand, scheme)),
         layer(
           'pieces',
           typeRules(kinds),
@@ -248,7 +249,7 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
           ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
         ),
         layer('initial', withoutIdle(initialCss(kinds, css))),
-        layer('values', ...valuesCss({ site, assemblies, styles, names, brand, css, advances })),
+        layer('values', ...valuesCss(input), ...darkValuesCss(input)),
         layer('items', ...itemsCss(site, names)),
         layer('short', ...shortCss({ site, names, assemblies })),
         layer(

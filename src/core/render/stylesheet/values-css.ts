@@ -32,6 +32,7 @@ import { divisionRules, ownBarRules } from './division';
 import { besideBlocks, hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
 import { groundSetRules } from './ground-set-css';
+import { laterPhases } from './later-phases';
 import { ringRules } from './ring';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from '../names';
@@ -182,12 +183,6 @@ function phasedPartsIn(input: ValuesInput, assembly: Assembly, stage: WayStage, 
   });
   return joinRules(...rules);
 }
-
-/** Each phase but the top with the one that it follows, and with the selector of a header in it; that of a later one is more specific. */
-const laterPhases = [
-  { phase: 'scrolled', after: 'top', selector: ":not([data-phase='top'])" },
-  { phase: 'returning', after: 'scrolled', selector: "[data-phase='returning'][data-phase]" },
-] as const;
 
 /**
  * What a phase of scrolling says other than the one that it follows; its rules win over those of that one in every band.

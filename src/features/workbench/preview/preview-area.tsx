@@ -7,7 +7,10 @@ import { useAdvances } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { stageAt, wayDown } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { schemes, type Scheme } from '@/core/properties/schemes';
+import { settleNames } from '@/core/render/names';
 import type { Assembly } from '@/core/site/assembly';
+import { hasDark } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/model';
@@ -16,7 +19,7 @@ import { useSize } from '@/ui/use-size';
 import { openedDrawer } from './opened-drawer';
 import { dropDownChoices, shownDropDown } from './shown-drop-down';
 import styles from './preview.module.css';
-import { useRendered } from './use-rendered';
+import { useRendered, type Rendered } from './use-rendered';
 import { useScrolls, type Scroll } from './use-scrolls';
 import { commonScale } from './views';
 
@@ -46,6 +49,27 @@ export function PreviewArea(props: PreviewAreaProps) {
   );
 }
 
+/** In which schemes the views are shown. */
+const schemeChoices = {
+  light: { label: 'light', schemes: ['light'] },
+  dark: { label: 'dark', schemes: ['dark'] },
+  both: { label: 'both', schemes },
+} as const satisfies Record<string, { label: string; schemes: readonly Scheme[] }>;
+
+/** What a view is known by: in the light scheme by its band alone. */
+const viewKey = (view: string, scheme: Scheme) => (scheme === 'light' ? view : `${view} ${scheme}`);
+
+/** The page in each scheme that is shown. */
+function useBySchemes(
+  site: Site,
+  shown: readonly Scheme[],
+  of: { kind: AssemblyKind; assembly: Assembly; file: string },
+): Record<Scheme, Rendered | null> {
+  const light = useRendered(site, 'light', { ...of, wanted: shown.includes('light') });
+  const dark = useRendered(site, 'dark', { ...of, wanted: shown.includes('dark') });
+  return { light, dark };
+}
+
 interface ViewsProps extends PreviewAreaProps {
   /** The size of the area, in px. */
   room: { width: number; height: number };
@@ -62,22 +86,27 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
   const [opened, setOpened] = useState<Record<string, boolean>>({});
   const scrolls = useScrolls();
   const [still, setStill] = useState(false);
-  const rendered = useRendered(site, kind, assembly, file);
+  const [wanted, setWanted] = useState<keyof typeof schemeChoices>('light');
+  const inSchemes = hasDark(site) ? schemeChoices[wanted].schemes : (['light'] as const);
+  const rendered = useBySchemes(site, inSchemes, { kind, assembly, file });
+  const names = useMemo(() => settleNames(site), [site]);
   const advances = useAdvances();
   const way = useMemo(
     () => wayDown(site, advances, kind, asForeseen(assembly)),
     [site, advances, kind, assembly],
   );
-  const shown = blownUp === null ? views : views.filter((view) => view.id === blownUp);
+  const shown = views
+    .filter((view) => blownUp === null || view.id === blownUp)
+    .flatMap((view) => inSchemes.map((scheme) => ({ view, scheme, key: viewKey(view.id, scheme) })));
   const scale =
     blownUp === null
       ? commonScale(
-          views.map((view) => view.width),
+          shown.map(({ view }) => view.width),
           room.width,
           GAP,
         )
       : 1;
-  const anyOpened = shown.some(({ id }) => opened[id]);
+  const anyOpened = shown.some(({ key }) => opened[key]);
   useEffect(() => onOpened(anyOpened), [anyOpened, onOpened]);
   useEffect(() => {
     if (blownUp === null) return;
@@ -92,6 +121,17 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
   const dropped = choices.some(({ value }) => value === chosen) ? chosen : null;
   const tools = (
     <>
+      {hasDark(site) && (
+        <Select
+          size="small"
+          variant="borderless"
+          aria-label="Scheme of the views"
+          popupMatchSelectWidth={false}
+          options={Object.entries(schemeChoices).map(([value, { label }]) => ({ value, label }))}
+          value={wanted}
+          onChange={(value: keyof typeof schemeChoices) => setWanted(value)}
+        />
+      )}
       {choices.length > 0 && (
         <Select
           size="small"
@@ -106,12 +146,17 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
           onChange={(value: string | undefined) => setChosen(value ?? null)}
         />
       )}
-      <Toggle on={scrolls.together} set={scrolls.setTogether} title="All views scroll together">
-        scroll together
-      </Toggle>
-      <Toggle on={still} set={setStill} title="As for those who asked for less motion">
-        no motion
-      </Toggle>
+      {/* Beside each other in both schemes, views have no room for more. */}
+      {inSchemes.length === 1 && (
+        <>
+          <Toggle on={scrolls.together} set={scrolls.setTogether} title="All views scroll together">
+            scroll together
+          </Toggle>
+          <Toggle on={still} set={setStill} title="As for those who asked for less motion">
+            no motion
+          </Toggle>
+        </>
+      )}
     </>
   );
   const leave = (href: string) =>
@@ -121,33 +166,34 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
       placement: 'bottomLeft',
     });
 
-  return shown.map((view, index) => {
+  return shown.map(({ view, scheme, key }, index) => {
+    const page = rendered[scheme];
+    if (page === null) return null;
     const drawer = openedDrawer(site, kind, assembly, stageAt(way, view.width));
     const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
     return (
       <View
-        key={view.id}
+        key={key}
         view={view}
+        scheme={inSchemes.length > 1 ? scheme : null}
         scale={scale}
         height={room.height - 26}
-        file={rendered.file}
         root={`/frame/${site.id}`}
-        html={rendered.html}
-        css={rendered.css}
+        {...page}
         atEnd={kind === 'footers'}
         dropDown={shownDropDown(site, advances, { kind, assembly }, view.width, dropped)}
-        drawer={drawer === null ? null : { element: rendered.names.get(drawer)!, open }}
+        drawer={drawer === null ? null : { element: names.get(drawer)!, open }}
         blownUp={blownUp !== null}
         still={still}
-        scroll={scrolls.of(view.id)}
-        onScroll={(top, most) => scrolls.scrolled(view.id, top, most)}
-        onScrollTo={(top) => scrolls.scrollTo(view.id, top)}
+        scroll={scrolls.of(key)}
+        onScroll={(top, most) => scrolls.scrolled(key, top, most)}
+        onScrollTo={(top) => scrolls.scrollTo(key, top)}
         tools={index === 0 && tools}
         onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
         onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
         onNavigate={setFile}
         onLeave={leave}
-        onOpened={(next) => setOpened((before) => ({ ...before, [view.id]: next }))}
+        onOpened={(next) => setOpened((before) => ({ ...before, [key]: next }))}
         onEscape={() => setBlownUp(null)}
         headWidth={blownUp === null ? undefined : room.width}
       />
@@ -178,6 +224,8 @@ function Toggle({ on, set, title, children }: ToggleProps) {
 
 interface ViewProps {
   view: RulerView;
+  /** The scheme that it is shown in, where there are several. */
+  scheme: Scheme | null;
   scale: number;
   /** The height of the view on the screen, in px. */
   height: number;
@@ -206,8 +254,9 @@ interface ViewProps {
   headWidth: number | undefined;
 }
 
-function View({ view, scale, height, root, file, html, css, atEnd, dropDown, drawer, ...more }: ViewProps) {
-  const { blownUp, still, scroll, tools, headWidth, ...on } = more;
+function View({ view, scheme, scale, height, root, file, html, css, atEnd, ...more }: ViewProps) {
+  const { dropDown, drawer, blownUp, still, scroll, tools, headWidth, ...on } = more;
+  const name = scheme === 'dark' ? `${view.name} view, dark` : `${view.name} view`;
   const openElement = drawer?.open ? drawer.element : null;
   const content = useMemo(
     () => ({ html, css, drawer: openElement, dropDown, atEnd, still }),
@@ -224,14 +273,18 @@ function View({ view, scale, height, root, file, html, css, atEnd, dropDown, dra
           {view.width}
           <span className={styles.unit}> px</span>
         </span>
-        <span className={`quiet ${styles.file}`}>{file}</span>
+        {scheme === null ? (
+          <span className={`quiet ${styles.file}`}>{file}</span>
+        ) : (
+          scheme === 'dark' && <span className="quiet">dark</span>
+        )}
         {tools}
         {drawer && (
           <button
             type="button"
             className={`plain ${drawer.open ? styles.pressed : ''}`}
             aria-pressed={drawer.open}
-            aria-label={`Drawer open in the ${view.name} view`}
+            aria-label={`Drawer open in the ${name}`}
             title={drawer.open ? 'Close the drawer' : 'Open the drawer'}
             onClick={() => on.onDrawer(!drawer.open)}
           >
@@ -243,14 +296,14 @@ function View({ view, scale, height, root, file, html, css, atEnd, dropDown, dra
           className="plain"
           aria-pressed={blownUp}
           onClick={on.onBlowUp}
-          aria-label={`${view.name} view at 1:1`}
+          aria-label={`${name} at 1:1`}
         >
           {blownUp ? 'all views' : '1:1'}
         </button>
       </div>
       <div className={styles.frame} style={{ inlineSize: view.width * scale, blockSize: height }}>
         <PreviewFrame
-          title={`${view.name} view`}
+          title={name}
           root={root}
           file={file}
           content={content}
@@ -270,7 +323,7 @@ function View({ view, scale, height, root, file, html, css, atEnd, dropDown, dra
         <input
           type="range"
           className={styles.scroll}
-          aria-label={`${view.name} view scrolled by, in px`}
+          aria-label={`${name} scrolled by, in px`}
           title={`Scrolled by ${scroll.top} px`}
           style={{ height }}
           min={0}

@@ -4,11 +4,12 @@ import { useMemo } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
-import { settleNames } from '@/core/render/names';
 import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
+import type { Scheme } from '@/core/properties/schemes';
 import type { Assembly } from '@/core/site/assembly';
+import { inScheme } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 
 /** What stands on the previewed page: what is placed there, with what is on the workbench in its place. */
@@ -21,21 +22,32 @@ function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage
 }
 
 /** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
-export function useRendered(site: Site, kind: AssemblyKind, assembly: Assembly, wantedFile: string) {
+export interface Rendered {
+  css: string;
+  html: string;
+  file: string;
+}
+
+/** The page with a file as it stands on the workbench in a scheme; null where that is not wanted. */
+export function useRendered(
+  site: Site,
+  scheme: Scheme,
+  { kind, assembly, file, wanted }: { kind: AssemblyKind; assembly: Assembly; file: string; wanted: boolean },
+): Rendered | null {
   const advances = useAdvances();
+  const seen = wanted ? inScheme(site, scheme) : null;
   const page = useMemo(
-    () => renderedPages(site).find((each) => pageFile(each.path) === wantedFile) ?? homePage(site),
-    [site, wantedFile],
+    () => renderedPages(site).find((each) => pageFile(each.path) === file) ?? homePage(site),
+    [site, file],
   );
   const on = useMemo(() => onWorkbench(site, kind, assembly), [site, kind, assembly]);
   const css = useMemo(
-    () => viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
-    [site, advances, on],
+    () => seen && viewStylesheet(seen, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
+    [seen, advances, on],
   );
   const html = useMemo(
-    () => renderPage(site, page, on, site.languages[0], advances),
-    [site, page, on, advances],
+    () => seen && renderPage(seen, page, on, seen.languages[0], advances),
+    [seen, page, on, advances],
   );
-  const names = useMemo(() => settleNames(site), [site]);
-  return { css, html, page, file: pageFile(page.path), names };
+  return css === null || html === null ? null : { css, html, file: pageFile(page.path) };
 }

@@ -6,6 +6,7 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels } from '@/core/properties/states';
 import { groundFindings, type GroundFinding } from '@/core/resolve/ground-findings';
+import { inScheme, shownSchemes } from '@/core/site/scheme';
 import { ContrastFigure } from '../contrast-figure';
 import scroll from '../scroll/scroll.module.css';
 import styles from '../workbench.module.css';
@@ -15,7 +16,15 @@ export function GroundFindings({ at, bar }: { at: AssemblyPlace; bar: string }) 
   const site = useSite();
   const edit = useEdit();
   const own = site[at.in][at.assembly]?.bars[bar];
-  const findings = useMemo(() => (own ? groundFindings(site, at, own) : []), [site, at, own]);
+  const findings = useMemo(
+    () =>
+      own
+        ? shownSchemes(site).flatMap((scheme) =>
+            groundFindings(inScheme(site, scheme), at, own).map((each) => ({ ...each, scheme })),
+          )
+        : [],
+    [site, at, own],
+  );
   if (findings.length === 0) return null;
   const follow = ({ piece, own: properties, state }: GroundFinding) =>
     edit(
@@ -31,9 +40,9 @@ export function GroundFindings({ at, bar }: { at: AssemblyPlace; bar: string }) 
       <h3>Not legible on this ground</h3>
       <ul className={scroll.findings}>
         {findings.map((each) => (
-          <li key={`${each.piece} ${each.part} ${each.state}`}>
-            {each.title}, {each.part.toLowerCase()} {stateLabels[each.state].toLowerCase()}{' '}
-            <ContrastFigure ratio={each.ratio} />{' '}
+          <li key={`${each.piece} ${each.part} ${each.state} ${each.scheme}`}>
+            {each.title}, {each.part.toLowerCase()} {stateLabels[each.state].toLowerCase()}
+            {each.scheme === 'dark' ? ', in dark' : ''} <ContrastFigure ratio={each.ratio} />{' '}
             <Button size="small" onClick={() => follow(each)}>
               Let it follow the ground
             </Button>

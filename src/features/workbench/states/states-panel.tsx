@@ -11,6 +11,7 @@ import { everyStanding, standingPiece, type Standing } from '@/core/resolve/stan
 import { ringContrast } from '@/core/resolve/focus-ring';
 import { leastContrast, type LeastContrast } from '@/core/resolve/state-contrast';
 import type { SettledPiece } from '@/core/pieces/piece';
+import { inScheme, shownSchemes } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
@@ -131,8 +132,16 @@ const PartStates = memo(function PartStates({ site, at, piece, part, standings, 
             <div key={state} style={{ blockSize: height * SCALE }}>
               <dt>{stateLabels[state]}</dt>
               <dd>
-                <Contrast site={site} least={leastContrast(site, standings, part, state)} />
-                <Ring ratio={leastRingOf(site, standings, part, state)} />
+                {shownSchemes(site).map((scheme) => {
+                  const seen = inScheme(site, scheme);
+                  return (
+                    <span key={scheme} className={styles.inScheme}>
+                      {scheme === 'dark' && <small className="quiet">dark</small>}
+                      <Contrast site={site} least={leastContrast(seen, standings, part, state)} />
+                      <Ring ratio={leastRingOf(seen, standings, part, state)} />
+                    </span>
+                  );
+                })}
               </dd>
             </div>
           ))}

@@ -43,6 +43,17 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
           shade: 'rgb(18 63 89 / 20%)',
         },
         { Foam: '#eef2f1', 'Deep water': '#123f59', Rust: '#943a16', Buoy: 'oklch(78% 0.15 75)' },
+        {
+          ground: '#0e1a21',
+          soft: '#16262f',
+          deep: '#0a3048',
+          ink: '#eef3f1',
+          muted: '#adbec5',
+          accent: '#f4ae8d',
+          'on-accent': '#2b1006',
+          line: '#3b5059',
+          shade: 'rgb(0 0 0 / 45%)',
+        },
       ),
       typeStyles: typeStyles({
         'type-heading': {
