@@ -384,11 +384,13 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
       };
     if (kind === 'ends') return { name, values, bays: { [one(['start', 'end'])]: pieces(whole(1, 4)) } };
     const bays = Array.from({ length: whole(2, 4) }, () => pieces(whole(1, 2)));
-    const shares = bays.map(() => whole(1, 4));
+    const shares = bays.map(() => whole(1, 4)).slice(0, rich && perhaps(0.3) ? 2 : bays.length);
+    const placed = rich && perhaps(0.3) ? whole(0, bays.length - 1) : null;
+    const place = { desktop: null, [one(['tablet', 'phone'])]: '1' };
     return {
       name,
       values: { ...values, division: kind === 'stack' ? { by: 'stack' } : { by: 'shares', shares } },
-      bays,
+      bays: bays.map((held, index) => (index === placed ? { pieces: held, values: { place } } : held)),
     };
   };
 

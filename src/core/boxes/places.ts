@@ -56,15 +56,17 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
   return made;
 }
 
-function placeAnew(box: Box, width: number, outside: Setting, stretched: number | null): PlacedBox {
+function placeAnew(box: Box, asked: number, outside: Setting, stretched: number | null): PlacedBox {
   if (box.turned) {
     const plain = otherBox(box, { turned: false });
-    const placed = placeIn(plain, stretched ?? widths(plain, outside).preferred, outside, width);
+    const placed = placeIn(plain, stretched ?? widths(plain, outside).preferred, outside, asked);
     return { ...turned(placed), turned: true };
   }
   const setting = settingIn(outside, box);
   const { blockSize, minBlockSize = 0, aspectRatio } = box.layout;
   const edges = around(box, setting);
+  // Nothing is narrower than its padding and its line (CSS Sizing 3, 3.3).
+  const width = Math.max(asked, edges.inline);
   const unsaid = aspectRatio ? (width * aspectRatio[1]) / aspectRatio[0] : stretched;
   const given =
     blockSize === undefined || typeof blockSize === 'string'
@@ -74,11 +76,11 @@ function placeAnew(box: Box, width: number, outside: Setting, stretched: number 
   const place: Inside['place'] = (each, wide, high) => placeIn(each, wide, setting, high);
   const content = (height: number | null) =>
     contentOf({ box, room, height: height === null ? null : height - edges.block, setting, place });
-  const asked = content(given);
+  const wished = content(given);
   const least = size(minBlockSize, setting);
-  const wanted = given ?? asked.height + edges.block;
+  const wanted = given ?? wished.height + edges.block;
   // What is at least so high has its content where a box of that height has it.
-  const inside = least > wanted ? content(least) : asked;
+  const inside = least > wanted ? content(least) : wished;
   const shift = (each: Place) => ({ x: each.x + edges.start, y: each.y + edges.above });
   const placed = {
     at: box.at,

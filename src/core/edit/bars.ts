@@ -1,3 +1,4 @@
+import type { Division } from '../properties/kinds/division';
 import * as v from 'valibot';
 import { idSchema, own } from '../ids/id';
 import { barSchema, baySchema, pieceSchema, type Assembly, type Bar } from '../site/assembly';
@@ -96,6 +97,12 @@ export const removeBar = editKind({
   },
 });
 
+/** Changes the shares of a bar's bays wherever each has one of its own: then they still stand in one row. */
+function changeShares({ bays, values }: Bar, change: (shares: number[]) => void): void {
+  for (const division of Object.values(values.division ?? {}) as Division[])
+    if (division.by === 'shares' && division.shares.length === bays.length) change(division.shares);
+}
+
 /** Puts an empty bay into a bar, at a place counted from the start. */
 export const addBay = editKind({
   title: 'Add a bay',
@@ -110,6 +117,7 @@ export const addBay = editKind({
     const found = findBar(draft, edit);
     if (typeof found === 'string') return found;
     if (edit.bay.pieces.length > 0) return 'A new bay is empty.';
+    changeShares(found.bar, (shares) => shares.splice(edit.index, 0, 1));
     found.bar.bays.splice(edit.index, 0, edit.bay);
     return barProblem(found.bar);
   },
@@ -140,6 +148,7 @@ export const removeBay = editKind({
     const { pieces } = bays[index]!;
     if (index === 0) bays[1]!.pieces.unshift(...pieces);
     else bays[index - 1]!.pieces.push(...pieces);
+    changeShares(found.bar, (shares) => shares.splice(index, 1));
     bays.splice(index, 1);
     return null;
   },

@@ -16,7 +16,7 @@ import type { Values } from '../properties/property';
 import { bearsPhases } from '../properties/scroll';
 import type { Assembly, Bar, Piece } from '../site/assembly';
 import type { Site } from '../site/site';
-import { shareOf, type Division } from '../properties/kinds/division';
+import type { Division } from '../properties/kinds/division';
 import { followsDark } from './ground-set';
 import { saidInLanguages } from './in-language';
 import { settledValues } from './settled-values';
@@ -37,6 +37,10 @@ export interface SettledBay {
   values: Record<string, unknown>;
   pieces: SettledPiece[];
 }
+
+/** Whether the bays of a bar are seen in another order than they are listed in. */
+export const isReordered = ({ bays }: Pick<SettledBar, 'bays'>): boolean =>
+  bays.some(({ nth }, index) => nth !== index + 1);
 
 /** A header, drawer or footer with every value settled for one band: what is measured and what is drawn. */
 export interface SettledAssembly {
@@ -182,11 +186,20 @@ export function resolveAssembly(
   return resolveOf[kind](site, assembly, typeof at === 'string' ? bandStage(site, at) : at);
 }
 
-/** A division whose shares go with their bays when the order of these is turned round. */
-function turnedDivision(division: Division, count: number): Division {
-  if (division.by !== 'shares') return division;
-  const shares = Array.from({ length: count }, (_, index) => shareOf(division.shares, index));
-  return { by: 'shares', shares: shares.reverse() };
+/** A division whose shares go with their bays, in whatever order these stand in one row. */
+function orderedDivision(division: Division, bays: readonly SettledBay[]): Division {
+  if (division.by !== 'shares' || division.shares.length < bays.length) return division;
+  return { by: 'shares', shares: bays.map(({ nth }) => division.shares[nth - 1]!) };
+}
+
+/** Bays in the order in which they are seen: those that have a place stand there, the others follow each other around them. */
+function inPlaces(bays: readonly SettledBay[]): SettledBay[] {
+  const placeOf = ({ values }: SettledBay) => (values.place === null ? null : Number(values.place) - 1);
+  const others = bays.filter((bay) => placeOf(bay) === null);
+  return bays
+    .filter((bay) => placeOf(bay) !== null)
+    .toSorted((one, other) => placeOf(one)! - placeOf(other)!)
+    .reduce((order, bay) => order.toSpliced(placeOf(bay)!, 0, bay), others);
 }
 
 /** A logo as it stands on a dark ground: in the brand’s version for it, where there is one. */
@@ -222,9 +235,10 @@ function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): Sett
       return dark ? onDark(site, own) : own;
     }),
   }));
-  if (!settled.turnedRound) return { id, name, values: settled, bays: listed };
-  const division = turnedDivision(settled.division as Division, bays.length);
-  return { id, name, values: { ...settled, division }, bays: listed.toReversed() };
+  const seen = inPlaces(settled.turnedRound ? listed.toReversed() : listed);
+  if (!isReordered({ bays: seen })) return { id, name, values: settled, bays: listed };
+  const division = orderedDivision(settled.division as Division, seen);
+  return { id, name, values: { ...settled, division }, bays: seen };
 }
 
 function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {

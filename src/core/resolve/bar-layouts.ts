@@ -1,7 +1,7 @@
 import type { Layout, Layouts, Track } from '../boxes/layout';
 import type { Length } from '../lengths/formula';
-import { shareOf, type Division } from '../properties/kinds/division';
-import type { SettledBar, SettledBay } from './assembly';
+import type { Division } from '../properties/kinds/division';
+import { isReordered, type SettledBar, type SettledBay } from './assembly';
 import { besideEachOther, divisionOf, edgePlace, goesBelow, hasMiddle, occupied, takesRest } from './places';
 
 /**
@@ -39,17 +39,28 @@ function barColumns(bar: SettledBar): readonly Track[] {
   if (division.by === 'edges') return edgeColumns(bar);
   // A column is never wider than its share because of what stands in it, so that columns of several bars line up.
   const share = (fr: number): Track => ({ least: 0, most: { fr } });
-  return division.by === 'stack'
-    ? [share(1)]
-    : bar.bays.map((_, index) => share(shareOf(division.shares, index)));
+  return division.by === 'stack' ? [share(1)] : division.shares.slice(0, bar.bays.length).map(share);
+}
+
+/** The row and the column of a bay in a bar divided by shares, from 1. Where there are fewer columns than bays, one that holds nothing takes none. */
+function amongShares(bar: SettledBar, index: number): { row: number; column: number } {
+  const count = barColumns(bar).length;
+  const nth = count < bar.bays.length ? bar.bays.slice(0, index).filter(occupied).length : index;
+  return { row: Math.floor(nth / count) + 1, column: (nth % count) + 1 };
+}
+
+/** How many rows the bays take that stand beside each other. */
+function rowsBeside(bar: SettledBar): number {
+  if (divisionOf(bar).by !== 'shares') return 1;
+  return Math.max(1, ...bar.bays.map((bay, index) => (occupied(bay) ? amongShares(bar, index).row : 1)));
 }
 
 /** The column that a bay stands in; in a stack, and without a middle between edges, they follow each other. */
 function columnOf(bar: SettledBar, index: number): string | undefined {
   const division = divisionOf(bar);
-  if (division.by === 'shares') return String(index + 1);
+  if (division.by === 'shares') return String(amongShares(bar, index).column);
   if (division.by === 'edges' && hasMiddle(bar)) return edgeColumn(bar, index);
-  if (!bar.values.turnedRound || division.by === 'stack') return undefined;
+  if (!isReordered(bar) || division.by === 'stack') return undefined;
   return String(bar.bays.slice(0, index + 1).filter(occupied).length);
 }
 
@@ -83,17 +94,19 @@ function bayLayout(bar: SettledBar, index: number): Layout {
     display: occupied(bay) ? undefined : 'none',
     flexDirection: stacked ? 'column' : undefined,
     gridColumn: below ? '1 / -1' : columnOf(besideEachOther(bar), index),
-    gridRow: below ? String(1 + rows) : turnedRow(bar, index),
+    gridRow: below ? String(rowsBeside(besideEachOther(bar)) + rows) : reorderedRow(bar, index),
     justifyContent: stacked ? undefined : packing[along],
     alignItems: align === 'center' ? undefined : align,
     alignSelf: !stacked && onBaseline(bar) && standsOtherwise(bay) ? 'stretch' : undefined,
   };
 }
 
-/** The row of a bay in a bar whose order is turned round: in a stack the last comes first, else all stand in one. */
-function turnedRow(bar: SettledBar, index: number): string | undefined {
-  if (!bar.values.turnedRound) return undefined;
-  return divisionOf(bar).by === 'stack' ? String(index + 1) : '1';
+/** The row of a bay in a bar whose bays are seen in another order: in a stack each has one, between edges all stand in one. */
+function reorderedRow(bar: SettledBar, index: number): string | undefined {
+  if (!isReordered(bar)) return undefined;
+  const { by } = divisionOf(bar);
+  if (by === 'shares') return String(amongShares(bar, index).row);
+  return by === 'stack' ? String(index + 1) : '1';
 }
 
 const onBaseline = (bar: SettledBar) => divisionOf(bar).by !== 'stack' && bar.values.across === 'baseline';

@@ -115,3 +115,20 @@ test('version 5 closed drawers by a button of their own; now that is a piece in 
   expect(bars.head!.bays.map((bay) => bay.pieces)).toEqual([[], [], ['close-2']]);
   expect(pieces['close-2']!.kind).toBe('close');
 });
+
+test('version 6 gave a bay without a share one; now fewer shares are fewer columns', () => {
+  const site = JSON.parse(JSON.stringify(sampleSite()));
+  site.version = 6;
+  delete site.embeds;
+  site.headers.h.bars.b.values.division = {
+    desktop: { by: 'shares', shares: [2, 1] },
+    phone: { by: 'stack' },
+  };
+  const reading = readDocument(upgraded(site));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  expect(reading.site.headers.h!.bars.b!.values.division).toEqual({
+    desktop: { by: 'shares', shares: [2, 1, 1] },
+    phone: { by: 'stack' },
+  });
+  expect(reading.site.embeds).toEqual([]);
+});

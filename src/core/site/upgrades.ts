@@ -168,6 +168,17 @@ function mapBars(site: Stored, change: (bar: Stored) => Stored): Stored {
   return { ...site, ...Object.fromEntries(assemblies) };
 }
 
+/** Every bay of a bar divided by shares gets the share that it had. */
+function shareEach(bar: Stored): Stored {
+  const { bays, values } = bar as { bays: unknown[]; values: Stored };
+  if (!values.division) return bar;
+  const whole = (division: Stored): Stored =>
+    division.by === 'shares'
+      ? { ...division, shares: bays.map((_, index) => (division.shares as number[])[index] ?? 1) }
+      : division;
+  return { ...bar, values: { ...values, division: mapEntries(values.division, whole) } };
+}
+
 /** Gives ids that nothing in a document has yet. */
 function freeIds(site: Stored): (wanted: string) => string {
   const text = JSON.stringify(site);
@@ -221,8 +232,8 @@ const upgrades: Record<number, Upgrade> = {
   4: (site) => ({ ...site, address: null, words: { values: {} } }),
   // A page could have the name of a file that came since.
   5: (site) => closedByPieces(pathsApart(site)),
-  // Nothing could be embedded.
-  6: (site) => ({ ...site, embeds: [] }),
+  // Nothing could be embedded, and a bay without a share had one.
+  6: (site) => ({ ...mapBars(site, shareEach), embeds: [] }),
 };
 
 /**

@@ -4,12 +4,9 @@ import type { Kind } from './kind';
 
 /**
  * How the bays of a bar stand: at its edges, the first at the start, the last at the end, the others truly centred between
- * them; by shares, in columns of which each bay has its own; or stacked, one below another.
+ * them; by shares, in columns, of which there are as many as shares: more bays than that stand in further rows; or stacked, one below another.
  */
 export type Division = { by: 'edges' } | { by: 'shares'; shares: number[] } | { by: 'stack' };
-
-/** The share of a bay in a bar divided by shares; one that has none takes one. */
-export const shareOf = (shares: readonly number[], index: number) => shares[index] ?? 1;
 
 /** The most bays that a bar can have. */
 export const MOST_BAYS = 8;

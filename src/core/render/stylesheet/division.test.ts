@@ -67,11 +67,21 @@ test('a piece that takes the free space gets a bay that has it', () => {
   expect(columnsOf(bar([1, 0, 1], edges, {}, [], { takesRest: true }))).toBe('1fr 1fr');
 });
 
-test('by shares, columns are as wide as their shares whatever is in them; a missing share is one', () => {
+test('by shares, columns are as wide as their shares whatever is in them; more bays than shares stand in further rows', () => {
   const shares: Division = { by: 'shares', shares: [1, 3] };
   expect(columnsOf(bar([1, 1], shares))).toBe('minmax(0, 1fr) minmax(0, 3fr)');
-  expect(columnsOf(bar([1, 0, 1], shares))).toBe('minmax(0, 1fr) minmax(0, 3fr) minmax(0, 1fr)');
-  expect(bayOf(bar([1, 0, 1], shares), 3)!['grid-column']).toBe('3');
+  const each: Division = { by: 'shares', shares: [1, 3, 1] };
+  expect(columnsOf(bar([1, 0, 1], each))).toBe('minmax(0, 1fr) minmax(0, 3fr) minmax(0, 1fr)');
+  expect(bayOf(bar([1, 0, 1], each), 3)!['grid-column']).toBe('3');
+  // A bay that holds nothing takes no column of fewer.
+  expect(columnsOf(bar([1, 0, 1], shares))).toBe('minmax(0, 1fr) minmax(0, 3fr)');
+  expect(bayOf(bar([1, 0, 1], shares), 3)!['grid-column']).toBe('2');
+  expect([1, 2, 3, 4].map((nth) => bayOf(bar([1, 1, 1, 1], shares), nth)!['grid-column'])).toEqual([
+    '1',
+    '2',
+    '1',
+    '2',
+  ]);
   expect(bayOf(bar([1, 1], shares), 2)!['justify-content']).toBe(AS_IT_COMES);
 });
 

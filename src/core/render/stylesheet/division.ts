@@ -1,6 +1,6 @@
 import { AS_IT_COMES, joinRules, type Rules } from '../../markup/css';
 import { layoutCss } from '../../boxes/layout';
-import type { SettledBar } from '../../resolve/assembly';
+import { isReordered, type SettledBar } from '../../resolve/assembly';
 import {
   barLayout,
   bayLayoutAlike,
@@ -24,6 +24,6 @@ export const ownBarRules = (values: Record<string, unknown>): Rules => layoutRul
 export function divisionRules(bar: SettledBar): Rules {
   return joinRules(layoutRules(divisionLayouts(bar)), {
     // The keyboard goes the way of the eye.
-    '& > .bays': { 'reading-flow': bar.values.turnedRound ? 'grid-rows' : AS_IT_COMES },
+    '& > .bays': { 'reading-flow': isReordered(bar) ? 'grid-rows' : AS_IT_COMES },
   });
 }
