@@ -19,9 +19,11 @@ export interface FooterStretch {
   entries: readonly Id[];
   from: number;
   to: number;
+  /** The languages in which it has the fault. */
+  languages: readonly string[];
 }
 
-/** How high a footer is on a screen, in CSS px, and as a share of that. */
+/** How high a footer is on a screen at most, of all languages, in CSS px, and as a share of that. */
 export interface FooterHeight {
   screen: HeldScreen;
   height: number;
@@ -109,11 +111,15 @@ function edge(there: number, away: number, holds: (width: number) => boolean): n
   return inside;
 }
 
-function stretchesOf(faultsAt: (width: number) => ReadonlyMap<string, Fault>): FooterStretch[] {
+/** A fault over widths, in one language. */
+type Found = Fault & Pick<FooterStretch, 'from' | 'to'>;
+
+/** The widths over which each fault is, looked at step by step and then to the px. */
+function foundAlong(faultsAt: (width: number) => ReadonlyMap<string, Fault>): Found[] {
   const widths = Array.from({ length: (WIDEST - NARROWEST) / STEP + 1 }, (_, nth) => NARROWEST + nth * STEP);
   const all = new Map<string, Fault>();
   for (const width of widths) for (const [key, fault] of faultsAt(width)) all.set(key, fault);
-  const found = [...all].flatMap(([key, fault]) => {
+  return [...all].flatMap(([key, fault]) => {
     const holds = (width: number) => faultsAt(width).has(key);
     const starts = widths.filter((width, nth) => holds(width) && (nth === 0 || !holds(widths[nth - 1]!)));
     return starts.map((start) => {
@@ -122,28 +128,34 @@ function stretchesOf(faultsAt: (width: number) => ReadonlyMap<string, Fault>): F
       return { ...fault, from, to: after === undefined ? WIDEST : edge(after - STEP, after, holds) };
     });
   });
-  // What several items of a piece do over widths that meet is one thing to mend.
+}
+
+/** What several items of a piece do over widths that meet, in whatever language, is one thing to mend. */
+function joined(found: readonly (Found & { language: string })[]): FooterStretch[] {
   return found
     .toSorted((one, other) => one.from - other.from)
-    .reduce<FooterStretch[]>((joined, { fault, piece, entry, from, to }) => {
-      const same = joined.findIndex(
+    .reduce<FooterStretch[]>((all, { fault, piece, entry, language, from, to }) => {
+      const same = all.findIndex(
         (each) => each.fault === fault && each.piece === piece && each.to >= from - STEP,
       );
       const entries = entry === null ? [] : [entry];
-      if (same < 0) return [...joined, { fault, piece, entries, from, to }];
-      const before = joined[same]!;
-      const both = [...new Set([...before.entries, ...entries])];
-      return joined.with(same, { ...before, entries: both, to: Math.max(before.to, to) });
+      if (same < 0) return [...all, { fault, piece, entries, from, to, languages: [language] }];
+      const before = all[same]!;
+      return all.with(same, {
+        ...before,
+        entries: [...new Set([...before.entries, ...entries])],
+        languages: [...new Set([...before.languages, language])],
+        to: Math.max(before.to, to),
+      });
     }, []);
 }
 
-/** How a footer stands at every width from the narrowest to the widest, and how high it is on every shipped screen. */
-export function surveyFooter(today: Circumstances, footer: Assembly): FooterSurvey {
-  const way = wayDown(today.site, today.advances, 'footers', footer);
+/** What is wrong in a footer at each width that is asked for, in the language of the circumstances. */
+function faultsOf(today: Circumstances, way: WayDown, footer: Assembly) {
   const ids = new Set(Object.keys(footer.pieces));
   const turned = directionOf(today.language) === 'rtl';
   const known = new Map<number, ReadonlyMap<string, Fault>>();
-  const faultsAt = (width: number) => {
+  return (width: number) => {
     const kept = known.get(width);
     if (kept) return kept;
     const placed = placedAt(today, way, footer, width);
@@ -154,10 +166,23 @@ export function surveyFooter(today: Circumstances, footer: Assembly): FooterSurv
     known.set(width, byKey);
     return byKey;
   };
+}
+
+/**
+ * How a footer stands at every width from the narrowest to the widest in every language of the site, and how high it is on every shipped
+ * screen in the one in which it is highest.
+ */
+export function surveyFooter(today: Circumstances, footer: Assembly): FooterSurvey {
+  const way = wayDown(today.site, today.advances, 'footers', footer);
+  const spoken = today.site.languages.map((language) => ({ ...today, language }));
   return {
-    stretches: stretchesOf(faultsAt),
+    stretches: joined(
+      spoken.flatMap((each) =>
+        foundAlong(faultsOf(each, way, footer)).map((found) => ({ ...found, language: each.language })),
+      ),
+    ),
     heights: heldScreens.map((screen) => {
-      const { height } = placedAt(today, way, footer, screen.width);
+      const height = Math.max(...spoken.map((each) => placedAt(each, way, footer, screen.width).height));
       return { screen, height, share: height / screen.height };
     }),
   };

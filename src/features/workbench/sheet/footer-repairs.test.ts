@@ -15,7 +15,14 @@ function withFault(kind: string, values: Values, fault: FooterStretch['fault']) 
   footer.pieces = { p: newPiece('p', kind, values) };
   const site: Site = { ...sample, footers: { ...sample.footers, [footer.id]: footer } };
   const item = Object.keys(site.menus.m!.items)[0]!;
-  const stretch: FooterStretch = { fault, piece: 'p', entries: [item, 'gone'], from: 400, to: 700 };
+  const stretch: FooterStretch = {
+    fault,
+    piece: 'p',
+    entries: [item, 'gone'],
+    from: 400,
+    to: 700,
+    languages: ['en'],
+  };
   return { site, footer, stretch };
 }
 
@@ -49,4 +56,8 @@ test('a fault is told with the piece, the items that are still there, and the wi
   );
   const nowhere = { ...stretch, fault: 'narrow' as const, entries: [], from: 320, to: 320 };
   expect(footerFaultText(site, footer, nowhere)).toMatch(/is narrower than its longest word at 320 px\.$/);
+  const spoken = { ...site, languages: ['en', 'de'] };
+  expect(footerFaultText(spoken, footer, { ...nowhere, languages: ['de'] })).toMatch(
+    /at 320 px, in Deutsch\.$/,
+  );
 });

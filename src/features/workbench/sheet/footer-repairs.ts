@@ -4,6 +4,7 @@ import type { FooterStretch } from '@/core/fit/footer-survey';
 import { itemLabel } from '@/core/menus/entries';
 import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
 import type { Assembly } from '@/core/site/assembly';
+import { languageName } from '@/core/site/language';
 import { pieceTitle } from '@/core/site/uses';
 import type { Site } from '@/core/site/site';
 
@@ -64,7 +65,7 @@ const saidOf: Record<FooterStretch['fault'], (item: string) => string> = {
 
 /** A fault of a footer in words: of which piece and which items, and between which widths. */
 export function footerFaultText(site: Site, footer: Assembly, stretch: FooterStretch): string {
-  const { piece, entries, from, to, fault } = stretch;
+  const { piece, entries, from, to, fault, languages } = stretch;
   const items = Object.values(site.menus).flatMap((menu) => Object.values(menu.items));
   const labels = entries.flatMap((entry) => {
     const item = items.find(({ id }) => id === entry);
@@ -73,5 +74,7 @@ export function footerFaultText(site: Site, footer: Assembly, stretch: FooterStr
   const [first = '', ...others] = labels;
   const item = others.length === 0 ? first : `${first} and ${others.length} more`;
   const widths = from === to ? `at ${from} px` : `from ${from} to ${to} px`;
-  return `“${pieceTitle(site, footer.pieces[piece]!)}” ${saidOf[fault](item)} ${widths}.`;
+  const some = site.languages.some((language) => !languages.includes(language));
+  const spoken = some ? `, in ${languages.map(languageName).join(' and ')}` : '';
+  return `“${pieceTitle(site, footer.pieces[piece]!)}” ${saidOf[fault](item)} ${widths}${spoken}.`;
 }
