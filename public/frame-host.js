@@ -128,13 +128,15 @@
     const before = shown;
     shown = wanted;
     const newPage = html !== before.html;
+    // A footer that grows stays in sight as long as nobody has scrolled away from it.
+    const stayed = endShown && scrollY + innerHeight >= document.documentElement.scrollHeight - 1;
     if (newPage) replacePage(html);
     if (css !== before.css) replaceStyles(css);
     if (still) document.head.append(stillness);
     else stillness.remove();
     if (newPage || drawer !== opened) showDrawer(drawer);
     showDropDown(dropDown, newPage);
-    if (atEnd && !endShown) {
+    if (atEnd && (!endShown || stayed)) {
       endShown = true;
       scrollTo(0, document.documentElement.scrollHeight);
     }

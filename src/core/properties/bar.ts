@@ -16,6 +16,10 @@ import { property, type Property } from './property';
 export const drawerParts = ['head', 'body', 'foot'] as const;
 export type DrawerPart = (typeof drawerParts)[number];
 
+/** A share of black, below zero, or of white, above, in words. */
+const tintText = (share: number): string =>
+  share === 0 ? 'none' : `${Math.abs(share)} % ${share < 0 ? 'black' : 'white'}`;
+
 /** Properties of a bar; where it and its bays stand is made of them in resolve/bar-layouts.ts. */
 export const barProperties = [
   property({
@@ -148,9 +152,9 @@ export const barProperties = [
   property({
     name: 'shade',
     leavesWidths: true,
-    label: 'Tint over it',
+    label: 'Tint (−black, +white)',
     group: 'Colour',
-    kind: numberKind(-100, 100, '% (black below 0, white above)'),
+    kind: { ...numberKind(-100, 100, '%'), text: tintText },
     by: 'width',
     initial: 0,
     css: (value) => ({

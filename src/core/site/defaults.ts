@@ -85,7 +85,7 @@ const firstBars: Record<
     },
     { name: 'Panel', values: { division: { by: 'stack' }, across: 'start', ground: 'none', ink: 'none' } },
   ],
-  footers: [{ name: 'Main bar', values: { ground: 'soft', padding: 32 } }],
+  footers: [{ name: 'Main bar', values: { ground: 'soft', padding: 32, across: 'start' } }],
 };
 
 /** A header, drawer or footer as it begins, for a site whose widest band is `widest`: one empty bar, in a drawer below one that closes it. */

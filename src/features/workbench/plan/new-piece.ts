@@ -1,5 +1,6 @@
 import type { LogoVersion } from '@/core/brand/logo-versions';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import type { Id } from '@/core/ids/id';
 import { newPiece, type IdSource } from '@/core/site/defaults';
 import type { Piece } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
@@ -17,9 +18,23 @@ function compactOnPhone(bands: Site['bands']): Record<string, LogoVersion> {
   return { [bands[0]!.id]: 'full', ...narrow };
 }
 
-/** A piece as it is put in: a menu shows the site's first menu, in the form that suits the place. */
+/** The first menu of a site that no link list shows yet; else the first. */
+function nextMenu({ menus, headers, drawers, footers }: Site): Id | undefined {
+  const pieces = [headers, drawers, footers].flatMap((all) =>
+    Object.values(all).flatMap((assembly) => Object.values(assembly.pieces)),
+  );
+  const listed = new Set(pieces.filter(({ kind }) => kind === 'links').map(({ values }) => values.menu?.all));
+  const ids = Object.keys(menus);
+  return ids.find((id) => !listed.has(id)) ?? ids[0];
+}
+
+/** A piece as it is put in: a menu shows the site's first menu, a link list the next one, in the form that suits the place. */
 export function startPiece(site: Site, kind: string, into: AssemblyKind, ids: IdSource): Piece {
   if (kind === 'logo') return newPiece(ids(), kind, { version: compactOnPhone(site.bands) });
+  if (kind === 'links') {
+    const listed = nextMenu(site);
+    return newPiece(ids(), kind, listed === undefined ? {} : { menu: { all: listed } });
+  }
   if (kind !== 'menu') return newPiece(ids(), kind);
   const [menu] = Object.keys(site.menus);
   const shownAs = menuShownAs[into];
