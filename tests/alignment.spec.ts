@@ -45,7 +45,7 @@ function siteOf(division: Division, bays: readonly string[], turned: boolean): S
     bars: { b: bar },
     pieces: Object.fromEntries(texts.map((piece) => [piece.id, piece])),
   };
-  return { ...site, placing: { header: 'h', footer: null } };
+  return { ...site, placing: { header: 'h', footer: null, rules: [] } };
 }
 
 /** Where the texts of the header stand, to half a px. */

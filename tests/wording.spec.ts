@@ -20,7 +20,7 @@ async function siteWithButton(request: Parameters<typeof makeSite>[0]): Promise<
       pages: [{ id: 'home', title: 'Home', titles: {}, path: '/', parent: null, tags: [] }],
     },
     { edit: 'addAssembly', in: 'headers', assembly: header },
-    { edit: 'placeOnEveryPage', placing: { header: header.id } },
+    { edit: 'placeOnOthers', placing: { header: header.id } },
   ];
   const response = await request.post(`/api/sites/${id}/edits`, {
     data: { base: (await storedSite(request, id)).standing.revision, edits, group: null, batch: 'made' },

@@ -290,10 +290,10 @@ test('bars are added, renamed, moved, duplicated and removed; the last one stays
   );
 });
 
-test('another footer is put on every page', async ({ page }) => {
+test('a footer on no page is a draft, until it is put on every page', async ({ page }) => {
   await page.goto(`/sites/${id}/footers/f-small`);
-  await page.getByRole('button', { name: /put this footer on every page/ }).click();
-  await expect(page.getByText('stands on every page')).toBeVisible();
+  await page.getByRole('button', { name: 'a draft, on no page – put this footer on every page' }).click();
+  await expect(page.getByRole('link', { name: 'stands on every page' })).toBeVisible();
   await saved(page);
   expect(await (await page.request.get(`/try/${id}/help/contact.html`)).text()).toContain(
     '<footer class="footer small-footer">',
@@ -357,7 +357,8 @@ test('states are set in their own columns, shown side by side with their contras
     .getByRole('button', { name: /^Text, Hover: .*, follows the bar$/ })
     .first()
     .click();
-  await pick(page, /^Ground$/);
+  // In either scheme.
+  await pick(page, 'Ink on deep');
   await expect(states.getByTitle(/too little to be read/)).toHaveCount(0);
   await saved(page);
   await page.goto(`/try/${id}/index.html`);

@@ -10,6 +10,7 @@ import type { FitSurvey } from '@/core/fit/survey';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
+import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { isSolvedWay, wayDown } from '@/core/fit/way-down';
@@ -64,7 +65,7 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       number += 1;
       const change = changeBetween(sent as Record<string, unknown>, { ...site });
       sent = site;
-      const page = site.pageOrder[0] ?? null;
+      const page = firstPageOf(site, place.assembly)?.id ?? null;
       const language = site.languages[0]!;
       // The views have solved it already.
       const solved = wayDown(site, advances, place.kind, asForeseen(site[place.kind][place.assembly]!));

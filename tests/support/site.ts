@@ -51,7 +51,7 @@ const byBand: Record<string, Values> = {
   'h-main-p5': { shown: { desktop: 'shown', phone: 'hidden' } },
 };
 
-/** A copy of the demo whose main header has no collapse rules: it turns with the bands, and stops fitting in some of them. */
+/** A copy of the demo whose main header stands on all pages and has no collapse rules: it turns with the bands, and stops fitting in some of them. */
 export async function copyWithoutRules(request: APIRequestContext): Promise<string> {
   const { site, ...file } = await demoFile(request);
   const header = site.headers['h-main']!;
@@ -61,7 +61,10 @@ export async function copyWithoutRules(request: APIRequestContext): Promise<stri
     { ...piece, values: { ...piece.values, ...byBand[id] } },
   ]);
   const bare = { ...header, bars: Object.fromEntries(bars), pieces: Object.fromEntries(pieces) };
-  return opened(request, { ...file, site: { ...site, headers: { ...site.headers, 'h-main': bare } } });
+  return opened(request, {
+    ...file,
+    site: { ...site, placing: { ...site.placing, rules: [] }, headers: { ...site.headers, 'h-main': bare } },
+  });
 }
 
 /** The stored document of a site. */

@@ -3,6 +3,7 @@ import { own } from '../ids/id';
 import { assemblyNouns, type AssemblyKind } from '../properties/assembly-kind';
 import { assemblySchema, type Assembly } from '../site/assembly';
 import { nameSchema } from '../site/name';
+import { takeOff } from '../site/placing';
 import type { Site } from '../site/site';
 import { editKind } from './edit-kind';
 import { assemblyPlaceSchema, type AssemblyPlace } from './place';
@@ -42,7 +43,7 @@ export const renameAssembly = editKind({
   },
 });
 
-/** Removes a header, drawer or footer; where it stood on every page, nothing stands then. */
+/** Removes a header, drawer or footer; rules and pages that gave it say nothing of it any more. */
 export const removeAssembly = editKind({
   title: 'Remove a header, drawer or footer',
   schema: v.strictObject({ edit: v.literal('removeAssembly'), at: assemblyPlaceSchema }),
@@ -50,8 +51,7 @@ export const removeAssembly = editKind({
     const assembly = findAssembly(draft, at);
     if (typeof assembly === 'string') return assembly;
     delete draft[at.in][at.assembly];
-    if (draft.placing.header === at.assembly) draft.placing.header = null;
-    if (draft.placing.footer === at.assembly) draft.placing.footer = null;
+    takeOff(draft, at.assembly);
     return null;
   },
 });

@@ -17,6 +17,11 @@ const face = {
   slant: 'normal' as const,
 };
 const picture = { name: 'Mark', type: 'image/png' as const, width: 2, height: 2, alt: '', ...bytes };
+const placingRule = {
+  id: 'place',
+  where: { by: 'below' as const, page: 'boats' },
+  gives: { header: null },
+};
 const rule = { id: 'r', when: { by: 'fit' as const, margin: 16 }, turns: [] };
 
 /** The sample with one of everything that can be removed, renamed or moved. */
@@ -29,6 +34,7 @@ function fullSample(): Site {
     { edit: 'addTypeStyle', style: { id: 'loud', name: 'Loud', values: {} } },
     { edit: 'addBar', at, bar: newBar('b2', 'Second'), pieces: [], index: 1 },
     { edit: 'setRule', at, bar: 'b', rule },
+    { edit: 'setPlacingRule', rule: { ...placingRule, id: 'first' } },
   ]);
   if (!outcome.ok) throw new Error(outcome.reason);
   return outcome.site;
@@ -129,7 +135,13 @@ const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>[]] } =
   setEmbeds: [{ edit: 'setEmbeds', hosts: ['maps.example.com'] }],
   setAddress: [{ edit: 'setAddress', address: 'https://www.example.com' }],
   moveBreakpoint: [{ edit: 'moveBreakpoint', band: 'tablet', from: 700 }],
-  placeOnEveryPage: [{ edit: 'placeOnEveryPage', placing: { footer: null } }],
+  setPlacingRule: [
+    { edit: 'setPlacingRule', rule: placingRule },
+    { edit: 'setPlacingRule', rule: { ...placingRule, gives: { footer: null } }, index: 0 },
+  ],
+  removePlacingRule: [{ edit: 'removePlacingRule', rule: 'first' }],
+  placeOnPage: [{ edit: 'placeOnPage', page: 'boats', stands: { header: null } }],
+  placeOnOthers: [{ edit: 'placeOnOthers', placing: { footer: null } }],
   setLanguages: [{ edit: 'setLanguages', languages: ['en', 'de'] }],
   addToken: [
     { edit: 'addToken', family: 'colours', token: { id: 'c', name: 'Sand', value: { css: 'tan' } } },

@@ -34,7 +34,17 @@ import {
 import { addPages, changePage, movePages, removePages, tagPages, translatePage } from './pages';
 import { addPiece, movePiece, removePiece } from './pieces';
 import { removeRule, setRule } from './rules';
-import { moveBreakpoint, placeOnEveryPage, renameSite, setAddress, setEmbeds, setLanguages } from './site';
+import {
+  moveBreakpoint,
+  placeOnOthers,
+  placeOnPage,
+  removePlacingRule,
+  renameSite,
+  setAddress,
+  setEmbeds,
+  setLanguages,
+  setPlacingRule,
+} from './site';
 import { clearValue, setValue } from './values';
 
 /** Every kind of edit by its name. */
@@ -71,7 +81,10 @@ export const editKinds = {
   removePiece,
   renameSite,
   moveBreakpoint,
-  placeOnEveryPage,
+  placeOnOthers,
+  placeOnPage,
+  setPlacingRule,
+  removePlacingRule,
   setAddress,
   setEmbeds,
   setLanguages,

@@ -10,6 +10,7 @@ import {
   titleSchema,
   type Page,
 } from '../site/page';
+import { forgetPages } from '../site/placing';
 import type { Site } from '../site/site';
 import { usesOf, type Use } from '../site/uses';
 import { editKind, type Refusal } from './edit-kind';
@@ -198,6 +199,7 @@ export const removePages = editKind({
     }
     draft.pageOrder = draft.pageOrder.filter((id) => !gone.has(id));
     for (const id of gone) delete draft.pages[id];
+    forgetPages(draft, gone);
     return null;
   },
 });

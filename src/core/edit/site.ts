@@ -1,6 +1,7 @@
 import { current, isDraft } from 'mutative';
 import * as v from 'valibot';
 import { bandSchema, bandsSchema } from '../bands/band';
+import { idSchema, own } from '../ids/id';
 import { EVERYWHERE } from '../bands/follow';
 import { wordProperties } from '../pieces/words';
 import { itemLabel } from '../menus/entries';
@@ -8,7 +9,9 @@ import { hostsSchema } from '../properties/hosts';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
 import { siteAddressSchema } from '../site/site-address';
-import { placingSchema, type Site } from '../site/site';
+import { givenSchema } from '../site/page';
+import { MOST_PLACING_RULES, placingRuleSchema, placingSchema } from '../site/placing';
+import type { Site } from '../site/site';
 import { allValues } from '../site/uses';
 import { editKind } from './edit-kind';
 
@@ -65,12 +68,59 @@ export const moveBreakpoint = editKind({
   },
 });
 
-/** Says which header and footer stand on every page. */
-export const placeOnEveryPage = editKind({
-  title: 'Place on every page',
-  schema: v.strictObject({ edit: v.literal('placeOnEveryPage'), placing: v.partial(placingSchema) }),
+/** Says which header and footer stand on all pages of which no rule says anything. */
+export const placeOnOthers = editKind({
+  title: 'Place on all other pages',
+  schema: v.strictObject({
+    edit: v.literal('placeOnOthers'),
+    placing: v.partial(v.omit(placingSchema, ['rules'])),
+  }),
   apply(draft, { placing }) {
     Object.assign(draft.placing, placing);
+    return null;
+  },
+});
+
+/** Sets a rule of placing: puts it in at a place among the others, or changes the one with its id, where that stands or elsewhere. */
+export const setPlacingRule = editKind({
+  title: 'Set a rule of placing',
+  schema: v.strictObject({
+    edit: v.literal('setPlacingRule'),
+    rule: placingRuleSchema,
+    index: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0))),
+  }),
+  apply(draft, { rule, index }) {
+    if (rule.gives.header === undefined && rule.gives.footer === undefined)
+      return 'A rule gives a header, a footer, or none of one.';
+    const { rules } = draft.placing;
+    const at = rules.findIndex(({ id }) => id === rule.id);
+    if (at >= 0) rules.splice(at, 1);
+    rules.splice(index ?? (at < 0 ? rules.length : at), 0, rule);
+    return rules.length > MOST_PLACING_RULES ? `At most ${MOST_PLACING_RULES} rules.` : null;
+  },
+});
+
+export const removePlacingRule = editKind({
+  title: 'Remove a rule of placing',
+  schema: v.strictObject({ edit: v.literal('removePlacingRule'), rule: idSchema }),
+  apply(draft, { rule }) {
+    const { rules } = draft.placing;
+    const at = rules.findIndex(({ id }) => id === rule);
+    if (at < 0) return 'This rule is no longer there.';
+    rules.splice(at, 1);
+    return null;
+  },
+});
+
+/** Says what stands on a page whatever rules say: an id, null for nothing; where it is left out, the rules decide. */
+export const placeOnPage = editKind({
+  title: 'Place on a page',
+  schema: v.strictObject({ edit: v.literal('placeOnPage'), page: idSchema, stands: givenSchema }),
+  apply(draft, { page: id, stands }) {
+    const page = own(draft.pages, id);
+    if (!page) return 'This page is no longer there.';
+    if (stands.header === undefined && stands.footer === undefined) delete page.stands;
+    else page.stands = stands;
     return null;
   },
 });
@@ -153,6 +203,9 @@ export const setLanguages = editKind({
         if (Object.keys(values[property.name]!).length === 0) delete values[property.name];
       }
     }
+    draft.placing.rules = draft.placing.rules.filter(
+      ({ where }) => where.by !== 'language' || languages.includes(where.language),
+    );
     draft.languages = languages;
     return null;
   },

@@ -6,15 +6,17 @@ import { brandProperties } from '../properties/brand';
 import { drawerWidth } from '../properties/drawer';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import { settledValues } from '../resolve/settled-values';
+import { seenWith } from '../site/placing';
 import type { Site } from '../site/site';
 import type { Circumstances } from './piece-content';
 
 const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
 
 /** How much of the viewport a header at the side takes from what stands beside it: from the footer. */
-function takenBeside(site: Site, { kind }: SettledAssembly, band: Id): Length {
-  const header = site.headers[site.placing.header ?? ''];
-  if (kind !== 'footers' || !header) return 0;
+function takenBeside(site: Site, { kind, id }: SettledAssembly, band: Id): Length {
+  if (kind !== 'footers') return 0;
+  const header = site.headers[seenWith(site, id, 'header') ?? ''];
+  if (!header) return 0;
   const { values } = resolveAssembly(site, 'headers', header, band);
   return atTheSide(values) ? (values.sideWidth as Length) : 0;
 }

@@ -52,7 +52,10 @@ test('without a title nothing of it is shown, and views load nothing', () => {
   ]);
   if (!outcome.ok) throw new Error(outcome.reason);
   const site: Site = outcome.site;
-  const inView = renderPage(site, homePage(site), { ...placedOnPage(site), framesOthers: false });
+  const inView = renderPage(site, homePage(site), {
+    ...placedOnPage(site, homePage(site)),
+    framesOthers: false,
+  });
   expect(inView).toContain('class="embed-ask"');
   expect(inView).not.toContain('<iframe');
 });

@@ -29,7 +29,7 @@ function withLists(items: MenuItem[], top: string[], order: Record<string, strin
     ...sample,
     menus: { ...sample.menus, lists: menu },
     footers: { [footer.id]: footer },
-    placing: { header: null, footer: footer.id },
+    placing: { header: null, footer: footer.id, rules: [] },
   };
 }
 

@@ -1,12 +1,12 @@
 import { shippedFileName, type ShippedFile } from '../brand/fonts';
 import { newPage } from '../site/defaults';
 import type { Page } from '../site/page';
+import { placed } from '../site/placing';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import {
   NOTICES_SCRIPT,
   pagePieces,
-  placedOnPage,
   SCRIPT,
   showsNotices,
   STAND_IN_STYLESHEET,
@@ -43,9 +43,6 @@ export function renderedPages(site: Site): Page[] {
   ];
 }
 
-/** The header and the footer that pages show. */
-const placedIds = ({ placing }: Site) => new Set([placing.header, placing.footer]);
-
 /** A file of text that is there to be rendered when it is wanted. */
 export interface PlannedFile {
   path: string;
@@ -63,19 +60,19 @@ export interface Scripts {
 
 /** The pages of the site in all its languages, its stylesheet and its scripts, none of them rendered. */
 export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
-  const on = placedOnPage(site);
   const pages = renderedPages(site);
+  const shown = [...placed(site)].map((id) => site.headers[id] ?? site.footers[id]!);
   return [
     ...site.languages.flatMap((language) =>
       pages.map((page) => ({
         path: pageFile(page.path, languageFolder(site, language)),
-        pieces: (advances: Advances) => pagePieces(site, page, on, language, advances),
+        pieces: (advances: Advances) => pagePieces(site, page, undefined, language, advances),
       })),
     ),
     { path: STAND_IN_STYLESHEET, pieces: () => [standInStylesheet] },
-    { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placedIds(site))] },
+    { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placed(site))] },
     { path: SCRIPT, pieces: () => [scripts.site] },
-    ...(showsNotices(site, on) ? [{ path: NOTICES_SCRIPT, pieces: () => [scripts.notices] }] : []),
+    ...(showsNotices(site, shown) ? [{ path: NOTICES_SCRIPT, pieces: () => [scripts.notices] }] : []),
   ];
 }
 
@@ -93,7 +90,7 @@ function fontFiles(site: Site, advances: Advances, shown: Shown): SiteFile[] {
 }
 
 /** The fonts of what is shown, the pictures and the files of the site, which are there without any page being rendered. */
-export function assetFiles(site: Site, advances = unmeasured, shown: Shown = placedIds(site)): SiteFile[] {
+export function assetFiles(site: Site, advances = unmeasured, shown: Shown = placed(site)): SiteFile[] {
   return [
     ...fontFiles(site, advances, shown),
     ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),

@@ -1,3 +1,4 @@
+import { homePage } from './files';
 import { expect, test } from '@jest/globals';
 import { HtmlValidate } from 'html-validate/node';
 import { applyEdits } from '../edit/apply';
@@ -193,7 +194,7 @@ test('sides of a menu around the logo are of the same width where they balance b
   });
   const perCharacter: Advances = { of: (_, text) => text.length / 2 };
   const sides = (advances?: Advances) =>
-    renderPage(site, site.pages.home!, placedOnPage(site), 'en', advances)
+    renderPage(site, site.pages.home!, placedOnPage(site, homePage(site)), 'en', advances)
       .split('</nav>')[0]!
       .split('menu-logo')
       .map((side) => labels.filter((label) => side.includes(`>${label}<`)));

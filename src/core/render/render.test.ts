@@ -411,7 +411,7 @@ test('a site without a home page gets one, so that its folder opens', () => {
     menus: {},
     headers: {},
     drawers: {},
-    placing: { header: null, footer: null },
+    placing: { header: null, footer: null, rules: [] },
   };
   expect(renderFiles(site, noScripts)[0]!.path).toBe('index.html');
 });

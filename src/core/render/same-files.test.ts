@@ -115,14 +115,14 @@ function siteWith(
     ...rulesFor(assembly, whens),
   ]);
   if (!outcome.ok) throw new Error(outcome.reason);
-  const site = { ...outcome.site, placing: { header: assembly.id, footer: null } };
+  const site = { ...outcome.site, placing: { header: assembly.id, footer: null, rules: [] } };
   return { site, assembly: site.headers[assembly.id]! };
 }
 
 /** What rules have a say in: the stylesheet, and a page. */
 const handedOver = (site: Site) => (advances: Advances) => [
   renderStylesheet(site, advances),
-  renderPage(site, homePage(site), placedOnPage(site), site.languages[0]!, advances),
+  renderPage(site, homePage(site), placedOnPage(site, homePage(site)), site.languages[0]!, advances),
 ];
 
 /** Every kind of rule with every second starter, and every starter with every second kind. */

@@ -123,7 +123,7 @@ export function newSite(name: string, ids: IdSource): Site {
     words: { values: {} },
     bands: defaultBands,
     brand: defaultBrand,
-    placing: { header: header.id, footer: footer.id },
+    placing: { header: header.id, footer: footer.id, rules: [] },
     pageOrder: [],
     pages: {},
     menus: {},

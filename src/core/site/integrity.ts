@@ -8,7 +8,8 @@ import { referenceNouns } from '../properties/reference';
 import type { Assembly, Bar } from './assembly';
 import { fileProblems } from './file-places';
 import { MENU_LEVELS, type Menu } from './menu';
-import { pathKey } from './page';
+import { pathKey, type Given } from './page';
+import { slots, type Where } from './placing';
 import type { Problem } from './problem';
 import { ruleProblems } from './rule-problems';
 import { partsOf } from './parts';
@@ -261,13 +262,37 @@ function languageProblems(site: Site): Problem[] {
 }
 
 function placingProblems(site: Site): Problem[] {
-  const { header, footer } = site.placing;
-  const problems: Problem[] = [];
-  if (header !== null && !Object.hasOwn(site.headers, header))
-    problems.push({ path: 'placing.header', reason: `points to a header that is not there (${header})` });
-  if (footer !== null && !Object.hasOwn(site.footers, footer))
-    problems.push({ path: 'placing.footer', reason: `points to a footer that is not there (${footer})` });
-  return problems;
+  const { rules, ...others } = site.placing;
+  const missing = (gives: Given, path: string) =>
+    slots
+      .filter((slot) => typeof gives[slot] === 'string' && !Object.hasOwn(site[`${slot}s`], gives[slot]))
+      .map((slot) => ({
+        path: `${path}.${slot}`,
+        reason: `points to a ${slot} that is not there (${gives[slot]})`,
+      }));
+  const gone = (where: Where): string[] => {
+    if (where.by === 'language') return site.languages.includes(where.language) ? [] : [where.language];
+    const pages = where.by === 'below' ? [where.page] : where.by === 'pages' ? where.pages : [];
+    return pages.filter((id) => !Object.hasOwn(site.pages, id));
+  };
+  return [
+    ...missing(others, 'placing'),
+    ...rules.flatMap(({ id, where, gives }, index) => {
+      const path = `placing.rules.${index}`;
+      const twice = rules.findIndex((each) => each.id === id) < index;
+      return [
+        ...missing(gives, `${path}.gives`),
+        ...gone(where).map((each) => ({
+          path: `${path}.where`,
+          reason: `names a page or a language that is not there (${each})`,
+        })),
+        ...(twice ? [{ path: `${path}.id`, reason: `is ${id}, as that of another rule` }] : []),
+      ];
+    }),
+    ...Object.values(site.pages).flatMap((page) =>
+      page.stands ? missing(page.stands, `pages.${page.id}.stands`) : [],
+    ),
+  ];
 }
 
 /** What the schemas cannot say of a document: pointers that dangle, orders that leave out or repeat, cycles, paths taken twice. */

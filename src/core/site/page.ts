@@ -42,17 +42,22 @@ export const titleSchema = v.pipe(
   v.regex(/^[^\p{Cc}]*$/u, 'Line breaks and control characters cannot stand in a title.'),
 );
 
+export const tagSchema = v.pipe(
+  v.string(),
+  v.trim(),
+  v.regex(/^[^\s,#][^,\p{Cc}]{0,39}$/u, 'A tag has 1 to 40 characters, without a comma.'),
+);
+
 export const tagsSchema = v.pipe(
-  v.array(
-    v.pipe(
-      v.string(),
-      v.trim(),
-      v.regex(/^[^\s,#][^,\p{Cc}]{0,39}$/u, 'A tag has 1 to 40 characters, without a comma.'),
-    ),
-  ),
+  v.array(tagSchema),
   v.maxLength(20, 'A page has at most 20 tags.'),
   v.check((tags) => new Set(tags).size === tags.length, 'A tag stands on a page once.'),
 );
+
+/** A header and a footer that are given: null for none; left out where nothing is said of it. */
+const given = v.optional(v.nullable(idSchema));
+export const givenSchema = v.strictObject({ header: given, footer: given });
+export type Given = v.InferOutput<typeof givenSchema>;
 
 /** A page of the site; its content is a stand-in that ships with the application. */
 export const pageSchema = v.strictObject({
@@ -64,6 +69,8 @@ export const pageSchema = v.strictObject({
   parent: v.nullable(idSchema),
   /** What the page is beside its place, in the designer’s own words. */
   tags: tagsSchema,
+  /** What stands on it whatever rules say: null for nothing, left out where the rules decide. */
+  stands: v.optional(givenSchema),
 });
 export type Page = v.InferOutput<typeof pageSchema>;
 

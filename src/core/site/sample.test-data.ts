@@ -68,6 +68,6 @@ export function sampleSite(): Site {
         values: {},
       },
     },
-    placing: { header: 'h', footer: site.placing.footer },
+    placing: { header: 'h', footer: site.placing.footer, rules: [] },
   };
 }

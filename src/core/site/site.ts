@@ -14,12 +14,10 @@ import { valuesSchema } from '../properties/property';
 import { siteAddressSchema } from './site-address';
 import { nameSchema } from './name';
 import { pageSchema } from './page';
+import { placingSchema } from './placing';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
 export const SITE_VERSION = 7;
-
-/** Which header and footer stand on every page. */
-export const placingSchema = v.strictObject({ header: v.nullable(idSchema), footer: v.nullable(idSchema) });
 
 /** The whole document: one site. */
 export const siteSchema = v.strictObject({

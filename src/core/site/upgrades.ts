@@ -232,8 +232,12 @@ const upgrades: Record<number, Upgrade> = {
   4: (site) => ({ ...site, address: null, words: { values: {} } }),
   // A page could have the name of a file that came since.
   5: (site) => closedByPieces(pathsApart(site)),
-  // Nothing could be embedded, and a bay without a share had one.
-  6: (site) => ({ ...mapBars(site, shareEach), embeds: [] }),
+  // Nothing could be embedded, a bay without a share had one, and the same stood on every page.
+  6: (site) => ({
+    ...mapBars(site, shareEach),
+    embeds: [],
+    placing: { ...(site.placing as Stored), rules: [] },
+  }),
 };
 
 /**

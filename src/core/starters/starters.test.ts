@@ -49,7 +49,7 @@ function withStarter(site: Site, starter: (typeof starters)[number]): Site {
     { edit: 'addAssembly', in: 'headers', assembly },
   ]);
   if (!outcome.ok) throw new Error(outcome.reason);
-  return { ...outcome.site, placing: { header: assembly.id, footer: null } };
+  return { ...outcome.site, placing: { header: assembly.id, footer: null, rules: [] } };
 }
 
 test('there are at least twelve, told apart by their ids and names', () => {
@@ -115,7 +115,10 @@ test('there are eight drawers, told apart by their ids and names', () => {
 test.each(drawerStarters)('“$name” makes valid HTML and CSS, and closes', async (starter) => {
   const site = withDrawer(sampleSite(), starter);
   const drawer = Object.values(site.drawers).find(({ name }) => name === 'Started')!;
-  const html = renderPage(site, homePage(site), { ...placedOnPage(site), drawers: [drawer.id] });
+  const html = renderPage(site, homePage(site), {
+    ...placedOnPage(site, homePage(site)),
+    drawers: [drawer.id],
+  });
   await expectValid(site, html);
   expect(html).toMatch(/<button class="close started-close/);
 });
@@ -136,7 +139,7 @@ function withFooter(site: Site, starter: (typeof footerStarters)[number]): Site 
     { edit: 'addAssembly', in: 'footers', assembly },
   ]);
   if (!outcome.ok) throw new Error(outcome.reason);
-  return { ...outcome.site, placing: { header: null, footer: assembly.id } };
+  return { ...outcome.site, placing: { header: null, footer: assembly.id, rules: [] } };
 }
 
 test('there are twelve footers, told apart by their ids, names and build', () => {

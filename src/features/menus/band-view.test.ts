@@ -35,7 +35,7 @@ function stepped(of: Menu, id: string, band: string, step: -1 | 1): Menu {
       headers: {},
       drawers: {},
       footers: {},
-      placing: { header: null, footer: null },
+      placing: { header: null, footer: null, rules: [] },
     },
     [edit],
   );

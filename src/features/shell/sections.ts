@@ -6,6 +6,7 @@ export const sections = [
   { path: 'headers', label: 'Headers' },
   { path: 'drawers', label: 'Drawers' },
   { path: 'footers', label: 'Footers' },
+  { path: 'placing', label: 'Placing' },
   { path: 'brand', label: 'Brand' },
   { path: 'release', label: 'Release' },
 ] as const;

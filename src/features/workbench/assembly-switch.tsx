@@ -33,7 +33,7 @@ const inPlaceOfEmpty =
     const place = kind === 'headers' ? 'header' : 'footer';
     const placed = site.placing[place] === empty.id;
     return [
-      ...(placed ? [{ edit: 'placeOnEveryPage' as const, placing: { [place]: added.id } }] : []),
+      ...(placed ? [{ edit: 'placeOnOthers' as const, placing: { [place]: added.id } }] : []),
       { edit: 'removeAssembly', at: { in: kind, assembly: empty.id } },
     ];
   };

@@ -1,26 +1,43 @@
 'use client';
 
+import Link from 'next/link';
+import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
+import { placed, placements } from '@/core/site/placing';
 
 const slots = { headers: 'header', footers: 'footer' } as const;
 
-/** Says whether a header or footer stands on every page, and puts it there. */
+/** Says on how many pages a header or footer stands, with the way to where that is said; a draft, which stands on none, is put on pages from here. */
 export function PlacingMark({ kind, id }: { kind: AssemblyKind; id: string }) {
   const site = useSite();
   const edit = useEdit();
+  const count = useMemo(
+    () =>
+      new Set(
+        placements(site)
+          .get(id)
+          ?.map(({ page }) => page.id),
+      ).size,
+    [site, id],
+  );
   if (kind === 'drawers') return null;
-  const slot = slots[kind];
-  const placed = site.placing[slot] === id;
-  return placed ? (
-    <span className="quiet">stands on every page</span>
-  ) : (
-    <button
-      type="button"
-      className="plain"
-      onClick={() => edit([{ edit: 'placeOnEveryPage', placing: { [slot]: id } }])}
-    >
-      stands on no page – put this {assemblyNouns[kind]} on every page
-    </button>
+  if (!placed(site).has(id)) {
+    const pages = site.placing.rules.length > 0 ? 'all other pages' : 'every page';
+    return (
+      <button
+        type="button"
+        className="plain"
+        onClick={() => edit([{ edit: 'placeOnOthers', placing: { [slots[kind]]: id } }])}
+      >
+        a draft, on no page – put this {assemblyNouns[kind]} on {pages}
+      </button>
+    );
+  }
+  const all = site.pageOrder.length;
+  return (
+    <Link href={`/sites/${site.id}/placing`} className="quiet">
+      {count === all ? 'stands on every page' : `stands on ${count} of ${all} pages`}
+    </Link>
   );
 }

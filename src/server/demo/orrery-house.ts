@@ -93,7 +93,7 @@ export function orreryHouse(id: string): Site {
         Object.fromEntries(Object.keys(defaultBrand.typeStyles).map((id) => [id, { family: 'archivo' }])),
       ),
     },
-    placing: { header: header.id, footer: footer.id },
+    placing: { header: header.id, footer: footer.id, rules: [] },
     pageOrder: pages.map((page) => page.id),
     pages: byId(pages),
     menus: byId(menus),

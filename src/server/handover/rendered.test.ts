@@ -32,6 +32,7 @@ function withOtherFamily(): Site {
   ]);
   return {
     ...site,
+    placing: { ...site.placing, rules: [] },
     brand: { ...site.brand, typeStyles: { ...site.brand.typeStyles, other } },
     headers: { ...site.headers, 'h-handbook': { ...header, pieces: Object.fromEntries(pieces) } },
   };

@@ -5,6 +5,7 @@ import { heldBars } from '../../fit/heights';
 import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
 import { beginsWithPicture, type Page } from '../../site/page';
+import { standsAt, type Slot } from '../../site/placing';
 import type { Site } from '../../site/site';
 import { pageWords } from '../../site/page-words';
 import { unmeasured, type Advances } from '../../text/advances';
@@ -39,19 +40,15 @@ export interface OnPage {
   drawers?: readonly Id[];
 }
 
-/** The header and footer that are placed on every page. */
-export function placedOnPage(site: Site): OnPage {
-  const { header, footer } = site.placing;
-  return {
-    header: header === null ? null : (site.headers[header] ?? null),
-    footer: footer === null ? null : (site.footers[footer] ?? null),
-    framesOthers: true,
-  };
+/** The header and footer that are placed on a page in a language. */
+export function placedOnPage(site: Site, page: Page, language = site.languages[0]!): OnPage {
+  const at = (slot: Slot) => site[`${slot}s`][standsAt(site, slot, page, language).id ?? ''] ?? null;
+  return { header: at('header'), footer: at('footer'), framesOthers: true };
 }
 
-/** Whether a notice may stand on the page: in its header, in its footer, or in what they open. */
-export function showsNotices(site: Site, { header, footer }: OnPage): boolean {
-  return [header, footer, ...Object.values(site.drawers)].some(
+/** Whether a notice may stand on pages with these headers and footers: in them, or in what they open. */
+export function showsNotices(site: Site, standing: readonly (Assembly | null)[]): boolean {
+  return [...standing, ...Object.values(site.drawers)].some(
     (assembly) => assembly && Object.values(assembly.pieces).some(({ kind }) => kind === 'notice'),
   );
 }
@@ -155,10 +152,11 @@ export function renderPage(
 export function pagePieces(
   site: Site,
   page: Page,
-  on: OnPage = placedOnPage(site),
+  placed?: OnPage,
   language = site.languages[0]!,
   advances = unmeasured,
 ): string[] {
+  const on = placed ?? placedOnPage(site, page, language);
   const file = pageFile(page.path, languageFolder(site, language));
   const state: PageState = {
     site,
@@ -195,7 +193,7 @@ export function pagePieces(
       el('link', { rel: 'stylesheet', href: state.folder.href(STAND_IN_STYLESHEET) }),
       el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
       ...alternates(state),
-      showsNotices(site, on) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),
+      showsNotices(site, [on.header, on.footer]) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),
       el('script', { src: state.folder.href(SCRIPT), defer: true }),
     ),
     el('body', {}, ...body, iconsHtml(body)),

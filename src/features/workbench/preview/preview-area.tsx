@@ -10,6 +10,8 @@ import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { schemes, type Scheme } from '@/core/properties/schemes';
 import { settleNames } from '@/core/render/names';
 import type { Assembly } from '@/core/site/assembly';
+import { pageFile } from '@/core/render/page/paths';
+import { firstPageOf } from '@/core/site/placing';
 import { hasDark } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
@@ -80,7 +82,11 @@ interface ViewsProps extends PreviewAreaProps {
 
 function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownUp }: ViewsProps) {
   const { notification } = App.useApp();
-  const [file, setFile] = useState('index.html');
+  // Where a link was followed to; each header begins on the first page that it stands on.
+  const [went, setWent] = useState<{ with: string; file: string } | null>(null);
+  const first = firstPageOf(site, assembly.id);
+  const file = went?.with === assembly.id ? went.file : first === null ? 'index.html' : pageFile(first.path);
+  const setFile = (next: string) => setWent({ with: assembly.id, file: next });
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
   const [opened, setOpened] = useState<Record<string, boolean>>({});

@@ -10,12 +10,13 @@ import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
 import type { Assembly } from '@/core/site/assembly';
 import { inScheme } from '@/core/site/scheme';
+import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 
 /** What stands on the previewed page: what is placed there, with what is on the workbench in its place. */
-function onWorkbench(site: Site, kind: AssemblyKind, assembly: Assembly): OnPage {
+function onWorkbench(site: Site, page: Page, kind: AssemblyKind, assembly: Assembly): OnPage {
   // Views load nothing from elsewhere.
-  const placed = { ...placedOnPage(site), framesOthers: false };
+  const placed = { ...placedOnPage(site, page), framesOthers: false };
   if (kind === 'headers') return { ...placed, header: assembly };
   if (kind === 'footers') return { ...placed, footer: assembly };
   return { ...placed, drawers: [assembly.id] };
@@ -40,7 +41,7 @@ export function useRendered(
     () => renderedPages(site).find((each) => pageFile(each.path) === file) ?? homePage(site),
     [site, file],
   );
-  const on = useMemo(() => onWorkbench(site, kind, assembly), [site, kind, assembly]);
+  const on = useMemo(() => onWorkbench(site, page, kind, assembly), [site, page, kind, assembly]);
   const css = useMemo(
     () => seen && viewStylesheet(seen, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
     [seen, advances, on],

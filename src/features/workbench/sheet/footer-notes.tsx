@@ -10,6 +10,7 @@ import { usually } from '@/core/fit/heights';
 import { lineUp } from '@/core/fit/line-up';
 import { screens } from '@/core/fit/screens';
 import type { Assembly } from '@/core/site/assembly';
+import { seenWith } from '@/core/site/placing';
 import { Findings } from '../findings';
 import scroll from '../scroll/scroll.module.css';
 import styles from '../workbench.module.css';
@@ -28,7 +29,7 @@ function awayText(away: number): string {
 export function FooterNotes({ footer }: { footer: string }) {
   const site = useSite();
   const advances = useAdvances();
-  const [header, own] = [site.headers[site.placing.header ?? ''], site.footers[footer]];
+  const [header, own] = [site.headers[seenWith(site, footer, 'header') ?? ''], site.footers[footer]];
   const shown = useMemo(() => screens.filter(({ width }) => [375, 768, 1280, 1920].includes(width)), []);
   const rows = useMemo(() => {
     if (!header || !own) return [];

@@ -43,7 +43,7 @@ function starterPage(site: Site, kind: AssemblyKind, starter: Starter, advances:
   const ids = () => `starter-${(count += 1)}`;
   const { assembly, menus } = startAssembly(site, kind, starter, starter.name, ids);
   const added = Object.fromEntries(menus.map((menu) => [menu.id, menu]));
-  const placed = placedOnPage(site).header;
+  const placed = placedOnPage(site, homePage(site)).header;
   const alone = { [assembly.id]: assembly };
   const [isDrawer, isFooter] = [kind === 'drawers', kind === 'footers'];
   const seen: Site = {

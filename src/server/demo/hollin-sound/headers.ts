@@ -151,3 +151,20 @@ export const handbookHeader = assembly(
     notes: 'For the staff handbook, once it has pages of its own.',
   },
 );
+
+/** What stands where nobody should be led away: on the way to paying, and where somebody came to for one thing. */
+export const plainHeader = assembly('headers', 'h-plain', 'Plain header', [
+  {
+    name: 'Main bar',
+    values: { leastHeight: 72, lineBelow: 'border-hairline' },
+    bays: {
+      start: [['logo', { version: { desktop: 'full', phone: 'compact' }, artworkHeight: 40 }]],
+      end: [
+        [
+          'contact',
+          { link: { to: 'telephone', telephone: '+44 1632 960117' }, words: '01632 960 117', icon: 'phone' },
+        ],
+      ],
+    },
+  },
+]);

@@ -1,12 +1,13 @@
 import type { Artwork } from '@/core/site/artwork';
 import { defaultBands, defaultBrand } from '@/core/site/defaults';
 import type { LinkedFile } from '@/core/site/file';
+import type { PlacingRule } from '@/core/site/placing';
 import { SITE_VERSION, type Site } from '@/core/site/site';
 import { byId, colours, typeStyles } from '../build';
 import { hollinArtwork, timetable } from './artwork';
 import { drawer } from './drawer';
 import { footer, smallFooter } from './footers';
-import { handbookHeader, header } from './headers';
+import { handbookHeader, header, plainHeader } from './headers';
 import { menus, pages } from './pages-and-menus';
 
 /** Hollin Sound Ferries: an invented ferry line between three made-up islands and a mainland harbour. */
@@ -16,6 +17,25 @@ export interface DemoBytes {
   artwork: Record<string, Pick<Artwork, 'type' | 'width' | 'height' | 'bytes' | 'hash'>>;
   timetable: Pick<LinkedFile, 'bytes' | 'hash'>;
 }
+
+const plain = { header: plainHeader.id, footer: smallFooter.id };
+
+/** Which pages get something else than all others: the handbook, the shop, a landing page, news, and small print. */
+const placingRules: PlacingRule[] = [
+  {
+    id: 'pl-handbook',
+    where: { by: 'below', page: 'pg-handbook' },
+    gives: { header: handbookHeader.id, footer: smallFooter.id },
+  },
+  { id: 'pl-shop', where: { by: 'tag', tag: 'shop' }, gives: plain },
+  { id: 'pl-landing', where: { by: 'pages', pages: ['pg-freight'] }, gives: plain },
+  { id: 'pl-news', where: { by: 'below', page: 'pg-company-news' }, gives: { footer: smallFooter.id } },
+  {
+    id: 'pl-small-print',
+    where: { by: 'pages', pages: ['pg-terms', 'pg-privacy'] },
+    gives: { footer: smallFooter.id },
+  },
+];
 
 /** The demo site, once the bytes of its artwork and files are kept. */
 export function hollinSound(id: string, bytes: DemoBytes): Site {
@@ -64,11 +84,11 @@ export function hollinSound(id: string, bytes: DemoBytes): Site {
       logo: { full: 'a-logo', compact: 'a-mark', fullOnDark: 'a-logo-dark', compactOnDark: 'a-mark-dark' },
       values: { gutter: { desktop: 32, phone: 20 } },
     },
-    placing: { header: header.id, footer: footer.id },
+    placing: { header: header.id, footer: footer.id, rules: placingRules },
     pageOrder: pages.map((page) => page.id),
     pages: byId(pages),
     menus: byId(menus),
-    headers: byId([header, handbookHeader]),
+    headers: byId([header, handbookHeader, plainHeader]),
     drawers: byId([drawer]),
     footers: byId([footer, smallFooter]),
     artwork: byId(

@@ -1,0 +1,5 @@
+import { PlacingScreen } from '@/features/placing/placing-screen';
+
+export default function Page() {
+  return <PlacingScreen />;
+}

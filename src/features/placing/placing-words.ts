@@ -1,0 +1,64 @@
+import { applyEdits } from '@/core/edit/apply';
+import type { Edit } from '@/core/edit';
+import type { Assembly } from '@/core/site/assembly';
+import { languageName } from '@/core/site/language';
+import type { Page } from '@/core/site/page';
+import { slots, standsAt, type Slot, type Where, type Why } from '@/core/site/placing';
+import type { Site } from '@/core/site/site';
+
+/** How many titles of pages are told before the rest is counted. */
+const MOST_TOLD = 6;
+
+/** Titles of pages in a few words: `Home, Routes and 12 more`. */
+export function pagesText(pages: readonly Page[]): string {
+  const told = pages.slice(0, MOST_TOLD).map(({ title }) => title);
+  const more = pages.length - told.length;
+  return more > 0 ? `${told.join(', ')} and ${more} more` : told.join(', ');
+}
+
+export const countText = (count: number): string => (count === 1 ? 'one page' : `${count} pages`);
+
+/** The pages that a rule is for, in words. */
+export function whereText(site: Site, where: Where): string {
+  switch (where.by) {
+    case 'below':
+      return `${site.pages[where.page]?.title ?? '?'} and all below it`;
+    case 'tag':
+      return `Tagged “${where.tag}”`;
+    case 'language':
+      return `All in ${languageName(where.language)}`;
+    case 'pages':
+      return where.pages.length === 1
+        ? (site.pages[where.pages[0]!]?.title ?? '?')
+        : `${where.pages.length} pages by hand`;
+  }
+}
+
+/** Why something stands on a page, in words. */
+export function whyText(site: Site, why: Why): string {
+  if (why.by === 'page') return 'the page itself';
+  if (why.by === 'others') return 'all other pages';
+  return `rule ${why.index + 1}: ${whereText(site, site.placing.rules[why.index]!.where)}`;
+}
+
+/** Whether nothing of a header or footer would be seen. */
+const isBare = (assembly: Assembly | undefined): boolean =>
+  assembly === undefined || Object.keys(assembly.pieces).length === 0;
+
+/** The pages that edits would leave without anything to see in a slot, which had something before, slot by slot. */
+export function leftBare(site: Site, edits: Edit[]): { slot: Slot; pages: Page[] }[] {
+  const outcome = applyEdits(site, edits);
+  if (!outcome.ok) return [];
+  const bareIn = (of: Site, slot: Slot, page: Page) =>
+    of.languages.some((language) => isBare(of[`${slot}s`][standsAt(of, slot, page, language).id ?? '']));
+  return slots
+    .map((slot) => ({
+      slot,
+      pages: site.pageOrder
+        .map((id) => site.pages[id]!)
+        .filter(
+          (page) => !bareIn(site, slot, page) && bareIn(outcome.site, slot, outcome.site.pages[page.id]!),
+        ),
+    }))
+    .filter(({ pages }) => pages.length > 0);
+}
