@@ -10,7 +10,7 @@ import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
 import { siteAddressSchema } from '../site/site-address';
 import { givenSchema } from '../site/page';
-import { MOST_PLACING_RULES, placingRuleSchema, placingSchema } from '../site/placing';
+import { MOST_PLACING_RULES, placingRuleSchema, placingSchema } from '../site/placing-schema';
 import type { Site } from '../site/site';
 import { allValues } from '../site/uses';
 import { editKind } from './edit-kind';

@@ -9,7 +9,7 @@ import type { Assembly, Bar } from './assembly';
 import { fileProblems } from './file-places';
 import { MENU_LEVELS, type Menu } from './menu';
 import { pathKey, type Given } from './page';
-import { slots, type Where } from './placing';
+import { slots, type Where } from './placing-schema';
 import type { Problem } from './problem';
 import { ruleProblems } from './rule-problems';
 import { partsOf } from './parts';

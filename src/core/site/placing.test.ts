@@ -4,7 +4,8 @@ import type { Edit } from '../edit';
 import { homePage, renderFiles } from '../render/files';
 import { noScripts } from '../render/scripts.test-data';
 import { newAssembly } from './defaults';
-import { firstPageOf, pagesOf, placed, placements, seenWith, standsAt, type PlacingRule } from './placing';
+import { firstPageOf, pagesOf, placed, placements, seenWith, standsAt } from './placing';
+import { type PlacingRule } from './placing-schema';
 import { countedIds, sampleSite } from './sample.test-data';
 import type { Site } from './site';
 

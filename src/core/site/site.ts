@@ -14,7 +14,7 @@ import { valuesSchema } from '../properties/property';
 import { siteAddressSchema } from './site-address';
 import { nameSchema } from './name';
 import { pageSchema } from './page';
-import { placingSchema } from './placing';
+import { placingSchema } from './placing-schema';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
 export const SITE_VERSION = 7;

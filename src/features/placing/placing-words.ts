@@ -3,7 +3,8 @@ import type { Edit } from '@/core/edit';
 import type { Assembly } from '@/core/site/assembly';
 import { languageName } from '@/core/site/language';
 import type { Page } from '@/core/site/page';
-import { slots, standsAt, type Slot, type Where, type Why } from '@/core/site/placing';
+import { standsAt, type Why } from '@/core/site/placing';
+import { slots, type Slot, type Where } from '@/core/site/placing-schema';
 import type { Site } from '@/core/site/site';
 
 /** How many titles of pages are told before the rest is counted. */

@@ -3,7 +3,7 @@
 import { Select } from 'antd';
 import { useSite } from '@/client/open-site-context';
 import type { Id } from '@/core/ids/id';
-import type { Slot } from '@/core/site/placing';
+import type { Slot } from '@/core/site/placing-schema';
 
 /** The values of the select for nothing at all, and for nothing said. */
 const NOTHING = ' none';

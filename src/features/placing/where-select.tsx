@@ -4,7 +4,8 @@ import { Select } from 'antd';
 import { useMemo } from 'react';
 import { useSite } from '@/client/open-site-context';
 import { languageName } from '@/core/site/language';
-import { pagesOf, type Where } from '@/core/site/placing';
+import { pagesOf } from '@/core/site/placing';
+import { type Where } from '@/core/site/placing-schema';
 import type { Site } from '@/core/site/site';
 import styles from './placing.module.css';
 

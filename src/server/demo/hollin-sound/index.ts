@@ -1,7 +1,7 @@
 import type { Artwork } from '@/core/site/artwork';
 import { defaultBands, defaultBrand } from '@/core/site/defaults';
 import type { LinkedFile } from '@/core/site/file';
-import type { PlacingRule } from '@/core/site/placing';
+import type { PlacingRule } from '@/core/site/placing-schema';
 import { SITE_VERSION, type Site } from '@/core/site/site';
 import { byId, colours, typeStyles } from '../build';
 import { hollinArtwork, timetable } from './artwork';
