@@ -51,7 +51,7 @@ async function siteOfEveryKind(request: APIRequestContext): Promise<string> {
     values: {},
   };
   file.site.headers = { every: header };
-  file.site.placing.header = 'every';
+  file.site.placing = { ...file.site.placing, header: 'every', rules: [] };
   const response = await request.post('/api/sites/open', { data: file });
   expect(response.status()).toBe(201);
   return (await response.json()).id;

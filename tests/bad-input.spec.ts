@@ -54,7 +54,7 @@ test.describe('a site file', () => {
     [
       'a newer version',
       (json: { site: { version: number } }) => void (json.site.version = 99),
-      'site.version: is 99; this application reads version 6.',
+      'site.version: is 99; this application reads version 7.',
     ],
     [
       'a missing reference',

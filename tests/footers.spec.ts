@@ -181,8 +181,12 @@ test('it is told where a footer is not in line with the header, and what is not 
   await pick(page, 'Deep ground');
   await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
   const failing = page.getByRole('region', { name: 'Not legible on this ground' });
-  await expect(failing.getByRole('listitem')).toContainText('Link list');
-  await failing.getByRole('button', { name: 'Let it follow the ground' }).click();
+  // In either scheme.
+  await expect(failing.getByRole('listitem')).toHaveText([
+    /^Link list.*links rest [^,]/,
+    /^Link list.*, in dark/,
+  ]);
+  await failing.getByRole('button', { name: 'Let it follow the ground' }).first().click();
   await expect(failing).toBeHidden();
 });
 
@@ -232,6 +236,8 @@ test('it is told where a footer breaks, what it takes of screens, and lists besi
     file.site.footers['f-big'].pieces,
   ).find(({ kind, values }) => kind === 'links' && values.columns)!;
   links.values.columns = { desktop: 4, phone: 1 };
+  // German has a link that breaks on wider windows too.
+  for (const page of Object.values<{ titles: object }>(file.site.pages)) page.titles = {};
   const { id } = await (await request.post('/api/sites/open', { data: file })).json();
   await page.goto(`/sites/${id}/footers`);
   const standing = page.getByRole('region', { name: 'At every width' });

@@ -28,8 +28,8 @@ async function begin(page: Page, starter: string) {
     .getByRole('dialog')
     .getByRole('button', { name: new RegExp(`^${starter} `) })
     .click();
-  await page.getByRole('button', { name: /put this header on every page/ }).click();
-  await expect(page.getByText('stands on every page')).toBeVisible();
+  await page.getByRole('button', { name: /put this header on all other pages/ }).click();
+  await expect(page.getByRole('link', { name: /^stands on \d+ of 44 pages$/ })).toBeVisible();
   await saved(page);
 }
 

@@ -28,10 +28,14 @@ export interface Asked {
   dest: string | null;
 }
 
-/** Whether what is asked for is a file of a site under an address that only the application gives out, or the script of a preview frame, which holds nothing. */
+/** Scripts of the application that pages of an opaque origin load; they hold nothing. */
+const frameScripts = ['/frame-host.js', '/tried.js'];
+
+/** Whether what is asked for is a file of a site under an address that only the application gives out, or a script of its frames. */
 function isGivenOut(path: string): boolean {
   const [, first, second = ''] = path.split('/');
-  return path === '/frame-host.js' || ((first === 'try' || first === 'frame') && siteAt(second).keyed);
+  const ofSites = ['try', 'frame', 'tried'].includes(first ?? '');
+  return frameScripts.includes(path) || (ofSites && siteAt(second).keyed);
 }
 
 /** Why a request is not answered; null when it is. */

@@ -14,7 +14,7 @@ import { sections, type SectionPath } from './sections';
 import styles from './shell.module.css';
 
 interface ScreenProps {
-  here: SectionPath;
+  here: SectionPath | 'try';
   /** What stands in the top bar after the section's name. */
   crumb?: ReactNode;
   children: ReactNode;
@@ -24,7 +24,7 @@ interface ScreenProps {
 export function Screen({ here, crumb, children }: ScreenProps) {
   const site = useSite();
   const router = useRouter();
-  const label = sections.find((section) => section.path === here)!.label;
+  const label = sections.find((section) => section.path === here)?.label ?? 'Try it';
   return (
     <ActionsProvider>
       <div className={styles.screen}>
@@ -41,9 +41,7 @@ export function Screen({ here, crumb, children }: ScreenProps) {
           <SaveMark />
           <HistoryButtons />
           <ActionList />
-          <a href={`/try/${site.id}/index.html`} target="_blank" rel="noopener">
-            Try it
-          </a>
+          {here !== 'try' && <Link href={`/sites/${site.id}/try`}>Try it</Link>}
           {here !== 'release' && (
             <Button type="primary" onClick={() => router.push(`/sites/${site.id}/release`)}>
               Release…

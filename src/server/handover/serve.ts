@@ -1,4 +1,6 @@
 import { NEWSLETTER_PATH } from '@/core/render/page/paths';
+import { readTried, type TriedAs } from '@/core/render/tried';
+import { inScheme } from '@/core/site/scheme';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
 import { loadSite } from '../sites/store';
@@ -16,7 +18,8 @@ function sandboxHeaders(
   { styles, frames = [] }: { styles?: string; frames?: readonly string[] } = {},
 ): Record<string, string> {
   const own = `http://${request.headers.get('host')}`;
-  const [, below, part] = new URL(request.url).pathname.split('/');
+  const [, below, part, first] = new URL(request.url).pathname.split('/');
+  const root = below === 'tried' ? `${below}/${part}/${first}` : `${below}/${part}`;
   return {
     'content-security-policy': [
       'sandbox allow-scripts allow-popups allow-forms',
@@ -26,7 +29,7 @@ function sandboxHeaders(
       `img-src ${own}`,
       `font-src ${own}`,
       // Nothing else of the application is asked by a script.
-      `connect-src ${own}/${below}/${part}/${NEWSLETTER_PATH}`,
+      `connect-src ${own}/${root}/${NEWSLETTER_PATH}`,
       ...(frames.length > 0 ? [`frame-src ${frames.map((host) => `https://${host}`).join(' ')}`] : []),
       `form-action ${own}`,
       "frame-ancestors 'self'",
@@ -38,21 +41,36 @@ function sandboxHeaders(
   };
 }
 
+/** The script that tells a frame’s screen where one is (public/tried.js), in a page. */
+const withTeller = (html: string): string =>
+  html.replace('</head>', '\t<script src="/tried.js" defer></script>\n\t</head>');
+
+interface Served {
+  ofViews?: boolean;
+  /** The circumstances in which it is tried; null where it is not. */
+  tried?: readonly TriedAs[] | null;
+}
+
 /** A file of a site, rendered from what is stored: that one, and no other. */
 async function serveSiteFile(
   db: Db,
   request: Request,
   id: string,
   path: string,
-  ofViews: boolean,
+  { ofViews = false, tried = null }: Served,
 ): Promise<Response> {
   const stored = loadSite(db, id);
   if (!stored) return noSuchSite();
-  const file = await renderedFile(db, stored.site, path, { ofViews });
-  if (!file) return refusal(404, `There is no file “${path}” in this site.`);
-  const frames = ofViews ? [] : stored.site.embeds;
+  const missing = () => refusal(404, `There is no file “${path}” in this site.`);
+  if (tried?.includes('fontless') && path.startsWith('fonts/')) return missing();
+  const site = inScheme(stored.site, tried?.includes('dark') ? 'dark' : 'light');
+  const file = await renderedFile(db, site, path, { ofViews });
+  if (!file) return missing();
+  const frames = ofViews ? [] : site.embeds;
   const headers = { ...sandboxHeaders(request, { frames }), 'content-type': mediaType(path) };
-  return new Response(new Uint8Array(fileBytes(db, file)), { headers });
+  const told = tried !== null && path.endsWith('.html') && 'text' in file;
+  const body = told ? withTeller(file.text) : new Uint8Array(fileBytes(db, file));
+  return new Response(body, { headers });
 }
 
 const frameHost = `<!doctype html>
@@ -85,24 +103,31 @@ export function answerAt(
   return answerNewsletter(request, sandboxHeaders(request));
 }
 
+/** Where a site’s files are served: as they are handed over, as views load them, and as they are met in a frame that is told where one is. */
+type Below = 'try' | 'frame' | 'tried';
+
 /**
  * What stands at an address of a site’s files: below `try` the files that are handed over, below `frame` frames in the place of its
- * pages. Whoever comes without the site’s key is sent to the address with it; the guard lets only the application’s own pages come so.
+ * pages, below `tried` the files again, in the circumstances that the first part of their path names. Whoever comes without the site’s key
+ * is sent to the address with it; the guard lets only the application’s own pages come so.
  */
 export function serveAt(
   db: Db,
   request: Request,
-  below: 'try' | 'frame',
+  below: Below,
   part: string,
   path: readonly string[],
 ): Response | Promise<Response> {
   const { site, keyed } = siteAt(part);
-  const file = path.length === 0 ? 'index.html' : path.join('/');
+  const parts = path.length === 0 ? ['index.html'] : path;
   if (!keyed) {
-    const location = `/${below}/${keyedSite(site)}/${file.split('/').map(encodeURIComponent).join('/')}`;
+    const location = `/${below}/${keyedSite(site)}/${parts.map(encodeURIComponent).join('/')}`;
     return new Response(null, { status: 307, headers: { location } });
   }
+  const [first = '', ...rest] = parts;
+  if (below === 'tried') return serveSiteFile(db, request, site, rest.join('/'), { tried: readTried(first) });
+  const file = parts.join('/');
   return below === 'frame' && file.endsWith('.html')
     ? serveFrame(request)
-    : serveSiteFile(db, request, site, file, below === 'frame');
+    : serveSiteFile(db, request, site, file, { ofViews: below === 'frame' });
 }

@@ -8,9 +8,13 @@ import type { RulerRule } from '@/ui/ruler/model';
 import { turnText } from './rule-choices';
 
 /** What a rule does, in a few words. */
-function ruleText(site: Site, assembly: Assembly, rule: CollapseRule): string {
+export function ruleText(site: Site, assembly: Assembly, rule: CollapseRule): string {
   const pieces = [...new Set(rule.turns.map(({ piece }) => piece))].map((id) => assembly.pieces[id]!);
-  const words = pieces.map((piece) => `${pieceTitle(site, piece)} → ${turnText(rule, piece)}`);
+  const words = pieces.map((piece) => {
+    const turned = turnText(rule, piece);
+    // What is not among the offered turns is told by the piece alone.
+    return turned === '' ? `${pieceTitle(site, piece)} gives way` : `${pieceTitle(site, piece)} → ${turned}`;
+  });
   return words.length === 0 ? 'nothing turns yet' : words.join(', ');
 }
 

@@ -69,7 +69,7 @@ export function footerFaultText(site: Site, footer: Assembly, stretch: FooterStr
   const items = Object.values(site.menus).flatMap((menu) => Object.values(menu.items));
   const labels = entries.flatMap((entry) => {
     const item = items.find(({ id }) => id === entry);
-    return item ? [`“${itemLabel(site, item)}”`] : [];
+    return item ? [`“${itemLabel(site, item, languages[0])}”`] : [];
   });
   const [first = '', ...others] = labels;
   const item = others.length === 0 ? first : `${first} and ${others.length} more`;
