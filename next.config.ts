@@ -16,7 +16,10 @@ const config: NextConfig = {
   // The files of sites are served to pages of an opaque origin, under rules of their own (src/server/handover/serve.ts).
   headers: async () => [
     { source: '/:path*', headers: everywhere },
-    { source: '/((?!try/|tried/|frame/|frame-host\\.js$|tried\\.js$|api/sites/[^/]+/bytes/).*)', headers: ownPages },
+    {
+      source: '/((?!try/|tried/|frame/|frame-host\\.js$|tried\\.js$|api/sites/[^/]+/bytes/).*)',
+      headers: ownPages,
+    },
   ],
   // A site file is the largest thing that is sent (MOST_SITE_FILE); Next cuts a body off at this size without a word.
   experimental: { proxyClientMaxBodySize: '72mb' },

@@ -54,14 +54,16 @@ const views = [
       await page.waitForTimeout(4000);
     },
   },
-  { name: 'side-header', path: `${demo}/headers/h-handbook` },
+  { name: 'placing', path: `${demo}/placing` },
   {
-    name: 'actions',
-    path: `${demo}/headers`,
+    name: 'try',
+    path: `${demo}/try`,
     async before(page) {
-      await page.keyboard.press('Alt+a');
-      await page.getByRole('combobox', { name: 'Action' }).fill('ba');
+      await page.getByRole('combobox', { name: 'Size of the window' }).click({ force: true });
+      await page.locator('.ant-select-item-option').filter({ hasText: 'Tablet, upright' }).first().click();
+      await page.getByRole('complementary').getByText('menu button').waitFor();
     },
+  },
   },
   { name: 'drawers', path: `${demo}/drawers` },
   { name: 'footers', path: `${demo}/footers` },
