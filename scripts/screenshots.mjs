@@ -64,7 +64,6 @@ const views = [
       await page.getByRole('complementary').getByText('menu button').waitFor();
     },
   },
-  },
   { name: 'drawers', path: `${demo}/drawers` },
   { name: 'footers', path: `${demo}/footers` },
   { name: 'pages', path: `${demo}/pages` },

@@ -77,6 +77,8 @@ const screens = [
   'sites/hollin-sound/drawers',
   'sites/hollin-sound/footers',
   'sites/hollin-sound/brand',
+  'sites/hollin-sound/placing',
+  'sites/hollin-sound/try',
   'sites/hollin-sound/release',
   'sites/nobody/pages',
 ];

@@ -6,8 +6,8 @@ export const sections = [
   { path: 'headers', label: 'Headers' },
   { path: 'drawers', label: 'Drawers' },
   { path: 'footers', label: 'Footers' },
-  { path: 'placing', label: 'Placing' },
   { path: 'brand', label: 'Brand' },
+  { path: 'placing', label: 'Placing' },
   { path: 'release', label: 'Release' },
 ] as const;
 
