@@ -283,7 +283,7 @@ test('the demo sites are sound, counted in the list, and come back from their si
   deleteSite(db, id);
   await seedDemo(db, lookHere, now);
   expect(listSites(db).map(({ name, pages, headers }) => [name, pages > 6, headers])).toEqual([
-    ['Hollin Sound Ferries', true, 2],
+    ['Hollin Sound Ferries', true, 3],
     ['Orrery House', true, 1],
   ]);
   const { site } = loadSite(reopened(), 'hollin-sound')!;
