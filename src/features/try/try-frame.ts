@@ -59,6 +59,6 @@ export function drawnIn(
   return { width: window.width / zoom, height: window.height / zoom, scale: zoom * fit };
 }
 
-/** The header and footer that were last heard of, by their names; what stands there is none. */
+/** The name of what stands somewhere; `none` where nothing does. */
 export const nameOf = (things: Readonly<Record<Id, { name: string }>>, id: Id | null): string =>
   id === null ? 'none' : (things[id]?.name ?? 'none');

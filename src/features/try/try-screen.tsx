@@ -7,7 +7,7 @@ import { bandAt, NARROWEST } from '@/core/bands/band';
 import { heldScreens, type HeldScreen } from '@/core/fit/screens';
 import { stageAt, wayDown } from '@/core/fit/way-down';
 import { phaseLabels } from '@/core/properties/phases';
-import { pageFile } from '@/core/render/page/paths';
+import { languageFolder, pageFile } from '@/core/render/page/paths';
 import { circumstances, triedPart, type TriedAs } from '@/core/render/tried';
 import { languageName } from '@/core/site/language';
 import { standsAt } from '@/core/site/placing';
@@ -64,6 +64,29 @@ function WhereOneIs({ where, width }: { where: Where | null; width: number }) {
   );
 }
 
+interface SideProps {
+  of: 'Width' | 'Height';
+  px: number;
+  least: number;
+  most: number;
+  set(px: number): void;
+}
+
+/** How wide or high the window is, in CSS px. */
+function Side({ of, px, least, most, set }: SideProps) {
+  return (
+    <InputNumber
+      aria-label={`${of} of the window, in px`}
+      className={styles.px}
+      min={least}
+      max={most}
+      precision={0}
+      value={px}
+      onChange={(typed) => typed !== null && set(typed)}
+    />
+  );
+}
+
 /** The site in a frame of any size, clicked through as visitors do, in their circumstances. */
 export function TryScreen() {
   const site = useSite();
@@ -89,7 +112,7 @@ export function TryScreen() {
     window.addEventListener('message', told);
     return () => window.removeEventListener('message', told);
   }, [site]);
-  const file = where ? pageFile(where.page.path) : 'index.html';
+  const file = where ? pageFile(where.page.path, languageFolder(site, where.language)) : 'index.html';
   const root = `/tried/${site.id}/${triedPart(as)}`;
   const part = as.join();
   const [shown, setShown] = useState({ part, revision, src: `${root}/index.html` });
@@ -124,24 +147,20 @@ export function TryScreen() {
               if (chosen) setSize({ width: chosen.width, height: chosen.height });
             }}
           />
-          <InputNumber
-            aria-label="Width of the window, in px"
-            className={styles.px}
-            min={NARROWEST}
-            max={WIDEST}
-            precision={0}
-            value={size.width}
-            onChange={(width) => width !== null && setSize({ ...size, width })}
+          <Side
+            of="Width"
+            px={size.width}
+            least={NARROWEST}
+            most={WIDEST}
+            set={(width) => setSize({ ...size, width })}
           />
           <span aria-hidden="true">×</span>
-          <InputNumber
-            aria-label="Height of the window, in px"
-            className={styles.px}
-            min={LOWEST}
-            max={HIGHEST}
-            precision={0}
-            value={size.height}
-            onChange={(height) => height !== null && setSize({ ...size, height })}
+          <Side
+            of="Height"
+            px={size.height}
+            least={LOWEST}
+            most={HIGHEST}
+            set={(height) => setSize({ ...size, height })}
           />
           <Select
             aria-label="Zoom"
