@@ -6,7 +6,7 @@ import { inScheme } from '../src/core/site/scheme';
 import type { Site } from '../src/core/site/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { makeSite, saved, view } from './support/site';
+import { copyOfDemo, makeSite, saved, view } from './support/site';
 import { test } from './support/test';
 
 /** What is seen of every element of header, footer and drawers that colours decide, and which pictures stand there. */
@@ -115,4 +115,22 @@ test('a colour gets another value for dark, views show both schemes side by side
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByLabel('Scheme of the views')).toHaveCount(0);
   await expect(view(page, 'Desktop').locator('body')).toBeAttached();
+});
+
+test('contrast over pictures is told for the dark scheme too, where scrims are only told', async ({
+  page,
+}) => {
+  await page.goto(`/sites/${await copyOfDemo(page.request)}/headers`);
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByRole('button', { name: 'Main bar', exact: true })
+    .click();
+  await page.getByText('by scroll', { exact: true }).click();
+  const region = page.getByRole('region', { name: 'Legible over pictures' });
+  const night = region.getByRole('button', { name: 'Desktop, Main bar over Dark night' });
+  const light = await night.textContent();
+  await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ }).first()).toBeVisible();
+  await region.getByText('dark', { exact: true }).click();
+  await expect(night).not.toHaveText(light!);
+  await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ })).toHaveCount(0);
 });

@@ -13,6 +13,7 @@ import { newAssembly } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { startAssembly, type Starter } from '@/core/starters/starter';
+import { inPlaceOf } from '../placing/in-place-of';
 import { drawerForButton } from './menu-drawer';
 import { StarterGallery } from './starters/starter-gallery';
 import styles from './workbench.module.css';
@@ -26,17 +27,13 @@ function freeName(noun: string, taken: readonly string[], counted: boolean): str
   return `${base} ${count}`;
 }
 
-/** The edits that let a new header or footer take the place of an empty one, on the pages too. */
+/** The edits that let a new header or footer take the place of an empty one, wherever that stands. */
 const inPlaceOfEmpty =
   (kind: 'headers' | 'footers') =>
-  (site: Site, empty: Assembly, added: Assembly): Edit[] => {
-    const place = kind === 'headers' ? 'header' : 'footer';
-    const placed = site.placing[place] === empty.id;
-    return [
-      ...(placed ? [{ edit: 'placeOnOthers' as const, placing: { [place]: added.id } }] : []),
-      { edit: 'removeAssembly', at: { in: kind, assembly: empty.id } },
-    ];
-  };
+  (site: Site, empty: Assembly, added: Assembly): Edit[] => [
+    ...inPlaceOf(site, empty.id, added.id),
+    { edit: 'removeAssembly', at: { in: kind, assembly: empty.id } },
+  ];
 
 /** The edits that let what opens a drawer open a new one; the old one stays, for those who want it back. */
 function inPlaceOfDrawer(site: Site, old: Assembly, drawer: Assembly): Edit[] {

@@ -1,6 +1,6 @@
 'use client';
 
-import { App } from 'antd';
+import { App, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit } from '@/client/open-site-context';
@@ -8,7 +8,9 @@ import { contrastsOver } from '@/client/picture-contrast';
 import type { ScrimForm } from '@/core/colour/picture-contrast';
 import { usually } from '@/core/fit/heights';
 import { barsOverPicture, type OverPicture } from '@/core/fit/over-picture';
+import { schemes, type Scheme } from '@/core/properties/schemes';
 import type { Assembly } from '@/core/site/assembly';
+import { hasDark, inScheme } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import type { BarContrast } from '@/workers/contrast-messages';
@@ -68,7 +70,8 @@ function Spot({
 
 interface ScrimsProps {
   contrast: BarContrast;
-  onPut(form: ScrimForm, alpha: number): void;
+  /** Puts one in; null where they are only told. */
+  onPut: ((form: ScrimForm, alpha: number) => void) | null;
 }
 
 /** The least scrims for a bar, each put in with one click. */
@@ -76,6 +79,8 @@ function Scrims({ contrast, onPut }: ScrimsProps) {
   const forms = (['flat', 'gradient'] as const).filter((form) => contrast[form] !== null);
   if (forms.length === 0) return <span>no scrim is enough</span>;
   if (contrast.flat === 0) return <span className="quiet">none needed</span>;
+  if (onPut === null)
+    return <span>{forms.map((form) => `${form} ${Math.round(contrast[form]! * 100)} %`).join(', ')}</span>;
   return forms.map((form) => (
     <button
       key={form}
@@ -104,7 +109,7 @@ interface DetailProps {
   at: OverPicture;
   title: string;
   contrast: BarContrast;
-  onPut(form: ScrimForm, alpha: number): void;
+  onPut: ScrimsProps['onPut'];
 }
 
 /** One picture behind one bar, with its figures and the scrims that would help. */
@@ -135,7 +140,12 @@ export function OverPictures({ site, header }: { site: Site; header: Assembly })
   const { notification } = App.useApp();
   const edit = useEdit();
   const advances = useAdvances();
-  const over = useMemo(() => barsOverPicture(usually(site, advances), header), [site, advances, header]);
+  const [wanted, setWanted] = useState<Scheme>('light');
+  const scheme = hasDark(site) ? wanted : 'light';
+  const over = useMemo(
+    () => barsOverPicture(usually(inScheme(site, scheme), advances), header),
+    [site, scheme, advances, header],
+  );
   const [pictures, add] = usePictures();
   const contrasts = useContrasts(pictures, over);
   const [chosen, setChosen] = useState<{ picture: string; row: number }>({ picture: 'Busy harbour', row: 0 });
@@ -146,6 +156,7 @@ export function OverPictures({ site, header }: { site: Site; header: Assembly })
   const judged = pictures.filter(({ name }) => contrasts.get(name)?.length === over.length);
   const row = Math.min(chosen.row, over.length - 1);
   const shown = judged.find(({ name }) => name === chosen.picture) ?? judged[0];
+  // One that is put in lies there in both schemes, so in the dark one they are only told.
   const put =
     (at: OverPicture, { colour }: BarContrast) =>
     (form: ScrimForm, alpha: number) => {
@@ -155,6 +166,15 @@ export function OverPictures({ site, header }: { site: Site; header: Assembly })
   return (
     <section className={styles.over} aria-label="Legible over pictures">
       <h3>Legible over pictures, at the top of the page</h3>
+      {hasDark(site) && (
+        <Segmented
+          size="small"
+          aria-label="Scheme of the contrasts over pictures"
+          value={scheme}
+          options={[...schemes]}
+          onChange={setWanted}
+        />
+      )}
       {shown === undefined ? (
         <p className="quiet">Looking at the pictures …</p>
       ) : (
@@ -191,7 +211,7 @@ export function OverPictures({ site, header }: { site: Site; header: Assembly })
                       </td>
                     ))}
                     <td>
-                      <Scrims contrast={all} onPut={put(at, all)} />
+                      <Scrims contrast={all} onPut={scheme === 'light' ? put(at, all) : null} />
                     </td>
                   </tr>
                 );
@@ -203,7 +223,7 @@ export function OverPictures({ site, header }: { site: Site; header: Assembly })
             at={over[row]!}
             title={nameOf(over[row]!)}
             contrast={contrasts.get(shown.name)![row]!}
-            onPut={put(over[row]!, contrasts.get(shown.name)![row]!)}
+            onPut={scheme === 'light' ? put(over[row]!, contrasts.get(shown.name)![row]!) : null}
           />
         </>
       )}
