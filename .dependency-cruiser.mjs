@@ -22,6 +22,7 @@ const coreLayers = [
   'fit',
   'render',
   'wording',
+  'comparing',
   'formats',
 ];
 

@@ -7,7 +7,8 @@ import { bringing } from '@/core/edit/brought';
 import type { Link } from '@/core/properties/link';
 import { itemLabel } from '@/core/menus/entries';
 import type { Menu, MenuItem } from '@/core/site/menu';
-import { linkWords, type EditorSource } from '@/ui/sheet/editor-source';
+import { linkWords } from '@/core/menus/link-words';
+import type { EditorSource } from '@/ui/sheet/editor-source';
 import { LinkEditor } from '@/ui/sheet/editors/link-editor';
 import { useUpload } from '../uploads/use-upload';
 

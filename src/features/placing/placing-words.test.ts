@@ -3,7 +3,8 @@ import { applyEdits } from '@/core/edit/apply';
 import { newAssembly } from '@/core/site/defaults';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
 import { standsAt } from '@/core/site/placing';
-import { leftBare, pagesText, whereText, whyText } from './placing-words';
+import { whereText } from '@/core/site/where-text';
+import { leftBare, pagesText, whyText } from './placing-words';
 
 const count = countedIds();
 const empty = { ...newAssembly('headers', 'Empty', 'desktop', () => `own-${count()}`), id: 'empty' };

@@ -1,10 +1,10 @@
 import { applyEdits } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
 import type { Assembly } from '@/core/site/assembly';
-import { languageName } from '@/core/site/language';
 import type { Page } from '@/core/site/page';
 import { standsAt, type Why } from '@/core/site/placing';
-import { slots, type Slot, type Where } from '@/core/site/placing-schema';
+import { slots, type Slot } from '@/core/site/placing-schema';
+import { whereText } from '@/core/site/where-text';
 import type { Site } from '@/core/site/site';
 
 /** How many titles of pages are told before the rest is counted. */
@@ -18,22 +18,6 @@ export function pagesText(pages: readonly Page[]): string {
 }
 
 export const countText = (count: number): string => (count === 1 ? 'one page' : `${count} pages`);
-
-/** The pages that a rule is for, in words. */
-export function whereText(site: Site, where: Where): string {
-  switch (where.by) {
-    case 'below':
-      return `${site.pages[where.page]?.title ?? '?'} and all below it`;
-    case 'tag':
-      return `Tagged “${where.tag}”`;
-    case 'language':
-      return `All in ${languageName(where.language)}`;
-    case 'pages':
-      return where.pages.length === 1
-        ? (site.pages[where.pages[0]!]?.title ?? '?')
-        : `${where.pages.length} pages by hand`;
-  }
-}
 
 /** Why something stands on a page, in words. */
 export function whyText(site: Site, why: Why): string {

@@ -1,8 +1,8 @@
 import { bandChain, bandRangeText, type Band } from '@/core/bands/band';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { findPlace, type Place, type PlaceContent } from '@/core/edit/place';
+import { valueText } from '@/core/menus/value-text';
 import { axisCells } from '@/core/properties/axis';
-import type { Link } from '@/core/properties/link';
 import type { Property, Values } from '@/core/properties/property';
 import { cellParts, phaseCell, phaseLabels, phases } from '@/core/properties/phases';
 import { scrollProperties } from '@/core/properties/scroll';
@@ -18,7 +18,6 @@ import { seenColour } from '@/core/site/seen-colour';
 import type { Site } from '@/core/site/site';
 import { pieceStyle } from '@/core/text/text-width';
 import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
-import { linkWords } from '@/ui/sheet/editor-source';
 
 /** What the columns of the sheet stand for. */
 export type SheetAxis = 'width' | 'state' | 'scroll' | 'language';
@@ -42,18 +41,6 @@ function languageColumns({ languages }: Site): SheetColumn[] {
     label: languageName(languages[index]!),
     range: languages[index]!,
   }));
-}
-
-/** A value in words, with the names of what it points at. */
-function valueText(site: Site, { kind }: Property, value: unknown): string {
-  const { editor } = kind;
-  if (editor.as === 'link') return linkWords(site, value as Link);
-  if (value === null && editor.open !== undefined) return editor.open;
-  if (editor.as === 'reference') return partName(site, editor.to, value as string) ?? 'gone';
-  if (editor.as === 'colour' && value !== 'none') return partName(site, 'colours', value as string) ?? 'gone';
-  if (editor.as === 'family') return partName(site, 'fonts', value as string) ?? kind.text(value);
-  const text = kind.text(value);
-  return text === '' ? (editor.as === 'text' && editor.placeholder) || '–' : text;
 }
 
 function swatchOf(site: Site, { kind }: Property, value: unknown): string | null {

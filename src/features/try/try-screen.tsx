@@ -14,7 +14,7 @@ import { standsAt } from '@/core/site/placing';
 import { hasDark } from '@/core/site/scheme';
 import { useSize } from '@/ui/use-size';
 import { whyText } from '../placing/placing-words';
-import { ruleText } from '../workbench/fit/ruler-rules';
+import { ruleText } from '@/core/fit/rule-words';
 import { Screen } from '../shell/screen';
 import { drawnIn, nameOf, whereTold, type Where } from './try-frame';
 import styles from './try.module.css';

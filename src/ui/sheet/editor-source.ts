@@ -2,7 +2,7 @@ import { DEFAULT_STEP } from '@/core/properties/brand';
 import { EVERYWHERE } from '@/core/bands/follow';
 import { shippedFamilies } from '@/core/brand/fonts';
 import { readLink, targetText } from '@/core/menus/link-text';
-import { targetLabel } from '@/core/menus/entries';
+import { linkWords } from '@/core/menus/link-words';
 import type { Link } from '@/core/properties/link';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import { partName, partsOf } from '@/core/site/parts';
@@ -77,20 +77,6 @@ function linkGroups(site: Site): { label: string; options: SheetOption[] }[] {
       options: pages.map(({ value, label }) => option({ to: 'dialog', page: value }, `${label} (dialog)`)),
     },
   ].filter(({ options }) => options.length > 0);
-}
-
-/** A link in words, for where it is read rather than typed. */
-export function linkWords(site: Site, link: Link): string {
-  if (link.to === 'nothing') return 'nowhere';
-  if (link.to === 'page') return site.pages[link.page]?.path ?? '';
-  if (link.to === 'section') return `${site.pages[link.page]?.path ?? ''}#${link.section}`;
-  const label = targetLabel(site, link);
-  const words: Partial<Record<Link['to'], string>> = {
-    dialog: `dialog: ${label}`,
-    drawer: `drawer: ${label}`,
-    language: `language: ${label}`,
-  };
-  return words[link.to] ?? label;
 }
 
 /** What editors know of this site. */

@@ -2,7 +2,8 @@ import { expect, test } from '@jest/globals';
 import type { CollapseRule } from '@/core/site/collapse-rule';
 import { sampleSite } from '@/core/site/sample.test-data';
 import { turnChoices } from '@/core/fit/turn-choices';
-import { offeredChoices, turned, turnText, withAmount, withChoices } from './rule-choices';
+import { turned, turnText } from '@/core/fit/rule-words';
+import { offeredChoices, withAmount, withChoices } from './rule-choices';
 
 const site = sampleSite();
 const { menu, logo } = site.headers.h!.pieces;

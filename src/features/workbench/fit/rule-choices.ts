@@ -1,11 +1,9 @@
+import { turned } from '@/core/fit/rule-words';
 import { newTurn, says, turnChoices, type TurnChoice } from '@/core/fit/turn-choices';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Piece } from '@/core/site/assembly';
 import type { CollapseRule, Turn } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';
-
-const isOf = (turn: Turn, { property, value, amount }: TurnChoice) =>
-  turn.property === property && (amount ? turn.step !== undefined : turn.value === value);
 
 /** The choices that are offered for a piece under a rule: only pieces of headers leave for a drawer. */
 export function offeredChoices(piece: Piece, kind: AssemblyKind, { when }: CollapseRule): TurnChoice[] {
@@ -14,14 +12,6 @@ export function offeredChoices(piece: Piece, kind: AssemblyKind, { when }: Colla
       !(beforehand && when.by === 'browser') &&
       (!inHeaders || kind === 'headers') &&
       (needs === undefined || says(piece, needs)),
-  );
-}
-
-/** What a rule makes of a piece: the choices with the turns that say them. */
-export function turned({ turns }: CollapseRule, piece: Piece): { choice: TurnChoice; turn: Turn }[] {
-  const own = turns.filter((turn) => turn.piece === piece.id);
-  return turnChoices(piece).flatMap((choice) =>
-    own.filter((turn) => isOf(turn, choice)).map((turn) => ({ choice, turn })),
   );
 }
 
@@ -56,15 +46,6 @@ export function withAmount(rule: CollapseRule, of: Turn, value: number): Collaps
       turn.piece === of.piece && turn.property === of.property ? { ...turn, value } : turn,
     ),
   };
-}
-
-/** What a rule makes of a piece, in a few words. */
-export function turnText(rule: CollapseRule, piece: Piece): string {
-  return turned(rule, piece)
-    .map(({ choice: { label, amount }, turn }) =>
-      amount ? `${label}, ${amount.words[0]} ${String(turn.value)} ${amount.words[1]}` : label,
-    )
-    .join(', ');
 }
 
 /** Whether a menu leads somewhere when it is a menu button. */

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
+import { turned } from '@/core/fit/rule-words';
 import { NARROWEST } from '@/core/bands/band';
 import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
@@ -30,7 +31,7 @@ import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
 import { ForecastTable } from './forecast-table';
-import { offeredChoices, opensSomething, turned, withAmount, withChoices } from './rule-choices';
+import { offeredChoices, opensSomething, withAmount, withChoices } from './rule-choices';
 import styles from './fit.module.css';
 
 interface RulesPanelProps {
