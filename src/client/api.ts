@@ -79,11 +79,13 @@ export const getSite = (site: string, owner: Owner) =>
 
 export const postEdits = (
   site: string,
-  request: ChangeRequest & { edits: readonly Edit[]; group: string | null },
+  request: ChangeRequest & { edits: readonly Edit[]; group: string | null; point: string | null },
 ) => post<{ standing: Standing }>(`/api/sites/${site}/edits`, JSON.stringify(request));
 
-export const postHistory = (site: string, request: ChangeRequest & { kind: 'undo' | 'redo' }) =>
-  post<{ standing: Standing }>(`/api/sites/${site}/history`, JSON.stringify(request));
+export const postHistory = (
+  site: string,
+  request: ChangeRequest & ({ kind: 'undo' | 'redo' } | { kind: 'return'; point: string }),
+) => post<{ standing: Standing }>(`/api/sites/${site}/history`, JSON.stringify(request));
 
 export const getChanges = (site: string, since: number, owner: Owner) =>
   ask<{ standing: Standing }>(`/api/sites/${site}/changes?since=${since}&${asOwner(owner)}`);

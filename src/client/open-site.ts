@@ -19,6 +19,7 @@ interface Batch {
   id: string;
   edits: readonly Edit[];
   group: string | null;
+  point: string | null;
   /** The site right after them, as it was shown. */
   after: Site;
 }
@@ -27,6 +28,7 @@ interface Batch {
 type Errand =
   | { do: 'edits'; id: string }
   | { do: 'undo' | 'redo'; id: string; done(): void }
+  | { do: 'return'; id: string; point: string; done(): void }
   | { do: 'catchUp'; id: string; done(): void };
 
 /**
@@ -49,11 +51,18 @@ export interface OpenSite {
   notice: { text: string; number: number } | null;
   /**
    * Applies edits at once and sends them. Edits of one gesture bear the same group. Gives the reason when they are refused. What is
-   * changed as a whole is made of the document as it is now: what is on the screen may be drawn a little later.
+   * changed as a whole is made of the document as it is now: what is on the screen may be drawn a little later. With `point`, a saved
+   * point of that name is made before them.
    */
-  edit(edits: readonly Edit[] | ((now: Site) => readonly Edit[]), group?: string | null): string | null;
+  edit(
+    edits: readonly Edit[] | ((now: Site) => readonly Edit[]),
+    group?: string | null,
+    point?: string | null,
+  ): string | null;
   /** Takes the last gesture of this window back, or does it again, once everything before it is saved. */
   step(kind: 'undo' | 'redo'): Promise<void>;
+  /** Goes back to a saved point, as one edit, once everything before it is saved. */
+  returnTo(point: string): Promise<void>;
   /** Fetches what others have changed. */
   catchUp(): Promise<void>;
 }
@@ -146,9 +155,11 @@ export function openSite(
       const base = get().revision;
       if (errand.do === 'catchUp') return getChanges(site.id, base, owner);
       const request = { base, batch: errand.id, owner };
+      if (errand.do === 'return')
+        return postHistory(site.id, { ...request, kind: 'return', point: errand.point });
       if (errand.do !== 'edits') return postHistory(site.id, { ...request, kind: errand.do });
-      const { edits, group } = get().waiting.find(({ id }) => id === errand.id)!;
-      return postEdits(site.id, { ...request, edits, group });
+      const { edits, group, point } = get().waiting.find(({ id }) => id === errand.id)!;
+      return postEdits(site.id, { ...request, edits, group, point });
     };
 
     /** Asks until there is an answer that says yes or no: the same request, which the server knows by its id. */
@@ -224,13 +235,13 @@ export function openSite(
       undo: standing.undo,
       redo: standing.redo,
       notice: null,
-      edit(wanted, group = null) {
+      edit(wanted, group = null, point = null) {
         if (isOver()) return get().saveState === 'gone' ? GONE : STOPPED;
         const edits = typeof wanted === 'function' ? wanted(get().site) : wanted;
         const outcome = applyEdits(get().site, edits);
         if (!outcome.ok) return outcome.reason;
         if (outcome.patches.length === 0) return null;
-        const batch: Batch = { id: nanoid(), edits, group, after: outcome.site };
+        const batch: Batch = { id: nanoid(), edits, group, point, after: outcome.site };
         const { saveState } = get();
         set({
           site: outcome.site,
@@ -242,6 +253,10 @@ export function openSite(
       },
       step: (kind) =>
         isOver() ? Promise.resolve() : new Promise((done) => add({ do: kind, id: nanoid(), done })),
+      returnTo: (point) =>
+        isOver()
+          ? Promise.resolve()
+          : new Promise((done) => add({ do: 'return', id: nanoid(), point, done })),
       catchUp: () =>
         isOver() || errands.some((errand) => errand.do === 'catchUp')
           ? Promise.resolve()

@@ -48,6 +48,13 @@ test('a list is hidden with its heading where a band hides the item that it is o
   expect(renderStylesheet(site)).toMatch(new RegExp(`\\.${own} \\{\\s+display: none`));
 });
 
+test('a link by itself goes with its group, which would keep a gap otherwise', () => {
+  const hidden = { shown: { desktop: 'shown', phone: 'hidden' } };
+  const site = withLists([item('One', [], hidden), item('Two')], ['One', 'Two']);
+  const [, own] = /class="links-group ([\w-]+)"/.exec(footerOf(site))!;
+  expect(renderStylesheet(site)).toMatch(new RegExp(`\\.${own} \\{\\s+display: none`));
+});
+
 test('where a band has an order of its own, the lists stand once more in it, each with ids of its own', () => {
   const site = withLists(
     [item('One', ['Two']), item('Two'), item('Three', ['Four']), item('Four')],

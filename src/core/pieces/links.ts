@@ -188,7 +188,7 @@ const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: Valu
   } as const satisfies Layouts;
 };
 
-/** Links with their heading; `of` is the item of the first level that they are below of, where there is one. */
+/** Links with their heading; `of` is the item of the first level that they are below of, or that is the one link: its group goes where it is hidden. */
 interface Group<E> {
   of: Id | null;
   heading: string;
@@ -204,7 +204,7 @@ function groupsOf<E extends { id: Id; label: string; children: readonly E[] }>(
   return entries.map((entry): Group<E> =>
     entry.children.length > 0
       ? { of: entry.id, heading: entry.label, links: entry.children }
-      : { of: null, heading: '', links: [entry] },
+      : { of: entry.id, heading: '', links: [entry] },
   );
 }
 

@@ -31,7 +31,7 @@ export function ReadTokens({ onClose }: { onClose(): void }) {
       nouns={['token', 'tokens']}
       onAdd={(found) => {
         const edits = found.flatMap((each) => each.edits);
-        return edits.length === 0 ? null : edit(edits);
+        return edits.length === 0 ? null : edit(edits, null, 'Before reading brand values');
       }}
       onClose={onClose}
     />

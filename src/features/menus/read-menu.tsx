@@ -71,7 +71,7 @@ export function ReadMenu({
     const edits: Edit[] = pages.length > 0 ? [{ edit: 'addPages', pages }] : [];
     if (into === 'this' && menu) {
       edits.push({ edit: 'addItems', menu: menu.id, items, parent: null, before: null });
-      return edit(edits);
+      return edit(edits, null, 'Before reading a menu');
     }
     const made = newMenu({
       id: newId(),
@@ -79,7 +79,7 @@ export function ReadMenu({
       top,
       items: Object.fromEntries(items.map((item) => [item.id, item])),
     });
-    const reason = edit([...edits, { edit: 'addMenu', menu: made }]);
+    const reason = edit([...edits, { edit: 'addMenu', menu: made }], null, 'Before reading a menu');
     if (reason === null) onMade(made.id);
     return reason;
   };

@@ -47,7 +47,9 @@ export function AddPages({ onClose }: { onClose(): void }) {
       })}
       nouns={['page', 'pages']}
       ready={!menuWanted || menuName.trim() !== ''}
-      onAdd={(pages) => edit(addFoundPages(pages, menuWanted ? menuName.trim() : null, newId))}
+      onAdd={(pages) =>
+        edit(addFoundPages(pages, menuWanted ? menuName.trim() : null, newId), null, 'Before reading pages')
+      }
       onClose={onClose}
     >
       {() => (

@@ -26,7 +26,13 @@ export function ReadWording({ onClose }: { onClose(): void }) {
       })}
       nouns={['text', 'texts']}
       verb="Change"
-      onAdd={(found) => edit(found.map((each) => each.edit))}
+      onAdd={(found) =>
+        edit(
+          found.map((each) => each.edit),
+          null,
+          'Before reading texts',
+        )
+      }
       onClose={onClose}
     />
   );

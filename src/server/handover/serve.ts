@@ -3,7 +3,7 @@ import { readTried, type TriedAs } from '@/core/render/tried';
 import { inScheme } from '@/core/site/scheme';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
-import { loadSite } from '../sites/store';
+import { addressedSite } from '../sites/point-documents';
 import { answerNewsletter } from './newsletter';
 import { renderedFile } from './rendered';
 import { keyedSite, siteAt } from './site-address';
@@ -59,11 +59,11 @@ async function serveSiteFile(
   path: string,
   { ofViews = false, tried = null }: Served,
 ): Promise<Response> {
-  const stored = loadSite(db, id);
-  if (!stored) return noSuchSite();
+  const found = addressedSite(db, id);
+  if (!found) return noSuchSite();
   const missing = () => refusal(404, `There is no file “${path}” in this site.`);
   if (tried?.includes('fontless') && path.startsWith('fonts/')) return missing();
-  const site = inScheme(stored.site, tried?.includes('dark') ? 'dark' : 'light');
+  const site = inScheme(found, tried?.includes('dark') ? 'dark' : 'light');
   const file = await renderedFile(db, site, path, { ofViews });
   if (!file) return missing();
   const frames = ofViews ? [] : site.embeds;

@@ -9,6 +9,7 @@ import type { Site } from '@/core/site/site';
 import { changeProblems } from '@/core/site/soundness';
 import { blobProblem, type BlobKind } from '../bytes/blobs';
 import type { Db } from '../db/open';
+import { keepPoint } from './points';
 import {
   historyOf,
   isCarriedOut,
@@ -56,7 +57,7 @@ function bytesOf(edit: Edit): { hash: string; kind: BlobKind }[] {
   return edit.edit === 'addFile' ? [{ hash: edit.file.hash, kind: 'files' }] : [];
 }
 
-const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
+export const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
 
 /** What undo and redo of a window reach. */
 function reached(db: Db, id: string, owner: Owner) {
@@ -67,7 +68,8 @@ function reached(db: Db, id: string, owner: Owner) {
   );
 }
 
-function standingOf(db: Db, { site, revision }: StoredSite, base: number, owner: Owner): Standing {
+/** Where a site stands, told to a window that knew it at `base`. */
+export function standingOf(db: Db, { site, revision }: StoredSite, base: number, owner: Owner): Standing {
   const { undo, redo } = reached(db, site.id, owner);
   const changes = base === revision ? [] : stepsSince(db, site.id, base);
   return {
@@ -85,7 +87,11 @@ export function standingSince(db: Db, id: string, base: number, owner: Owner): S
 }
 
 /** What a request comes to where it is no edit and no step: the site is gone, it was carried out already, or the window knows more than is stored. */
-function settledAlready(db: Db, stored: StoredSite, { base, batch, owner }: Request): CommitResult | null {
+export function settledAlready(
+  db: Db,
+  stored: StoredSite,
+  { base, batch, owner }: Request,
+): CommitResult | null {
   const { id } = stored.site;
   if (isCarriedOut(db, id, batch)) return { ok: true, standing: standingOf(db, stored, base, owner) };
   if (base <= stored.revision) return null;
@@ -93,11 +99,19 @@ function settledAlready(db: Db, stored: StoredSite, { base, batch, owner }: Requ
   return { ok: false, status: 409, reason: 'This window is ahead of what is stored. Reload it.', standing };
 }
 
+/** Edits that are carried out together. */
+interface EditsRequest {
+  edits: readonly Edit[];
+  group: string | null;
+  /** The name of the saved point that is made before them. */
+  point?: string | null;
+}
+
 /** Applies edits made on revision `base`, all or none; on a newer revision where they touch nothing that others changed. */
 export function commitEdits(
   db: Db,
   id: string,
-  { edits, group, ...request }: Request & { edits: readonly Edit[]; group: string | null },
+  { edits, group, point, ...request }: Request & EditsRequest,
   now: Date,
 ): CommitResult {
   const stored = loadSite(db, id);
@@ -134,8 +148,14 @@ export function commitEdits(
     patches,
     inverse,
   };
-  const saved = patches.length === 0 ? stored : saveSteps(db, site, [step], now);
-  return { ok: true, standing: standingOf(db, saved, base, owner) };
+  if (patches.length === 0) return { ok: true, standing: standingOf(db, stored, base, owner) };
+  if (point)
+    keepPoint(
+      db,
+      { site: id, document: stored.site, name: point, made: 'import', revision: stored.revision },
+      now,
+    );
+  return { ok: true, standing: standingOf(db, saveSteps(db, site, [step], now), base, owner) };
 }
 
 /** The edits after one that are in effect, those of its own gesture aside. */

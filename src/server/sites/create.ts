@@ -1,15 +1,10 @@
-import { nanoid } from 'nanoid';
 import { newSite } from '@/core/site/defaults';
 import type { Site } from '@/core/site/site';
 import { keepBlob } from '../bytes/blobs';
 import type { Db } from '../db/open';
 import type { LookedThrough } from './looked-through';
+import { newId } from './new-id';
 import { insertSite } from './store';
-
-/** A new id; the letter keeps it from being read as a number. */
-export function newId(): string {
-  return `i${nanoid(11)}`;
-}
 
 /** Makes an empty site and gives its id. */
 export function createSite(db: Db, name: string, now: Date): string {

@@ -2,7 +2,7 @@ import { apply as applyTo } from 'mutative';
 import type { Patch } from '@/core/edit/apply';
 import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
-import { newId } from './create';
+import { newId } from './new-id';
 import { insertSite, readStored, stepsBefore, storedDocument } from './store';
 
 /** How many revisions are looked at before others are let in between. */

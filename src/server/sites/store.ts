@@ -7,6 +7,7 @@ import { readDocument } from '@/core/site/soundness';
 import { upgraded, versionProblem } from '@/core/site/upgrades';
 import type { Db } from '../db/open';
 import { parts, revisions, sites } from '../db/schema';
+import { keepPoint } from './points';
 import { assembleSite, rootOf, rowChanges, rowsOf, type PartRow, type RowChanges } from './rows';
 import { UnreadableSite } from './unreadable';
 
@@ -145,7 +146,10 @@ function readSite(db: Db, id: string): Remembered | null {
     .orderBy(asc(revisions.revision))
     .all();
   const read: Remembered = { site: reading.site, revision, steps, histories: new Map() };
-  return reading.site.version === document.version ? read : keepUpgraded(db, read, stored.rows);
+  if (reading.site.version === document.version) return read;
+  const earlier = `Before version ${reading.site.version}`;
+  keepPoint(db, { site: id, document, name: earlier, made: 'upgrade', revision }, new Date());
+  return keepUpgraded(db, read, stored.rows);
 }
 
 /** Writes a site that was brought to the form of this version, so that what is edited next stands among parts of the same form. */

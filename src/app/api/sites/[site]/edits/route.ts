@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { pointNameSchema } from '@/core/comparing/saved-point';
 import { editSchema } from '@/core/edit';
 import { database } from '@/server/db/open';
 import { readBody, route } from '@/server/http';
@@ -10,6 +11,7 @@ const bodySchema = v.strictObject({
   ...requestEntries,
   edits: v.pipe(v.array(editSchema), v.minLength(1, 'There is no edit in this request.'), v.maxLength(5000)),
   group: v.nullable(v.pipe(v.string(), v.maxLength(40))),
+  point: v.optional(v.nullable(pointNameSchema), null),
 });
 
 export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site: string }> }>({

@@ -1,0 +1,25 @@
+import { create } from 'mutative';
+import { partKinds, type Site } from '../site/site';
+import type { Change } from './apply';
+
+const same = (one: unknown, other: unknown) => one === other || JSON.stringify(one) === JSON.stringify(other);
+
+/** Makes a record hold what another holds, entry by entry; what says the same stays the same object. */
+function fill(record: Record<string, unknown>, wanted: Record<string, unknown>): void {
+  for (const key of Object.keys(record)) if (!Object.hasOwn(wanted, key)) delete record[key];
+  for (const [key, value] of Object.entries(wanted)) if (!same(record[key], value)) record[key] = value;
+}
+
+/** A site that says what another state of it says, as one change; it keeps its id. */
+export function turnedInto(site: Site, { id: _, ...wanted }: Site): Change {
+  const [draft, finish] = create(site, { enablePatches: true });
+  const { ...root } = wanted as Record<string, unknown>;
+  for (const kind of partKinds) {
+    fill(draft[kind], wanted[kind]);
+    delete root[kind];
+  }
+  const drafted = draft as unknown as Record<string, unknown>;
+  for (const [key, value] of Object.entries(root)) if (!same(drafted[key], value)) drafted[key] = value;
+  const [next, patches, inverse] = finish();
+  return { site: next, patches, inverse };
+}
