@@ -2,6 +2,8 @@ import { closeDatabase, dataDir, database, holdFolder, intoMainFile } from './db
 import { seedDemo } from './demo/seed';
 import { storageProblem } from './failures';
 import { look } from './jobs/looking';
+import { sweepObjects } from './objects/objects';
+import { serveAll } from './releases/practice-host';
 import { listSites } from './sites/store';
 
 /** How often what was written is brought into the main file of the database, in ms. */
@@ -24,7 +26,9 @@ export async function startServer(): Promise<void> {
     const db = database();
     process.once('exit', closeDatabase);
     if (listSites(db).length === 0) await seedDemo(db, look, new Date());
+    sweepObjects(db);
     intoMainFile(db);
+    await serveAll(db);
     setInterval(() => keepUp(db), EVERY).unref();
   } catch (error) {
     const problem = storageProblem(error) ?? (error as Error).message;

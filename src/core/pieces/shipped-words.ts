@@ -29,6 +29,9 @@ export interface Words {
   wrongAddress: string;
   noAnswer: string;
   toTop: string;
+  /** The title of the page that answers where there is none, and what it says. */
+  notFound: string;
+  notFoundSays: string;
   /** Of a page from elsewhere that is asked for first. */
   loadsFrom: string;
   /** What stands before a number or an address, and what it is short for. */
@@ -64,6 +67,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'This cannot be an e-mail address. It looks like name@example.com.',
     noAnswer: 'There was no answer. Please try again later.',
     toTop: 'Back to the top',
+    notFound: 'Page not found',
+    notFoundSays: 'There is no page at this address. The menu leads to those that there are.',
     loadsFrom: 'Loads from {}',
     telephoneShort: 'Tel.',
     telephone: 'Telephone',
@@ -94,6 +99,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Das kann keine E-Mail-Adresse sein. Sie sieht aus wie name@example.com.',
     noAnswer: 'Es kam keine Antwort. Bitte versuchen Sie es später noch einmal.',
     toTop: 'Nach oben',
+    notFound: 'Seite nicht gefunden',
+    notFoundSays: 'Unter dieser Adresse gibt es keine Seite. Das Menü führt zu denen, die es gibt.',
     loadsFrom: 'Wird geladen von {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
@@ -124,6 +131,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Ce n’est pas une adresse e-mail. Exemple : name@example.com.',
     noAnswer: 'Pas de réponse. Veuillez réessayer plus tard.',
     toTop: 'Haut de page',
+    notFound: 'Page introuvable',
+    notFoundSays: 'Il n’y a pas de page à cette adresse. Le menu mène à celles qui existent.',
     loadsFrom: 'Chargé depuis {}',
     telephoneShort: 'Tél.',
     telephone: 'Téléphone',
@@ -154,6 +163,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'No puede ser una dirección de correo. Ejemplo: name@example.com.',
     noAnswer: 'No hubo respuesta. Inténtelo más tarde.',
     toTop: 'Volver arriba',
+    notFound: 'Página no encontrada',
+    notFoundSays: 'No hay ninguna página en esta dirección. El menú lleva a las que hay.',
     loadsFrom: 'Se carga desde {}',
     telephoneShort: 'Tel.',
     telephone: 'Teléfono',
@@ -184,6 +195,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Non può essere un indirizzo e-mail. Esempio: name@example.com.',
     noAnswer: 'Nessuna risposta. Riprova più tardi.',
     toTop: 'Torna su',
+    notFound: 'Pagina non trovata',
+    notFoundSays: 'A questo indirizzo non c’è alcuna pagina. Il menu porta a quelle che ci sono.',
     loadsFrom: 'Si carica da {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefono',
@@ -214,6 +227,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Dit kan geen e-mailadres zijn. Voorbeeld: name@example.com.',
     noAnswer: 'Er kwam geen antwoord. Probeer het later opnieuw.',
     toTop: 'Naar boven',
+    notFound: 'Pagina niet gevonden',
+    notFoundSays: 'Op dit adres staat geen pagina. Het menu leidt naar de pagina’s die er zijn.',
     loadsFrom: 'Wordt geladen van {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefoon',
@@ -244,6 +259,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'To nie może być adres e-mail. Przykład: name@example.com.',
     noAnswer: 'Brak odpowiedzi. Prosimy spróbować później.',
     toTop: 'Do góry',
+    notFound: 'Nie znaleziono strony',
+    notFoundSays: 'Pod tym adresem nie ma strony. Menu prowadzi do tych, które są.',
     loadsFrom: 'Wczytane z {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
@@ -274,6 +291,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Não pode ser um endereço de e-mail. Exemplo: name@example.com.',
     noAnswer: 'Não houve resposta. Tente mais tarde.',
     toTop: 'Voltar ao topo',
+    notFound: 'Página não encontrada',
+    notFoundSays: 'Não há nenhuma página neste endereço. O menu leva às que existem.',
     loadsFrom: 'Carregado de {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefone',
@@ -304,6 +323,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'Det kan inte vara en e-postadress. Exempel: name@example.com.',
     noAnswer: 'Inget svar kom. Försök igen senare.',
     toTop: 'Till toppen',
+    notFound: 'Sidan hittades inte',
+    notFoundSays: 'Det finns ingen sida på den här adressen. Menyn leder till dem som finns.',
     loadsFrom: 'Läses in från {}',
     telephoneShort: 'Tel.',
     telephone: 'Telefon',
@@ -334,6 +355,8 @@ export const shippedWords: Record<string, Words> = {
     wrongAddress: 'هذا ليس عنوان بريد إلكتروني. مثال: name@example.com.',
     noAnswer: 'لا يوجد رد. حاول لاحقا.',
     toTop: 'إلى الأعلى',
+    notFound: 'الصفحة غير موجودة',
+    notFoundSays: 'لا توجد صفحة في هذا العنوان. تقود القائمة إلى الصفحات الموجودة.',
     loadsFrom: 'يُحمَّل من {}',
     telephoneShort: 'هاتف',
     telephone: 'رقم الهاتف',

@@ -30,6 +30,8 @@ const labels: Record<keyof Words, string> = {
   wrongAddress: 'Newsletter: not an address',
   noAnswer: 'Newsletter: no answer came',
   toTop: 'Back to the top',
+  notFound: 'Title where there is no page',
+  notFoundSays: 'Said where there is no page',
   loadsFrom: 'Where an embedded page loads from',
   telephoneShort: 'Before a telephone number',
   telephone: 'Which is short for',

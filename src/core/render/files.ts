@@ -1,6 +1,6 @@
 import { shippedFileName, type ShippedFile } from '../brand/fonts';
 import { newPage } from '../site/defaults';
-import type { Page } from '../site/page';
+import { pathKey, type Page } from '../site/page';
 import { placed } from '../site/placing';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
@@ -12,7 +12,15 @@ import {
   STAND_IN_STYLESHEET,
   STYLESHEET,
 } from './page/page';
-import { artworkFile, fontFileName, languageFolder, pageFile } from './page/paths';
+import { notFoundPage } from './page/not-found-page';
+import {
+  artworkFile,
+  fontFileName,
+  languageFolder,
+  NOT_FOUND_PATH,
+  notFoundFile,
+  pageFile,
+} from './page/paths';
 import { hasSearch, searchPage } from './page/search-page';
 import { renderStylesheet, siteFonts, standInStylesheet, type Shown } from './stylesheet/stylesheet';
 
@@ -69,6 +77,13 @@ export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
         pieces: (advances: Advances) => pagePieces(site, page, undefined, language, advances),
       })),
     ),
+    ...(site.pageOrder.some((id) => pathKey(site.pages[id]!.path) === NOT_FOUND_PATH)
+      ? []
+      : site.languages.map((language) => ({
+          path: notFoundFile(site, language),
+          pieces: (advances: Advances) =>
+            pagePieces(site, notFoundPage(site, language), undefined, language, advances),
+        }))),
     { path: STAND_IN_STYLESHEET, pieces: () => [standInStylesheet] },
     { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placed(site))] },
     { path: SCRIPT, pieces: () => [scripts.site] },

@@ -12,6 +12,6 @@ export type HandoverNews =
   | { says: 'count'; count: number }
   | { says: 'done'; done: number }
   | { says: 'files'; files: ListedFile[] }
-  /** `megabytes`: how much memory the process had at the most; `key`: under which an archive is fetched. */
-  | { says: 'ready'; megabytes: number; key?: string }
+  /** `megabytes`: how much memory the process had at the most; `key`: under which an archive is fetched; `release`: the number of one that was made. */
+  | { says: 'ready'; megabytes: number; key?: string; release?: number }
   | { says: 'failed'; reason: string };

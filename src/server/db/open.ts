@@ -40,6 +40,14 @@ export function openToRead(folder: string): Db {
   return drizzle(connection, { schema });
 }
 
+/** Opens the database of a folder to write objects into it, beside the server: in short transactions, so that neither waits long for the other. */
+export function openBeside(folder: string): Db {
+  const connection = new Database(path.join(folder, DATABASE_FILE), { timeout: 10 * PATIENCE });
+  connection.pragma('synchronous = FULL');
+  connection.pragma('foreign_keys = ON');
+  return drizzle(connection, { schema });
+}
+
 /** Brings what was written into the main file (SQLite, "Write-Ahead Logging", 3.3), as far as nobody reads at the moment. */
 export function intoMainFile(db: Db): void {
   db.$client.pragma('wal_checkpoint(TRUNCATE)');

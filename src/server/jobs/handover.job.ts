@@ -1,12 +1,15 @@
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
-import { dataDir, openToRead } from '../db/open';
+import { dataDir, openBeside, openToRead, type Db } from '../db/open';
 import { failureOf } from '../failures';
 import { ahead } from '../handover/ahead';
 import { allFiles, type HandedOver } from '../handover/rendered';
 import { writeZip } from '../handover/zip';
-import { loadSite } from '../sites/store';
+import { ChangedMeanwhile, freeze } from '../releases/freeze';
+import { releasedFiles } from '../releases/released-files';
+import { loadSite, type StoredSite } from '../sites/store';
+import type { HandoverTask } from './handover';
 
 const gzipped = promisify<Buffer, Buffer>(gzip);
 const tell = (news: HandoverNews) => process.send!(news);
@@ -14,19 +17,20 @@ const tell = (news: HandoverNews) => process.send!(news);
 /** How many files are told of at once. */
 const BATCH = 50;
 
-/** Renders all files of a site: writes them into an archive where a target is named, else tells what they are. */
-async function handOver(id: string, target: string | undefined): Promise<void> {
-  const db = openToRead(dataDir());
-  const stored = loadSite(db, id);
-  if (!stored) throw new Error('This site is no longer there.');
-  const { count, files } = await allFiles(db, stored.site);
+/** Tells every so often how many files of so many are done. */
+const telling = (count: number) => (done: number) => {
+  if (done % BATCH === 0 || done === count) tell({ says: 'done', done });
+};
+
+function stored(db: Db, id: string): StoredSite {
+  const found = loadSite(db, id);
+  if (!found) throw new Error('This site is no longer there.');
+  return found;
+}
+
+async function list(db: Db, id: string): Promise<void> {
+  const { count, files } = await allFiles(db, stored(db, id).site);
   tell({ says: 'count', count });
-  if (target !== undefined) {
-    await writeZip(target, files, (done) => {
-      if (done % BATCH === 0 || done === count) tell({ says: 'done', done });
-    });
-    return;
-  }
   const listed = async ({ path, bytes, readable }: HandedOver): Promise<ListedFile> => ({
     path,
     bytes: bytes.length,
@@ -43,16 +47,47 @@ async function handOver(id: string, target: string | undefined): Promise<void> {
   tell({ says: 'files', files: batch });
 }
 
+async function zip(db: Db, id: string, target: string, release: number | null): Promise<void> {
+  const { count, files } =
+    release === null ? await allFiles(db, stored(db, id).site) : releasedFiles(db, id, release);
+  tell({ says: 'count', count });
+  await writeZip(target, files, telling(count));
+}
+
+async function release(db: Db, id: string, revision: number, note: string): Promise<number> {
+  const found = stored(db, id);
+  if (found.revision !== revision)
+    throw new ChangedMeanwhile('The site was changed since its release was asked for. Make it again.');
+  let told = telling(0);
+  return freeze(db, { ...found, note }, new Date(), {
+    count(count) {
+      told = telling(count);
+      tell({ says: 'count', count });
+    },
+    done: (done) => told(done),
+  });
+}
+
+/** Does what is asked, and gives what is told of it at its end. */
+async function work(task: HandoverTask): Promise<{ release?: number }> {
+  if (task.make === 'release')
+    return { release: await release(openBeside(dataDir()), task.site, task.revision, task.note) };
+  const db = openToRead(dataDir());
+  await (task.make === 'list' ? list(db, task.site) : zip(db, task.site, task.target, task.release));
+  return {};
+}
+
+const reasonOf = (error: unknown) =>
+  error instanceof ChangedMeanwhile ? error.message : failureOf(error).reason;
+
 process.on('disconnect', () => process.exit());
-const [id, target] = process.argv.slice(2);
-handOver(id!, target).then(
-  () =>
+const [task] = process.argv.slice(2);
+work(JSON.parse(task!) as HandoverTask).then(
+  (made) =>
     process.send!(
-      { says: 'ready', megabytes: process.resourceUsage().maxRSS / 1024 } satisfies HandoverNews,
+      { says: 'ready', megabytes: process.resourceUsage().maxRSS / 1024, ...made } satisfies HandoverNews,
       () => process.exit(),
     ),
   (error: unknown) =>
-    process.send!({ says: 'failed', reason: failureOf(error).reason } satisfies HandoverNews, () =>
-      process.exit(1),
-    ),
+    process.send!({ says: 'failed', reason: reasonOf(error) } satisfies HandoverNews, () => process.exit(1)),
 );

@@ -2,6 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { HandoverNews } from '@/core/render/handover-news';
+import { database } from '../db/open';
+import { sweepObjects } from '../objects/objects';
 import { startJob } from './job-process';
 
 /** The memory for the objects of a hand-over, in MB: a site of 2,000 pages takes a third of it. */
@@ -17,9 +19,17 @@ const ready = new Map<string, { file: string; away(): void }>();
 const folders = new Set<() => void>();
 process.on('exit', () => folders.forEach((away) => away()));
 
+/** What is made of a site’s files. */
+export type HandoverTask = { site: string } & (
+  | { make: 'list' }
+  /** Of the site as it stands, or of a release. */
+  | { make: 'zip'; target: string; release: number | null }
+  | { make: 'release'; revision: number; note: string }
+);
+
 /** Renders a site in a process of its own and gives its news; the process ends when nobody listens any more. */
-async function* newsOf(args: readonly string[]): AsyncGenerator<HandoverNews> {
-  const job = startJob('handover', MEMORY, args);
+async function* newsOf(task: HandoverTask): AsyncGenerator<HandoverNews> {
+  const job = startJob('handover', MEMORY, [JSON.stringify(task)]);
   const heard: HandoverNews[] = [];
   let wake = () => {};
   const tell = (news: HandoverNews) => {
@@ -46,11 +56,11 @@ async function* newsOf(args: readonly string[]): AsyncGenerator<HandoverNews> {
 
 /** The files of a site with their sizes, told while they are rendered. */
 export function listFiles(site: string): AsyncGenerator<HandoverNews> {
-  return newsOf([site]);
+  return newsOf({ site, make: 'list' });
 }
 
-/** Makes an archive of all files of a site and tells how far it is; at the end it can be fetched once under a key. */
-export async function* makeZip(site: string): AsyncGenerator<HandoverNews> {
+/** Makes an archive of all files of a site, or of a release of it, and tells how far it is; at the end it can be fetched once under a key. */
+export async function* makeZip(site: string, release: number | null): AsyncGenerator<HandoverNews> {
   const folder = mkdtempSync(path.join(tmpdir(), 'gable-ridge-zip-'));
   const away = () => {
     folders.delete(away);
@@ -60,7 +70,7 @@ export async function* makeZip(site: string): AsyncGenerator<HandoverNews> {
   const file = path.join(folder, 'site.zip');
   let kept = false;
   try {
-    for await (const news of newsOf([site, file])) {
+    for await (const news of newsOf({ site, make: 'zip', target: file, release })) {
       if (news.says !== 'ready') yield news;
       else {
         const key = path.basename(folder).slice(-6);
@@ -73,6 +83,45 @@ export async function* makeZip(site: string): AsyncGenerator<HandoverNews> {
   } finally {
     if (!kept) away();
   }
+}
+
+/** The sites of which a release is being made. */
+const releasing = new Set<string>();
+
+/** Whether any release is being made: objects that nothing points to yet are of it. */
+export const isReleasing = (): boolean => releasing.size > 0;
+
+/** Makes a release of a site as it stood at a revision and tells how far it is; the last news has its number. Stopped, it leaves nothing. */
+export async function* makeRelease(
+  site: string,
+  revision: number,
+  note: string,
+): AsyncGenerator<HandoverNews> {
+  if (releasing.has(site)) {
+    yield {
+      says: 'failed',
+      reason: 'A release of this site is being made already. Wait for it, or stop it.',
+    };
+    return;
+  }
+  releasing.add(site);
+  let made = false;
+  try {
+    for await (const news of newsOf({ site, make: 'release', revision, note })) {
+      made = news.says === 'ready';
+      yield news;
+    }
+  } finally {
+    releasing.delete(site);
+    if (!made) setTimeout(sweepLater, ENDED).unref();
+  }
+}
+
+/** How long a process that was ended needs to let go of the database at the most, in ms. */
+const ENDED = 1000;
+
+function sweepLater(): void {
+  if (!isReleasing()) sweepObjects(database());
 }
 
 /** An archive that is ready, to be sent and then put away; undefined when there is none under this key. */

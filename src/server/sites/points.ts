@@ -41,7 +41,7 @@ export function pointAt(db: Db, site: string, point: string): (SavedPoint & { do
 
 /** Keeps the document of a site, in whichever version it is, under a name. */
 export function keepPoint(
-  db: Db,
+  db: Pick<Db, 'insert'>,
   {
     site,
     document,
@@ -51,12 +51,10 @@ export function keepPoint(
 ): SavedPoint {
   const object = documentObject(document);
   const row = { ...said, id: newId(), at: now };
-  db.transaction((tx) => {
-    keepObjects(tx, [object]);
-    tx.insert(savedPoints)
-      .values({ ...row, site, document: object.hash })
-      .run();
-  });
+  keepObjects(db, [object]);
+  db.insert(savedPoints)
+    .values({ ...row, site, document: object.hash })
+    .run();
   return asPoint(row);
 }
 

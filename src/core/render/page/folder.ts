@@ -2,7 +2,7 @@ import type { MarkIndex } from '../../menus/entries';
 import type { MenuEntry } from '../../pieces/piece';
 import type { Link } from '../../properties/link';
 import type { Site } from '../../site/site';
-import { relativeHref } from './paths';
+import { notFoundFile, relativeHref } from './paths';
 
 /** What the pages of one folder, in one language, have in common: a site may have thousands of pages, each with the same menus. */
 export interface Folder {
@@ -24,12 +24,12 @@ const MOST_FOLDERS = 6;
 
 const known = new WeakMap<Site, Map<string, Folder>>();
 
-function newFolder(file: string): Folder {
+function newFolder(hrefTo: (to: string) => string): Folder {
   const hrefs = new Map<string, string>();
   const menus = new Map<string, FolderMenu>();
   return {
     href(to) {
-      const href = hrefs.get(to) ?? relativeHref(file, to);
+      const href = hrefs.get(to) ?? hrefTo(to);
       hrefs.set(to, href);
       return href;
     },
@@ -41,12 +41,21 @@ function newFolder(file: string): Folder {
   };
 }
 
-/** The folder of a page’s file in a language. */
+/** The path at which a site stands on its host, with a slash at its end: the root where its address is not known. */
+function rootOf({ address }: Site): string {
+  return address === null ? '/' : `${new URL(address).pathname.replace(/\/$/, '')}/`;
+}
+
+/**
+ * The folder of a page’s file in a language. What answers where there is no page is met at any address, so from it everything is
+ * linked to from the root of the site.
+ */
 export function folderOf(site: Site, file: string, language: string): Folder {
+  if (file === notFoundFile(site, language)) return newFolder((to) => `${rootOf(site)}${to}`);
   const folders = known.get(site) ?? new Map<string, Folder>();
   known.set(site, folders);
   const key = `${language} ${file.slice(0, file.lastIndexOf('/') + 1)}`;
-  const folder = folders.get(key) ?? newFolder(file);
+  const folder = folders.get(key) ?? newFolder((to) => relativeHref(file, to));
   // The one that was asked for last is the last to go.
   folders.delete(key);
   folders.set(key, folder);

@@ -16,7 +16,7 @@ import { folderOf } from './folder';
 import { iconsHtml } from './icons-on-page';
 import { openedHtml } from './opened';
 import { pageHref, pieceContext, type PageState } from './page-state';
-import { languageFolder, pageFile } from './paths';
+import { languageFolder, NOT_FOUND_PATH, pageFile } from './paths';
 import { SEARCH_PATH } from './search-page';
 import { perStage, type PerStage } from './stages';
 import { standIn } from './stand-in';
@@ -61,7 +61,7 @@ export function showsNotices(site: Site, standing: readonly (Assembly | null)[])
 function alternates(state: PageState): Node[] {
   const { site, page } = state;
   const [first] = site.languages;
-  if (site.languages.length === 1) return [];
+  if (site.languages.length === 1 || page.path === NOT_FOUND_PATH) return [];
   const alternate = (hreflang: string, language = hreflang) => {
     const file = pageFile(page.path, languageFolder(site, language)).replace(/(^|\/)index\.html$/, '$1');
     const href = site.address === null ? pageHref(state, page, language) : `${site.address}/${file}`;
@@ -138,6 +138,13 @@ function foundHtml(state: PageState): Node {
   );
 }
 
+/** What a page has to say of its own, in the place of what stands in for its content. */
+function ownContent(state: PageState): Node {
+  const { site, page, language } = state;
+  if (page.path === SEARCH_PATH) return foundHtml(state);
+  return page.path === NOT_FOUND_PATH ? el('p', {}, pageWords(site, language).notFoundSays) : null;
+}
+
 /** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. What is known of the widths of texts decides where a menu is split by them. */
 export function renderPage(
   site: Site,
@@ -178,7 +185,7 @@ export function pagePieces(
   const body = [
     el('a', { class: 'skip', href: '#content' }, pageWords(site, language).skip),
     ...header,
-    standIn(page, pageName, page.path === SEARCH_PATH ? foundHtml(state) : null),
+    standIn(page, pageName, ownContent(state)),
     ...footer,
     ...openedHtml(state),
   ];

@@ -34,5 +34,12 @@ export function fontFileName(family: UploadedFont, { weights, slant, hash, forma
   return `${slug(family.name, 'font')}-${range}-${slant}-${hash.slice(0, 8)}.${format}`;
 }
 
+/** Where hosts look for the page that answers an address without a page. No page of a site stands there unless it is meant to be that one. */
+export const NOT_FOUND_PATH = '/404';
+
+/** The file of that page in a language. */
+export const notFoundFile = (site: Site, language: string): string =>
+  pageFile(NOT_FOUND_PATH, languageFolder(site, language));
+
 /** Where the application answers newsletters that are sent to nobody else, from the folder of a site. */
 export const NEWSLETTER_PATH = 'newsletter';

@@ -1,5 +1,6 @@
 import { database } from '@/server/db/open';
 import { noSuchSite, route } from '@/server/http';
+import { stopServing } from '@/server/releases/practice-host';
 import { standingSince } from '@/server/sites/commit';
 import { ownerOf } from '@/server/sites/request';
 import { deleteSite, loadSite } from '@/server/sites/store';
@@ -21,6 +22,8 @@ export const { GET, POST, PUT, PATCH, DELETE } = route<Context>({
 
   /** Removes a site for good. */
   async DELETE(_, { params }) {
-    return deleteSite(database(), (await params).site) ? new Response(null, { status: 204 }) : noSuchSite();
+    const { site } = await params;
+    stopServing(site);
+    return deleteSite(database(), site) ? new Response(null, { status: 204 }) : noSuchSite();
   },
 });
