@@ -1,6 +1,9 @@
 import type { Patch } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
-import type { HandoverNews } from '@/core/render/handover-news';
+import type { SavedPoint } from '@/core/comparing/saved-point';
+import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
+import type { Part } from '@/core/render/parts';
+import type { Hosting, Release } from '@/core/render/release-news';
 import type { Artwork } from '@/core/site/artwork';
 import { megabytes, MOST_BYTES } from '@/core/site/file-limits';
 import type { LinkedFile } from '@/core/site/file';
@@ -132,16 +135,74 @@ export async function postUpload<K extends UploadKind>(
   });
 }
 
-/** Follows the making of a hand-over, as its files listed or as an archive, until it is done or the signal says to stop. */
+export const getPoints = (site: string) => ask<{ points: SavedPoint[] }>(`/api/sites/${site}/points`);
+
+/** Makes a saved point of the site as it stands on the server. */
+export const postPoint = (site: string, name: string) =>
+  post<{ point: SavedPoint }>(`/api/sites/${site}/points`, JSON.stringify({ name }));
+
+/** The document of a saved point. */
+export const getPoint = (site: string, point: string) =>
+  ask<{ site: Site }>(`/api/sites/${site}/points/${point}`);
+
+export const deletePoint = (site: string, point: string) =>
+  ask<unknown>(`/api/sites/${site}/points/${point}`, { method: 'DELETE' });
+
+export const getReleases = (site: string) =>
+  ask<{ releases: Release[]; hosting: Hosting }>(`/api/sites/${site}/releases`);
+
+/** The parts of a page as they are handed over, of the site as it stands or of a release. */
+export const getParts = (site: string, page: string, language: string, release: number | null) =>
+  ask<{ parts: Part[] }>(
+    `/api/sites/${site}/parts?page=${page}&language=${language}${release === null ? '' : `&release=${release}`}`,
+  );
+
+export const getReleasedFiles = (site: string, release: number) =>
+  ask<{ files: ListedFile[] }>(`/api/sites/${site}/releases/${release}`);
+
+export const deleteRelease = (site: string, release: number) =>
+  ask<unknown>(`/api/sites/${site}/releases/${release}`, { method: 'DELETE' });
+
+/** Publishes a release at the practice host, at a port where one is wanted; null takes the site down. */
+export const putHosting = (site: string, release: number | null, port: number | null = null) =>
+  ask<{ hosting: Hosting }>(`/api/sites/${site}/hosting`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ release, port }),
+  });
+
+/** What can be made of a site’s files: told of, an archive of them as they stand or of a release, or a release of a revision. */
+export type Making =
+  | { make: 'list' }
+  | { make: 'zip'; release: number | null }
+  | { make: 'release'; revision: number; note: string };
+
+function requestOf(site: string, making: Making): [path: string, init: RequestInit] {
+  const root = `/api/sites/${site}`;
+  if (making.make === 'list') return [`${root}/files`, {}];
+  if (making.make === 'zip')
+    return [`${root}/zip${making.release === null ? '' : `?release=${making.release}`}`, { method: 'POST' }];
+  const { revision, note } = making;
+  return [
+    `${root}/releases`,
+    {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ revision, note }),
+    },
+  ];
+}
+
+/** Follows the making of a hand-over until it is done or the signal says to stop. */
 export async function* handoverNews(
   site: string,
-  as: 'files' | 'zip',
+  making: Making,
   signal: AbortSignal,
 ): AsyncGenerator<HandoverNews> {
-  const method = as === 'zip' ? 'POST' : 'GET';
+  const [path, init] = requestOf(site, making);
   const failed = (reason: string): HandoverNews => ({ says: 'failed', reason });
   try {
-    const response = await fetch(`/api/sites/${site}/${as}`, { method, signal });
+    const response = await fetch(path, { ...init, signal });
     if (!response.ok || !response.body) {
       const body = await response.json().catch(() => ({}));
       yield failed(body.reason ?? `The server failed at this (${response.status}).`);

@@ -11,15 +11,13 @@ function fill(record: Record<string, unknown>, wanted: Record<string, unknown>):
 }
 
 /** A site that says what another state of it says, as one change; it keeps its id. */
-export function turnedInto(site: Site, { id: _, ...wanted }: Site): Change {
+export function turnedInto(site: Site, wanted: Site): Change {
   const [draft, finish] = create(site, { enablePatches: true });
-  const { ...root } = wanted as Record<string, unknown>;
-  for (const kind of partKinds) {
-    fill(draft[kind], wanted[kind]);
-    delete root[kind];
-  }
+  for (const kind of partKinds) fill(draft[kind], wanted[kind]);
   const drafted = draft as unknown as Record<string, unknown>;
-  for (const [key, value] of Object.entries(root)) if (!same(drafted[key], value)) drafted[key] = value;
+  const own: readonly string[] = ['id', ...partKinds];
+  for (const [key, value] of Object.entries(wanted))
+    if (!own.includes(key) && !same(drafted[key], value)) drafted[key] = value;
   const [next, patches, inverse] = finish();
   return { site: next, patches, inverse };
 }

@@ -1,6 +1,8 @@
-/** A file of the hand-over; sizes in bytes. */
+/** A file of the hand-over; sizes in bytes, `compressed` as hosts send it: text in Brotli, all else as it is. */
 export interface ListedFile {
   path: string;
+  /** The SHA-256 of its bytes (hex). */
+  hash: string;
   bytes: number;
   compressed: number;
   /** Whether it is text that a person may want to read. */

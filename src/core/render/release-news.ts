@@ -14,15 +14,6 @@ export interface Release {
   bytes: number;
 }
 
-/** A file of a release; sizes in bytes, `compressed` as the practice host sends it. */
-export interface ReleasedFile {
-  path: string;
-  hash: string;
-  bytes: number;
-  compressed: number;
-  readable: boolean;
-}
-
 /** Where a site stands on the practice host. */
 export interface Hosting {
   /** The port that is its own; null while it was never published. */

@@ -1,180 +1,295 @@
 'use client';
 
-import { Button, Input, Progress } from 'antd';
-import { useEffect, useState } from 'react';
+import { App, Button, Input, Segmented, Select } from 'antd';
+import { useCallback, useMemo, useState } from 'react';
+import { deleteRelease, getPoint, getReleasedFiles, getReleases } from '@/client/api';
 import { useOpenSite, useSite } from '@/client/open-site-context';
-import type { ListedFile } from '@/core/render/handover-news';
+import { useFetched } from '@/client/use-fetched';
+import { pointAddress } from '@/core/comparing/saved-point';
+import type { Release } from '@/core/render/release-news';
+import { momentText } from '@/ui/moment-text';
 import { sizeText } from '@/ui/size-text';
+import { Comparison } from '../comparing/comparison';
+import type { State } from '../comparing/pictures';
 import { Screen } from '../shell/screen';
+import { FileDifferences } from './file-differences';
+import { FilesView } from './files-view';
+import { Making } from './making';
+import { PartsView } from './parts-view';
+import { PracticeHost } from './practice-host';
 import styles from './release.module.css';
-import { useArchive, useListing, type Archive, type Listing } from './use-handover';
+import { saveFrom } from './save-from';
+import { useListing, useMaking, type Listing } from './use-handover';
 
-/** The most files that stand in the table; of more, those are found by their names. */
-const MOST_LISTED = 400;
+/** What is looked at: the site as it stands, or a release by its number. */
+type Shown = number | null;
 
-function useFileText(site: string, path: string, revision: number): string {
-  const [text, setText] = useState('');
-  useEffect(() => {
-    void fetch(`/try/${site}/${path}`)
-      .then((response) => response.text())
-      .then(setText)
-      .catch(() => setText('The server does not answer. Is the application still running?'));
-  }, [site, path, revision]);
-  return text;
+const nameOf = (shown: Shown) => (shown === null ? 'As it stands' : `Release ${shown}`);
+
+/** The files of what is looked at: those of the site as it stands are told while they are rendered, those of a release are there. */
+function useFiles(site: string, shown: Shown, live: Listing): Listing {
+  const ask = useCallback(
+    () =>
+      shown === null ? Promise.resolve({ ok: true as const, value: null }) : getReleasedFiles(site, shown),
+    [site, shown],
+  );
+  const { value, problem } = useFetched(ask);
+  if (shown === null) return live;
+  const files = value?.files ?? [];
+  return {
+    files,
+    count: value ? files.length : null,
+    problem,
+    busy: !value && !problem,
+    stop: () => undefined,
+  };
 }
 
-/** What is being made, how far it is, and a way to stop it. */
-function Making({ what, done, count, stop }: { what: string; done: number; count: number; stop(): void }) {
+/** The document of what is looked at; null while it is read. */
+function useDocument(shown: Shown, releases: readonly Release[]): State | null {
+  const site = useSite();
+  const release = releases.find(({ number }) => number === shown);
+  const ask = useCallback(
+    () => (release ? getPoint(site.id, release.point) : Promise.resolve({ ok: true as const, value: null })),
+    [site.id, release],
+  );
+  const { value } = useFetched(ask);
+  return useMemo(() => {
+    if (shown === null) return { name: nameOf(null), site, root: `/frame/${site.id}` };
+    if (!value || !release) return null;
+    return { name: nameOf(shown), site: value.site, root: `/frame/${pointAddress(site.id, release.point)}` };
+  }, [shown, site, value, release]);
+}
+
+interface DiffersProps {
+  shown: Shown;
+  releases: readonly Release[];
+  live: Listing;
+  files: Listing;
+}
+
+/** What differs between what is looked at and another release, or the site as it stands. */
+function Differs({ shown, releases, live, files }: DiffersProps) {
+  const site = useSite();
+  const others: Shown[] = [...releases.map(({ number }) => number), null].filter((each) => each !== shown);
+  const before = releases.find(({ number }) => shown === null || number < shown)?.number;
+  const [chosen, setChosen] = useState<Shown | undefined>(undefined);
+  const other = chosen === undefined || chosen === shown ? (before ?? others[0]) : chosen;
+  const otherFiles = useFiles(site.id, other ?? null, live);
+  const [own, compared] = [useDocument(shown, releases), useDocument(other ?? null, releases)];
+  if (other === undefined) return <p className={styles.empty}>There is no release yet to compare with.</p>;
+  // The older one stands before the younger one.
+  const turned = other === null || (shown !== null && other > shown);
+  const [was, is] = turned ? [own, compared] : [compared, own];
+  const [wasFiles, isFiles] = turned ? [files, otherFiles] : [otherFiles, files];
   return (
-    <div className={styles.making} role="status">
-      <span>
-        {what}: <span className="figures">{count === 0 ? '…' : `${done} of ${count}`}</span>
-      </span>
-      <Progress
-        aria-label={what}
-        percent={count === 0 ? 0 : (100 * done) / count}
-        showInfo={false}
-        size="small"
-      />
-      <Button size="small" onClick={stop}>
-        Stop
-      </Button>
+    <div className={styles.comparing}>
+      <div className={styles.chosen}>
+        <span>{nameOf(shown)}, compared with</span>
+        <Select
+          aria-label="Compared with"
+          value={String(other)}
+          popupMatchSelectWidth={false}
+          options={others.map((each) => ({ value: String(each), label: nameOf(each) }))}
+          onChange={(value) => setChosen(value === 'null' ? null : Number(value))}
+        />
+      </div>
+      {wasFiles.busy || isFiles.busy ? (
+        <p className="quiet" role="status">
+          Reading the files…
+        </p>
+      ) : (
+        <FileDifferences before={wasFiles.files} after={isFiles.files} />
+      )}
+      {was && is && <Comparison before={was} after={is} />}
     </div>
   );
 }
 
-function ArchiveButton({ archive, saved }: { archive: Archive; saved: boolean }) {
-  const { progress, make, stop } = archive;
-  if (progress) return <Making what="Making the zip" {...progress} stop={stop} />;
-  return (
-    <Button type="primary" disabled={!saved} onClick={make}>
-      Download the zip
-    </Button>
-  );
-}
-
-/** The files with their sizes; those that are text are opened to be read. */
-function FileTable({
-  files,
-  reading,
-  onRead,
-}: {
-  files: readonly ListedFile[];
-  reading: string;
-  onRead(path: string): void;
-}) {
-  return (
-    <table className="rows" aria-label="Files of the site">
-      <thead>
-        <tr>
-          <th scope="col">File</th>
-          <th scope="col" className={styles.size}>
-            Size
-          </th>
-          <th scope="col" className={styles.size}>
-            Compressed
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {files.slice(0, MOST_LISTED).map((file) => (
-          <tr key={file.path}>
-            <th scope="row">
-              {file.readable ? (
-                <button
-                  type="button"
-                  className={`plain figures ${styles.readable}`}
-                  aria-pressed={file.path === reading}
-                  onClick={() => onRead(file.path)}
-                >
-                  {file.path}
-                </button>
-              ) : (
-                <span className="figures quiet">{file.path}</span>
-              )}
-            </th>
-            <td className={`figures ${styles.size}`}>{sizeText(file.bytes)}</td>
-            <td className={`figures ${styles.size}`}>{sizeText(file.compressed)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-/** What is said over the table of files. */
-function filesHeading({ files, count, busy }: Listing, total: number): string {
-  if (busy) return 'Files';
-  if (count !== null && files.length < count)
-    return `The first ${files.length} of ${count} files, ${sizeText(total)}`;
-  return `${files.length} files, ${sizeText(total)}`;
-}
-
-/** The hand-over: the files with their sizes, their code to read, and the downloads. */
-export function ReleaseScreen() {
-  const site = useSite();
+/** Makes a release of the site as it is saved, with a note. */
+function NewRelease({ next, onMade }: { next: number; onMade(number: number): void }) {
+  const { id } = useSite();
   const revision = useOpenSite((open) => open.revision);
   const saved = useOpenSite((open) => open.saveState === 'saved');
-  const listing = useListing(site.id, revision);
-  const archive = useArchive(site.id);
-  const [reading, setReading] = useState('index.html');
-  const [filter, setFilter] = useState('');
-  const text = useFileText(site.id, reading, revision);
-  const { files, count, busy } = listing;
-  const total = files.reduce((sum, file) => sum + file.bytes, 0);
-  const shown = files.filter(({ path }) => path.includes(filter.trim()));
+  const [note, setNote] = useState('');
+  const { progress, problem, start, stop } = useMaking(id, ({ release }) => {
+    setNote('');
+    onMade(release!);
+  });
+  return (
+    <form
+      aria-label="Make a release"
+      onSubmit={(event) => {
+        event.preventDefault();
+        start({ make: 'release', revision, note });
+      }}
+    >
+      <div className={styles.head}>
+        <Input
+          value={note}
+          aria-label="Note of the release"
+          placeholder="What it is for"
+          maxLength={300}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        <Button type="primary" htmlType="submit" disabled={!saved || progress !== null}>
+          Make release {next}
+        </Button>
+      </div>
+      {progress && <Making what="Freezing" {...progress} stop={stop} />}
+      {problem !== null && <p role="alert">{problem}</p>}
+    </form>
+  );
+}
+
+interface ListProps {
+  releases: readonly Release[];
+  liveRelease: number | null;
+  shown: Shown;
+  onShow(shown: Shown): void;
+}
+
+/** The site as it stands, and its releases. */
+function ReleaseList({ releases, liveRelease, shown, onShow }: ListProps) {
+  const revision = useOpenSite((open) => open.revision);
+  return (
+    <ul className={styles.list} aria-label="Releases">
+      <li>
+        <button type="button" aria-pressed={shown === null} onClick={() => onShow(null)}>
+          <b>As it stands</b>
+          <span className="quiet">
+            revision <span className="figures">{revision}</span>
+          </span>
+        </button>
+      </li>
+      {releases.map(({ number, note, at, files, bytes }) => (
+        <li key={number}>
+          <button type="button" aria-pressed={shown === number} onClick={() => onShow(number)}>
+            <b>
+              Release {number}
+              {number === liveRelease && <span className={styles.live}>● live</span>}
+            </b>
+            {note !== '' && <span>{note}</span>}
+            <span className="quiet">
+              <span className="figures">{momentText(at)}</span>, {files} files,{' '}
+              <span className="figures">{sizeText(bytes)}</span>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const views = ['Files', 'Parts', 'What differs'] as const;
+
+/** Releases: made, looked at, compared, published at the practice host, and handed over as files, as parts or as an archive. */
+export function ReleaseScreen() {
+  const site = useSite();
+  const { modal, message } = App.useApp();
+  const revision = useOpenSite((open) => open.revision);
+  const saved = useOpenSite((open) => open.saveState === 'saved');
+  const ask = useCallback(() => getReleases(site.id), [site.id]);
+  const { value, problem, again } = useFetched(ask);
+  const [shown, setShown] = useState<Shown>(null);
+  const [view, setView] = useState<(typeof views)[number]>('Files');
+  const live = useListing(site.id, revision);
+  const files = useFiles(site.id, shown, live);
+  const releases = useMemo(() => value?.releases ?? [], [value]);
+  const document = useDocument(shown, releases);
+  const archive = useMaking(site.id, ({ key }) =>
+    saveFrom(`/api/sites/${site.id}/zip?key=${key}${shown === null ? '' : `&release=${shown}`}`),
+  );
+  const address = useCallback(
+    (path: string) =>
+      shown === null
+        ? `/try/${site.id}/${path}?${revision}`
+        : `/api/sites/${site.id}/releases/${shown}/files?path=${encodeURIComponent(path)}`,
+    [site.id, shown, revision],
+  );
+  const remove = () =>
+    modal.confirm({
+      title: `Remove release ${shown}?`,
+      content: 'Its files and its saved point are gone then; the site stays as it is.',
+      okText: 'Remove',
+      okButtonProps: { danger: true },
+      onOk: async () => {
+        const answer = await deleteRelease(site.id, shown!);
+        if (!answer.ok) return void message.error(answer.reason);
+        setShown(null);
+        again();
+      },
+    });
 
   return (
     <Screen here="release">
       <div className={styles.release}>
-        <section aria-label="Files" className={styles.files}>
-          <div className={styles.head}>
-            <ArchiveButton archive={archive} saved={saved} />
-            <Button href={`/api/sites/${site.id}/site-file`} disabled={!saved}>
-              Download the site file
-            </Button>
-          </div>
-          <p className="quiet">
-            The zip opens from a folder or any static server. The site file (*.gable.json) holds the whole
-            site, to be opened again here.
-          </p>
-          {[archive.problem, listing.problem].map(
-            (problem) =>
-              problem && (
-                <p key={problem} role="alert">
-                  {problem}
-                </p>
-              ),
-          )}
-          <h2>{filesHeading(listing, total)}</h2>
-          {busy && files.length < (count ?? 1) && (
-            <Making what="Rendering" done={files.length} count={count ?? 0} stop={listing.stop} />
-          )}
-          {files.length > MOST_LISTED && (
-            <Input
-              allowClear
-              value={filter}
-              placeholder="Part of a path"
-              aria-label="Find a file"
-              onChange={(event) => setFilter(event.target.value)}
+        <aside className={styles.side} aria-label="Releases and the practice host">
+          <NewRelease
+            next={(releases[0]?.number ?? 0) + 1}
+            onMade={(number) => {
+              setShown(number);
+              again();
+            }}
+          />
+          {problem !== null && <p role="alert">{problem}</p>}
+          {value && (
+            <ReleaseList
+              releases={releases}
+              liveRelease={value.hosting.release}
+              shown={shown}
+              onShow={setShown}
             />
           )}
-          {files.length > 0 && <FileTable files={shown} reading={reading} onRead={setReading} />}
-          {shown.length > MOST_LISTED && (
-            <p className="quiet">and {shown.length - MOST_LISTED} more; a part of a path finds them</p>
+          {value && releases.length === 0 && (
+            <p className="quiet">
+              A release freezes the rendered files under a number. It never changes, can be published at the
+              practice host, and be compared with what comes later.
+            </p>
           )}
-        </section>
-        <section aria-label="Code" className={styles.code}>
-          <div className={styles.codeHead}>
-            <h2 className="figures">{reading}</h2>
-            <Button size="small" onClick={() => void navigator.clipboard.writeText(text)}>
-              Copy
-            </Button>
+          {value && releases.length > 0 && (
+            <PracticeHost hosting={value.hosting} shown={shown} onChanged={again} />
+          )}
+        </aside>
+        <div className={styles.shown}>
+          <div className={styles.bar}>
+            <h2>{nameOf(shown)}</h2>
+            <Segmented aria-label="What is looked at" value={view} options={[...views]} onChange={setView} />
+            <span className={styles.space} />
+            {archive.progress ? (
+              <Making what="Making the zip" {...archive.progress} stop={archive.stop} />
+            ) : (
+              <>
+                {shown !== null && <Button onClick={remove}>Remove</Button>}
+                {shown === null && (
+                  <Button href={`/api/sites/${site.id}/site-file`} disabled={!saved}>
+                    Download the site file
+                  </Button>
+                )}
+                <Button
+                  disabled={shown === null && !saved}
+                  onClick={() => archive.start({ make: 'zip', release: shown })}
+                >
+                  Download the zip
+                </Button>
+              </>
+            )}
           </div>
-          <pre className="figures" role="region" tabIndex={0} aria-label={`Code of ${reading}`}>
-            {text}
-          </pre>
-        </section>
+          {archive.problem !== null && <p role="alert">{archive.problem}</p>}
+          {view === 'Files' && <FilesView key={String(shown)} listing={files} address={address} />}
+          {view === 'Parts' && document && (
+            <PartsView
+              key={String(shown)}
+              site={document.site}
+              id={site.id}
+              release={shown}
+              revision={revision}
+            />
+          )}
+          {view === 'What differs' && (
+            <Differs key={String(shown)} shown={shown} releases={releases} live={live} files={files} />
+          )}
+        </div>
       </div>
     </Screen>
   );

@@ -1,9 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { handoverNews } from '@/client/api';
-import type { ListedFile } from '@/core/render/handover-news';
-import { saveFrom } from './save-from';
+import { handoverNews, type Making } from '@/client/api';
+import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
 
 /** The files of the hand-over as far as they are known, and how many there will be; null while none is told of. */
 export interface Listing {
@@ -27,7 +26,7 @@ export function useListing(site: string, revision: number): Listing {
     const { signal } = controller;
     void (async () => {
       setState(nothing);
-      for await (const news of handoverNews(site, 'files', signal)) {
+      for await (const news of handoverNews(site, { make: 'list' }, signal)) {
         if (signal.aborted) return;
         if (news.says === 'count') setState((known) => ({ ...known, count: news.count }));
         else if (news.says === 'files')
@@ -45,32 +44,37 @@ export function useListing(site: string, revision: number): Listing {
   return { ...state, stop };
 }
 
-/** The making of an archive: how far it is, and what became of it. */
-export interface Archive {
+/** The making of an archive or a release: how far it is, and what became of it. */
+export interface Underway {
   /** Files done and in all; null while none is made. */
   progress: { done: number; count: number } | null;
   problem: string | null;
-  make(): void;
+  start(making: Making): void;
   stop(): void;
 }
 
-/** Makes the archive of a site and lets the browser save it when it is ready. */
-export function useArchive(site: string): Archive {
-  const [progress, setProgress] = useState<Archive['progress']>(null);
+/** Makes an archive, which the browser then saves, or a release, and tells of the news that it is ready. */
+export function useMaking(site: string, onReady: (news: HandoverNews & { says: 'ready' }) => void): Underway {
+  const [progress, setProgress] = useState<Underway['progress']>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const controller = useRef<AbortController | null>(null);
   useEffect(() => () => controller.current?.abort(), []);
-  const make = async () => {
+  const make = async (making: Making) => {
     const { signal } = (controller.current = new AbortController());
     setProblem(null);
     setProgress({ done: 0, count: 0 });
-    for await (const news of handoverNews(site, 'zip', signal)) {
+    for await (const news of handoverNews(site, making, signal)) {
       if (news.says === 'count') setProgress({ done: 0, count: news.count });
       else if (news.says === 'done') setProgress((known) => known && { ...known, done: news.done });
       else if (news.says === 'failed') setProblem(news.reason);
-      else if (news.says === 'ready') saveFrom(`/api/sites/${site}/zip?key=${news.key}`);
+      else if (news.says === 'ready') onReady(news);
     }
     setProgress(null);
   };
-  return { progress, problem, make: () => void make(), stop: () => controller.current?.abort() };
+  return {
+    progress,
+    problem,
+    start: (making) => void make(making),
+    stop: () => controller.current?.abort(),
+  };
 }

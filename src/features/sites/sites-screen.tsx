@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState, type FormEvent } from 'react';
 import { createSite, deleteSite, openSiteFile, type Answer, type Refused } from '@/client/api';
 import { problemText, type Problem } from '@/core/site/problem';
+import { momentText } from '@/ui/moment-text';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import styles from './sites.module.css';
 
@@ -15,11 +16,6 @@ interface ListedSite {
   updatedAt: string;
   pages: number;
   headers: number;
-}
-
-/** A moment in figures that read the same everywhere: `2026-03-02 14:05`, in universal time as the server gave it. */
-function momentText(iso: string): string {
-  return iso.slice(0, 16).replace('T', ' ');
 }
 
 /** The reasons of a refusal, with the places inside the file where there are some. */

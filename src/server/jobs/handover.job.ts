@@ -1,17 +1,15 @@
-import { promisify } from 'node:util';
-import { gzip } from 'node:zlib';
 import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
 import { dataDir, openBeside, openToRead, type Db } from '../db/open';
 import { failureOf } from '../failures';
 import { ahead } from '../handover/ahead';
 import { allFiles, type HandedOver } from '../handover/rendered';
 import { writeZip } from '../handover/zip';
+import { packedObject } from '../objects/objects';
 import { ChangedMeanwhile, freeze } from '../releases/freeze';
 import { releasedFiles } from '../releases/released-files';
 import { loadSite, type StoredSite } from '../sites/store';
 import type { HandoverTask } from './handover';
 
-const gzipped = promisify<Buffer, Buffer>(gzip);
 const tell = (news: HandoverNews) => process.send!(news);
 
 /** How many files are told of at once. */
@@ -31,12 +29,10 @@ function stored(db: Db, id: string): StoredSite {
 async function list(db: Db, id: string): Promise<void> {
   const { count, files } = await allFiles(db, stored(db, id).site);
   tell({ says: 'count', count });
-  const listed = async ({ path, bytes, readable }: HandedOver): Promise<ListedFile> => ({
-    path,
-    bytes: bytes.length,
-    compressed: (await gzipped(bytes)).length,
-    readable,
-  });
+  const listed = async ({ path, bytes, readable }: HandedOver): Promise<ListedFile> => {
+    const { hash, size, bytes: packed } = await packedObject(bytes, readable);
+    return { path, hash, bytes: size, compressed: packed.length, readable };
+  };
   let batch: ListedFile[] = [];
   for await (const file of ahead(files, listed)) {
     batch.push(file);

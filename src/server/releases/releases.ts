@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm';
-import type { Release, ReleasedFile } from '@/core/render/release-news';
+import type { ListedFile } from '@/core/render/handover-news';
+import type { Release } from '@/core/render/release-news';
 import type { Db } from '../db/open';
 import { hosting, objects, releaseFiles, releases, savedPoints } from '../db/schema';
 import { sweepObjects } from '../objects/objects';
@@ -42,7 +43,7 @@ export function pointOfRelease(db: Db, site: string, number: number): string | n
 }
 
 /** The files of a release in their order, with their sizes. */
-export function filesOf(db: Db, site: string, number: number): ReleasedFile[] {
+export function filesOf(db: Db, site: string, number: number): ListedFile[] {
   return db
     .select({
       path: releaseFiles.path,

@@ -156,14 +156,28 @@ export function renderPage(
   return pagePieces(site, page, on, language, advances).join('');
 }
 
-/** A whole page in pieces; those that pages have in common are the very same strings. */
-export function pagePieces(
+/** The parts of a page: what is designed here, and what stands in for its content. */
+export interface PageParts {
+  head: Node[];
+  /** The link past the header, which is the first thing on a page. */
+  skip: Node;
+  header: Node[];
+  content: Node;
+  footer: Node[];
+  /** Drawers and dialogs that something on the page opens. */
+  opened: Node[];
+  /** The signs that any of it shows. */
+  icons: Node;
+}
+
+/** The parts of a page in a language of the site. */
+export function pageParts(
   site: Site,
   page: Page,
   placed?: OnPage,
   language = site.languages[0]!,
   advances = unmeasured,
-): string[] {
+): PageParts {
   const on = placed ?? placedOnPage(site, page, language);
   const file = pageFile(page.path, languageFolder(site, language));
   const state: PageState = {
@@ -180,31 +194,45 @@ export function pagePieces(
     dialogs: new Set(),
   };
   const pageName = page.titles[language] ?? page.title;
+  const skip = el('a', { class: 'skip', href: '#content' }, pageWords(site, language).skip);
   const header = landmarkHtml(state, 'header', on.header);
   const footer = landmarkHtml(state, 'footer', on.footer);
-  const body = [
-    el('a', { class: 'skip', href: '#content' }, pageWords(site, language).skip),
-    ...header,
-    standIn(page, pageName, ownContent(state)),
-    ...footer,
-    ...openedHtml(state),
+  const content = standIn(page, pageName, ownContent(state));
+  const opened = openedHtml(state);
+  const head = [
+    el('meta', { charset: 'utf-8' }),
+    el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
+    el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
+    el('link', { rel: 'stylesheet', href: state.folder.href(STAND_IN_STYLESHEET) }),
+    el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
+    ...alternates(state),
+    showsNotices(site, [on.header, on.footer]) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),
+    el('script', { src: state.folder.href(SCRIPT), defer: true }),
   ];
+  const icons = iconsHtml([skip, ...header, content, ...footer, ...opened]);
+  return { head, skip, header, content, footer, opened, icons };
+}
+
+/** A whole page in pieces; those that pages have in common are the very same strings. */
+export function pagePieces(
+  site: Site,
+  page: Page,
+  placed?: OnPage,
+  language = site.languages[0]!,
+  advances = unmeasured,
+): string[] {
+  const { head, skip, header, content, footer, opened, icons } = pageParts(
+    site,
+    page,
+    placed,
+    language,
+    advances,
+  );
   const html = el(
     'html',
     { lang: language, dir: directionOf(language) === 'rtl' && 'rtl' },
-    el(
-      'head',
-      {},
-      el('meta', { charset: 'utf-8' }),
-      el('meta', { name: 'viewport', content: 'width=device-width, initial-scale=1' }),
-      el('title', {}, page.path === '/' ? site.name : `${pageName} – ${site.name}`),
-      el('link', { rel: 'stylesheet', href: state.folder.href(STAND_IN_STYLESHEET) }),
-      el('link', { rel: 'stylesheet', href: state.folder.href(STYLESHEET) }),
-      ...alternates(state),
-      showsNotices(site, [on.header, on.footer]) && el('script', { src: state.folder.href(NOTICES_SCRIPT) }),
-      el('script', { src: state.folder.href(SCRIPT), defer: true }),
-    ),
-    el('body', {}, ...body, iconsHtml(body)),
+    el('head', {}, ...head),
+    el('body', {}, skip, ...header, content, ...footer, ...opened, icons),
   );
   return ['<!doctype html>\n', ...htmlPieces(html)];
 }

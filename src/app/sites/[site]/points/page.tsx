@@ -1,0 +1,5 @@
+import { PointsScreen } from '@/features/points/points-screen';
+
+export default function Page() {
+  return <PointsScreen />;
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { ListedFile } from '@/core/render/handover-news';
+import { sizeText } from '@/ui/size-text';
+import styles from './release.module.css';
+
+/** A file that is not the same in two sets of files; null where it is not there. */
+interface FileDifference {
+  path: string;
+  was: ListedFile | null;
+  is: ListedFile | null;
+}
+
+/** The files that differ between two sets, by their bytes. */
+export function fileDifferences(
+  before: readonly ListedFile[],
+  after: readonly ListedFile[],
+): FileDifference[] {
+  const was = new Map(before.map((file) => [file.path, file]));
+  const is = new Map(after.map((file) => [file.path, file]));
+  return [...new Set([...was.keys(), ...is.keys()])]
+    .map((path) => ({ path, was: was.get(path) ?? null, is: is.get(path) ?? null }))
+    .filter((each) => each.was?.hash !== each.is?.hash);
+}
+
+/** The most files that are listed. */
+const MOST_LISTED = 100;
+
+const signed = (bytes: number) =>
+  bytes === 0 ? '±0' : `${bytes > 0 ? '+' : '−'}${sizeText(Math.abs(bytes))}`;
+
+/** The files that came, went, or have other bytes. */
+export function FileDifferences({
+  before,
+  after,
+}: {
+  before: readonly ListedFile[];
+  after: readonly ListedFile[];
+}) {
+  const found = useMemo(() => fileDifferences(before, after), [before, after]);
+  const sum = (files: readonly ListedFile[]) => files.reduce((all, { bytes }) => all + bytes, 0);
+  return (
+    <section aria-label="Files that differ" className={styles.differing}>
+      <h2>
+        {found.length === 0 ? 'All files are the same' : `${found.length} of ${after.length} files differ`},{' '}
+        <span className="figures">{signed(sum(after) - sum(before))}</span> in all
+      </h2>
+      {found.length > 0 && (
+        <table className="rows" aria-label="Files that differ">
+          <thead>
+            <tr>
+              <th scope="col">File</th>
+              <th scope="col" className={styles.size}>
+                Was
+              </th>
+              <th scope="col" className={styles.size}>
+                Is
+              </th>
+              <th scope="col" className={styles.size}>
+                Difference
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.slice(0, MOST_LISTED).map(({ path, was, is }) => (
+              <tr key={path}>
+                <th scope="row" className="figures">
+                  {path}
+                </th>
+                <td className={`figures ${styles.size}`}>{was ? sizeText(was.bytes) : 'not there'}</td>
+                <td className={`figures ${styles.size}`}>{is ? sizeText(is.bytes) : 'gone'}</td>
+                <td className={`figures ${styles.size}`}>{signed((is?.bytes ?? 0) - (was?.bytes ?? 0))}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {found.length > MOST_LISTED && (
+        <p className="quiet">and {found.length - MOST_LISTED} more, mostly pages with the same change</p>
+      )}
+    </section>
+  );
+}
