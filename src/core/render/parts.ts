@@ -60,7 +60,7 @@ export function partsOfPage(
     {
       id: 'footer',
       name: 'Footer',
-      goes: `After the page’s content. ${CURRENT}`,
+      goes: 'After the page’s content. It marks the page as the header does.',
       language: 'html',
       text: htmlOf(footer),
     },

@@ -18,7 +18,7 @@ import { Screen } from '../shell/screen';
 import styles from './points.module.css';
 
 /** A picture of a saved point: the beginning of its home page, drawn from its document. */
-const PICTURE = { width: 1216, height: 380, scale: 0.24 };
+const PICTURE = { width: 1216, height: 380, scale: 0.23 };
 const nothing = () => undefined;
 
 function useSavedPoint(point: SavedPoint): { state: State | null; problem: string | null } {

@@ -1,6 +1,7 @@
 'use client';
 
-import { useMemo } from 'react';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
 import type { ListedFile } from '@/core/render/handover-news';
 import { sizeText } from '@/ui/size-text';
 import styles from './release.module.css';
@@ -24,8 +25,8 @@ export function fileDifferences(
     .filter((each) => each.was?.hash !== each.is?.hash);
 }
 
-/** The most files that are listed. */
-const MOST_LISTED = 100;
+/** How many files are listed before one asks for all of them. */
+const LISTED = 8;
 
 const signed = (bytes: number) =>
   bytes === 0 ? '±0' : `${bytes > 0 ? '+' : '−'}${sizeText(Math.abs(bytes))}`;
@@ -38,7 +39,9 @@ export function FileDifferences({
   before: readonly ListedFile[];
   after: readonly ListedFile[];
 }) {
+  const [whole, setWhole] = useState(false);
   const found = useMemo(() => fileDifferences(before, after), [before, after]);
+  const listed = whole ? found : found.slice(0, LISTED);
   const sum = (files: readonly ListedFile[]) => files.reduce((all, { bytes }) => all + bytes, 0);
   return (
     <section aria-label="Files that differ" className={styles.differing}>
@@ -63,7 +66,7 @@ export function FileDifferences({
             </tr>
           </thead>
           <tbody>
-            {found.slice(0, MOST_LISTED).map(({ path, was, is }) => (
+            {listed.map(({ path, was, is }) => (
               <tr key={path}>
                 <th scope="row" className="figures">
                   {path}
@@ -76,8 +79,10 @@ export function FileDifferences({
           </tbody>
         </table>
       )}
-      {found.length > MOST_LISTED && (
-        <p className="quiet">and {found.length - MOST_LISTED} more, mostly pages with the same change</p>
+      {listed.length < found.length && (
+        <Button size="small" className={styles.more} onClick={() => setWhole(true)}>
+          Show {found.length - listed.length} more
+        </Button>
       )}
     </section>
   );

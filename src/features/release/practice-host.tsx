@@ -60,11 +60,11 @@ export function PracticeHost({ hosting, shown, onChanged }: PracticeHostProps) {
       )}
       {hosting.problem !== null && <p role="alert">{hosting.problem}</p>}
       {refusal !== null && <p role="alert">{refusal}</p>}
-      <div className={styles.head}>
+      <p className={styles.ported}>
+        <label htmlFor="practice-port">Port</label>
         <InputNumber
-          aria-label="Port of the practice host"
+          id="practice-port"
           className={styles.port}
-          prefix="port"
           min={1024}
           max={65535}
           precision={0}
@@ -73,6 +73,8 @@ export function PracticeHost({ hosting, shown, onChanged }: PracticeHostProps) {
           value={port ?? hosting.port}
           onChange={setPort}
         />
+      </p>
+      <div className={styles.head}>
         <Button
           type="primary"
           loading={busy}

@@ -94,6 +94,7 @@ function Differs({ shown, releases, live, files }: DiffersProps) {
           onChange={(value) => setChosen(value === 'null' ? null : Number(value))}
         />
       </div>
+      {was && is && <Comparison before={was} after={is} />}
       {wasFiles.busy || isFiles.busy ? (
         <p className="quiet" role="status">
           Reading the files…
@@ -101,7 +102,6 @@ function Differs({ shown, releases, live, files }: DiffersProps) {
       ) : (
         <FileDifferences before={wasFiles.files} after={isFiles.files} />
       )}
-      {was && is && <Comparison before={was} after={is} />}
     </div>
   );
 }
