@@ -18,7 +18,13 @@ const sampled = [
   'tests/starters.spec.ts',
   'tests/sheet-cells.spec.ts',
   'tests/killed-server.spec.ts',
+  'tests/killed-release.spec.ts',
 ];
+const unit = await run(
+  process.execPath,
+  ['--experimental-vm-modules', '--no-warnings', tool('jest', 'bin/jest.js'), 'same-files'],
+  { GABLE_AUDIT: '1' },
+);
 const report = path.join(mkdtempSync(path.join(tmpdir(), 'gable-ridge-')), 'audit.json');
 const code = await run(process.execPath, [tool('@playwright/test', 'cli.js'), 'test', ...sampled], {
   GABLE_AUDIT: '1',
@@ -43,4 +49,4 @@ console.table(
   }),
 );
 for (const { title } of suites.flatMap(testsIn).filter(({ ok }) => !ok)) console.log(`Failed: ${title}`);
-process.exit(code);
+process.exit(code || unit);

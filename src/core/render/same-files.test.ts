@@ -125,11 +125,12 @@ const handedOver = (site: Site) => (advances: Advances) => [
   renderPage(site, homePage(site), placedOnPage(site, homePage(site)), site.languages[0]!, advances),
 ];
 
-/** Every kind of rule with every second starter, and every starter with every second kind. */
+/** Every kind of rule with some of the starters, and every starter with some kinds; in an audit every one with every other. */
+const nth = process.env.GABLE_AUDIT ? 1 : 4;
 const each = Object.entries(kindsOfRules).map(([name, whens], kind) => ({
   name,
   whens,
-  some: starters.filter((_, index) => (index + kind) % 2 === 0),
+  some: starters.filter((_, index) => (index + kind) % nth === 0),
 }));
 
 describe.each(each)('$name', ({ whens, some }) => {

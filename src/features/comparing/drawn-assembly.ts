@@ -17,7 +17,7 @@ export interface AssemblyOf {
 }
 
 /** The page on which one is seen: the first that it stands on. */
-export function pageOf(site: Site, { kind, id }: AssemblyOf): Page {
+function pageOf(site: Site, { kind, id }: AssemblyOf): Page {
   return (kind === 'drawers' ? null : firstPageOf(site, id)) ?? homePage(site);
 }
 

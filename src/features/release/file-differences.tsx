@@ -2,28 +2,10 @@
 
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
+import { fileDifferences } from '@/core/comparing/file-differences';
 import type { ListedFile } from '@/core/render/handover-news';
 import { sizeText } from '@/ui/size-text';
 import styles from './release.module.css';
-
-/** A file that is not the same in two sets of files; null where it is not there. */
-interface FileDifference {
-  path: string;
-  was: ListedFile | null;
-  is: ListedFile | null;
-}
-
-/** The files that differ between two sets, by their bytes. */
-export function fileDifferences(
-  before: readonly ListedFile[],
-  after: readonly ListedFile[],
-): FileDifference[] {
-  const was = new Map(before.map((file) => [file.path, file]));
-  const is = new Map(after.map((file) => [file.path, file]));
-  return [...new Set([...was.keys(), ...is.keys()])]
-    .map((path) => ({ path, was: was.get(path) ?? null, is: is.get(path) ?? null }))
-    .filter((each) => each.was?.hash !== each.is?.hash);
-}
 
 /** How many files are listed before one asks for all of them. */
 const LISTED = 8;

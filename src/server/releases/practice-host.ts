@@ -10,7 +10,7 @@ import { respond, type Live } from './respond';
 const HOST = '127.0.0.1';
 
 /** Where the first site is served; others follow. */
-export const FIRST_PORT = 4400;
+const FIRST_PORT = 4400;
 
 /** The ports at which a site may be served: those that need no rights, up to the last that there is. */
 export const PORTS = { least: 1024, most: 65_535 };
