@@ -2,7 +2,7 @@ import next from 'eslint-config-next';
 import nextTypescript from 'eslint-config-next/typescript';
 
 /** The layers, lowest first: each may import only what stands before it (and itself). */
-const layers = ['core', 'runtime', 'server', 'workers', 'client', 'ui', 'features', 'app'];
+const layers = ['core', 'runtime', 'teller', 'server', 'workers', 'client', 'ui', 'features', 'app'];
 
 /** Beside the order: the browser's side and the server's side do not know each other's code. */
 const alsoForbidden = {

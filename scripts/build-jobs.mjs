@@ -1,5 +1,5 @@
 // Bundles the jobs that the server starts as processes of their own (src/server/jobs/job-process.ts): `.jobs/NAME.mjs`.
-// And the scripts that sites are handed over with, with short names: `.jobs/scripts/NAME.js`.
+// And the script of pages that are tried, `.jobs/tried.js`, and the scripts that sites are handed over with, with short names: `.jobs/scripts/NAME.js`.
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { build } from 'esbuild';
@@ -13,6 +13,15 @@ await bundleForNode({
     .map((name) => ({ in: path.join(folder, name), out: name.replace('.job.ts', '') })),
   outdir: '.jobs',
   outExtension: { '.js': '.mjs' },
+});
+
+await build({
+  entryPoints: [path.join(root, 'src/teller/tried.ts')],
+  outfile: path.join(root, '.jobs/tried.js'),
+  bundle: true,
+  minify: true,
+  format: 'iife',
+  target: ['chrome111', 'firefox111', 'safari16.4'],
 });
 
 await build({

@@ -7,12 +7,27 @@ import { phases } from '@/core/properties/phases';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 
-/** What a tried page tells (public/tried.js). */
+const metSchema = v.object({ role: v.string(), name: v.string() });
+/** What is met one after another: a role, and a name. */
+export type Met = v.InferOutput<typeof metSchema>;
+
+/** What a tried page tells (src/teller/tried.ts). */
 const toldSchema = v.object({
   tells: v.literal('tried'),
   path: v.pipe(v.string(), v.maxLength(2000)),
   phase: v.nullable(v.picklist(phases)),
+  scrolled: v.number(),
+  met: v.nullable(v.pipe(v.array(metSchema), v.maxLength(1000))),
 });
+
+/** What is asked of a tried page. */
+export interface Asked {
+  /** What is listed: what the Tab key reaches, or what a reader meets. */
+  lists: 'focus' | 'names' | null;
+  signedIn: boolean;
+  /** How much is in the basket; null where the page says it. */
+  inBasket: number | null;
+}
 
 /** Where one is in a tried site. */
 export interface Where {
@@ -21,20 +36,28 @@ export interface Where {
   phase: Phase | null;
 }
 
+/** What a frame told: where one is, how far down from 0 to 1, and what is met there where that was asked. */
+export interface Told {
+  where: Where;
+  file: string;
+  scrolled: number;
+  met: readonly Met[] | null;
+}
+
 /** The file of a site in the address of a tried page: what comes after the circumstances. */
 const fileIn = (path: string) => path.split('/').slice(4).join('/') || 'index.html';
 
-/** Where a message from a frame says that one is; null for anything else. */
-export function whereTold(site: Site, message: unknown): Where | null {
+/** What a message from a frame tells; null for anything else. */
+export function toldBy(site: Site, message: unknown): Told | null {
   const parsed = v.safeParse(toldSchema, message);
   if (!parsed.success) return null;
-  const { path, phase } = parsed.output;
+  const { path, phase, scrolled, met } = parsed.output;
   const file = fileIn(path);
   for (const language of site.languages) {
     const page = renderedPages(site).find(
       (each) => pageFile(each.path, languageFolder(site, language)) === file,
     );
-    if (page) return { page, language, phase };
+    if (page) return { where: { page, language, phase }, file, scrolled, met };
   }
   return null;
 }
@@ -47,16 +70,24 @@ export interface Drawn {
 }
 
 /**
- * A window of a size at a zoom, as it is drawn into a room: pages are told of a window that is as much smaller as they are zoomed, and all
- * of it is made smaller where there is no room for it. In CSS px.
+ * Windows side by side, each of a size at a zoom, as they are drawn into a room to one scale: pages are told of a window that is as much
+ * smaller as they are zoomed, and all of it is made smaller where there is no room for it. In CSS px; `gap` stands between them.
  */
 export function drawnIn(
-  window: { width: number; height: number },
+  windows: readonly { width: number; height: number }[],
   zoom: number,
   room: { width: number; height: number },
-): Drawn {
-  const fit = Math.min(1, room.width / window.width, room.height / window.height);
-  return { width: window.width / zoom, height: window.height / zoom, scale: zoom * fit };
+  gap: number,
+): Drawn[] {
+  const width = windows.reduce((sum, each) => sum + each.width, 0);
+  const height = Math.max(...windows.map((each) => each.height));
+  const free = Math.max(1, room.width - gap * (windows.length - 1));
+  const fit = Math.min(1, free / width, room.height / height);
+  return windows.map((each) => ({
+    width: each.width / zoom,
+    height: each.height / zoom,
+    scale: zoom * fit,
+  }));
 }
 
 /** The name of what stands somewhere; `none` where nothing does. */

@@ -1,22 +1,24 @@
 'use client';
 
 import { Button, Checkbox, InputNumber, Select } from 'antd';
-import { useEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import { useAdvances, useOpenSite, useSite } from '@/client/open-site-context';
 import { bandAt, NARROWEST } from '@/core/bands/band';
 import { heldScreens, type HeldScreen } from '@/core/fit/screens';
 import { stageAt, wayDown } from '@/core/fit/way-down';
+import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { phaseLabels } from '@/core/properties/phases';
-import { languageFolder, pageFile } from '@/core/render/page/paths';
-import { circumstances, triedPart, type TriedAs } from '@/core/render/tried';
+import { butOf, circumstances, triedPart, type TriedAs } from '@/core/render/tried';
 import { languageName } from '@/core/site/language';
 import { standsAt } from '@/core/site/placing';
 import { hasDark } from '@/core/site/scheme';
+import type { Site } from '@/core/site/site';
 import { useSize } from '@/ui/use-size';
 import { whyText } from '../placing/placing-words';
 import { ruleText } from '@/core/fit/rule-words';
 import { Screen } from '../shell/screen';
-import { drawnIn, nameOf, whereTold, type Where } from './try-frame';
+import { drawnIn, nameOf, type Asked, type Met, type Told, type Where } from './try-frame';
+import { TryWindow } from './try-window';
 import styles from './try.module.css';
 
 const nameOfScreen = ({ name, held }: HeldScreen) => `${name}, ${held}`;
@@ -65,18 +67,18 @@ function WhereOneIs({ where, width }: { where: Where | null; width: number }) {
 }
 
 interface SideProps {
-  of: 'Width' | 'Height';
+  of: string;
   px: number;
   least: number;
   most: number;
   set(px: number): void;
 }
 
-/** How wide or high the window is, in CSS px. */
+/** How wide or high a window is, in CSS px. */
 function Side({ of, px, least, most, set }: SideProps) {
   return (
     <InputNumber
-      aria-label={`${of} of the window, in px`}
+      aria-label={`${of}, in px`}
       className={styles.px}
       min={least}
       max={most}
@@ -87,49 +89,90 @@ function Side({ of, px, least, most, set }: SideProps) {
   );
 }
 
-/** The site in a frame of any size, clicked through as visitors do, in their circumstances. */
+const listings = {
+  none: 'nothing',
+  focus: 'the order of focus',
+  names: 'what a reader meets',
+} as const;
+type ListedAs = keyof typeof listings;
+
+/** What is met on the page, in its order. */
+function MetList({ met, as }: { met: readonly Met[] | null; as: ListedAs }) {
+  if (as === 'none') return null;
+  if (!met) return <p className="quiet">Waiting for the page…</p>;
+  return (
+    <ol className={styles.met} aria-label={listings[as]}>
+      {met.map(({ role, name }, index) => (
+        <li key={index}>
+          <span className="quiet">{role}</span>{' '}
+          {name === '' ? <em className={styles.nameless}>without a name</em> : name}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** Whether the site has a piece of these kinds anywhere. */
+const hasPiece = (site: Site, kinds: readonly string[]) =>
+  assemblyKinds.some((kind) =>
+    Object.values(site[kind]).some(({ pieces }) =>
+      Object.values(pieces).some((piece) => kinds.includes(piece.kind)),
+    ),
+  );
+
+/** The room between two windows, in px, and how far they stay from the sides of theirs. */
+const GAP = 28;
+const ROOM = { sides: 24, ends: 8 };
+
+/** The site in a frame of any size, or in two, clicked through as visitors do, in their circumstances. */
 export function TryScreen() {
   const site = useSite();
   const revision = useOpenSite((open) => open.revision);
   const [size, setSize] = useState({ width: 1280, height: 720 });
+  const [second, setSecond] = useState<number | null>(null);
   const [zoom, setZoom] = useState(1);
   const [as, setAs] = useState<readonly TriedAs[]>([]);
   const [scripts, setScripts] = useState(true);
-  const [where, setWhere] = useState<Where | null>(null);
+  const [listed, setListed] = useState<ListedAs>('none');
+  const [signedIn, setSignedIn] = useState(false);
+  const [inBasket, setInBasket] = useState<number | null>(null);
+  const [told, setTold] = useState<Told | null>(null);
+  const [file, setFile] = useState('index.html');
+  const [scrolled, setScrolled] = useState<{ by: number; at: number }>({ by: 0, at: 0 });
   const [area, room] = useSize<HTMLDivElement>();
-  const frame = useRef<HTMLIFrameElement>(null);
   const drag = useRef<{ x: number; width: number } | null>(null);
-  const drawn = drawnIn(size, zoom, {
-    width: Math.max(1, room.width - 24),
-    height: Math.max(1, room.height - 8),
-  });
-  useEffect(() => {
-    const told = (event: MessageEvent) => {
-      if (event.source !== frame.current?.contentWindow) return;
-      const next = whereTold(site, event.data);
-      if (next) setWhere(next);
-    };
-    window.addEventListener('message', told);
-    return () => window.removeEventListener('message', told);
-  }, [site]);
-  const file = where ? pageFile(where.page.path, languageFolder(site, where.language)) : 'index.html';
+  const windows = [size, ...(second === null ? [] : [{ width: second, height: size.height }])];
+  const drawn = drawnIn(
+    windows,
+    zoom,
+    { width: Math.max(1, room.width - ROOM.sides), height: Math.max(1, room.height - ROOM.ends) },
+    GAP,
+  );
   const root = `/tried/${site.id}/${triedPart(as)}`;
-  const part = as.join();
-  const [shown, setShown] = useState({ part, revision, src: `${root}/index.html` });
-  // What was edited since, and other circumstances, are met on the page where one is.
-  if (shown.part !== part || shown.revision !== revision)
-    setShown({ part, revision, src: `${root}/${file}` });
   const screen = heldScreens.find((each) => each.width === size.width && each.height === size.height);
-  const toggle = (name: TriedAs, on: boolean) =>
-    setAs(on ? [...as, name] : as.filter((each) => each !== name));
+  const asked = useMemo<Asked>(
+    () => ({ lists: listed === 'none' ? null : listed, signedIn, inBasket }),
+    [listed, signedIn, inBasket],
+  );
+  const toggle = (name: TriedAs, on: boolean) => {
+    const others = as.filter((each) => each !== name && !(isText(name) && isText(each)));
+    setAs(on ? [...others, name] : others);
+  };
+  const setWidth = (width: number) =>
+    setSize({ ...size, width: Math.round(Math.min(WIDEST, Math.max(NARROWEST, width))) });
   const pull = (event: PointerEvent) => {
     if (!drag.current) return;
-    const scale = drawn.scale / zoom;
-    const width = drag.current.width + (2 * (event.clientX - drag.current.x)) / scale;
-    setSize({ ...size, width: Math.round(Math.min(WIDEST, Math.max(NARROWEST, width))) });
+    const scale = drawn[0]!.scale / zoom;
+    // One window alone stands in the middle, and grows to both sides.
+    const sides = second === null ? 2 : 1;
+    setWidth(drag.current.width + (sides * (event.clientX - drag.current.x)) / scale);
   };
-  const step = (by: number) =>
-    setSize({ ...size, width: Math.min(WIDEST, Math.max(NARROWEST, size.width + by)) });
+  const hear = (by: number) => (next: Told) => {
+    if (by === 0) setTold(next);
+    setFile(next.file);
+    if (Math.abs(next.scrolled - scrolled.at) > 0.004 || next.file !== file)
+      setScrolled({ by, at: next.scrolled });
+  };
   return (
     <Screen here="try">
       <div className={styles.screen}>
@@ -148,7 +191,7 @@ export function TryScreen() {
             }}
           />
           <Side
-            of="Width"
+            of="Width of the window"
             px={size.width}
             least={NARROWEST}
             most={WIDEST}
@@ -156,7 +199,7 @@ export function TryScreen() {
           />
           <span aria-hidden="true">×</span>
           <Side
-            of="Height"
+            of="Height of the window"
             px={size.height}
             least={LOWEST}
             most={HIGHEST}
@@ -168,52 +211,77 @@ export function TryScreen() {
             options={zooms.map((value) => ({ value, label: `zoom ${value * 100} %` }))}
             onChange={setZoom}
           />
+          <Checkbox
+            checked={second !== null}
+            onChange={({ target }) => setSecond(target.checked ? SECOND : null)}
+          >
+            a second width
+          </Checkbox>
+          {second !== null && (
+            <Side
+              of="Width of the second window"
+              px={second}
+              least={NARROWEST}
+              most={WIDEST}
+              set={setSecond}
+            />
+          )}
           <Button href={`/try/${site.id}/${file}`} target="_blank" rel="noopener" className={styles.alone}>
             In a tab of its own
           </Button>
         </div>
         <div className={styles.sides}>
-          <div ref={area} className={styles.area}>
-            <div
-              className={styles.frame}
-              style={{ inlineSize: drawn.width * drawn.scale, blockSize: drawn.height * drawn.scale }}
-            >
-              {room.width > 0 && (
-                <iframe
-                  key={`${scripts} ${shown.revision} ${shown.src}`}
-                  ref={frame}
-                  title="The tried site"
-                  src={shown.src}
-                  sandbox={`allow-popups allow-forms${scripts ? ' allow-scripts' : ''}`}
-                  style={{ inlineSize: drawn.width, blockSize: drawn.height, scale: String(drawn.scale) }}
-                />
-              )}
+          <div ref={area} className={styles.area} style={{ gap: GAP }}>
+            {drawn.map((each, index) => (
               <div
-                role="slider"
-                tabIndex={0}
-                aria-label="Edge of the window"
-                aria-valuemin={NARROWEST}
-                aria-valuemax={WIDEST}
-                aria-valuenow={size.width}
-                aria-valuetext={`${size.width} px`}
-                className={styles.edge}
-                onPointerDown={(event) => {
-                  event.currentTarget.setPointerCapture(event.pointerId);
-                  drag.current = { x: event.clientX, width: size.width };
-                }}
-                onPointerMove={pull}
-                onPointerUp={() => (drag.current = null)}
-                onKeyDown={({ key, shiftKey }) => {
-                  if (key === 'ArrowLeft') step(shiftKey ? -10 : -1);
-                  if (key === 'ArrowRight') step(shiftKey ? 10 : 1);
-                }}
-              />
-            </div>
+                key={index}
+                className={styles.frame}
+                style={{ inlineSize: each.width * each.scale, blockSize: each.height * each.scale }}
+              >
+                {room.width > 0 && (
+                  <TryWindow
+                    key={`${scripts} ${revision} ${root}`}
+                    title={index === 0 ? 'The tried site' : 'The tried site, second width'}
+                    site={site}
+                    root={root}
+                    file={file}
+                    drawn={each}
+                    scripts={scripts}
+                    asked={asked}
+                    scrolled={scrolled.by === index ? null : scrolled.at}
+                    onTold={hear(index)}
+                  />
+                )}
+                {index === 0 && (
+                  <div
+                    role="slider"
+                    tabIndex={0}
+                    aria-label="Edge of the window"
+                    aria-valuemin={NARROWEST}
+                    aria-valuemax={WIDEST}
+                    aria-valuenow={size.width}
+                    aria-valuetext={`${size.width} px`}
+                    className={styles.edge}
+                    onPointerDown={(event) => {
+                      event.currentTarget.setPointerCapture(event.pointerId);
+                      drag.current = { x: event.clientX, width: size.width };
+                    }}
+                    onPointerMove={pull}
+                    onPointerUp={() => (drag.current = null)}
+                    onKeyDown={({ key, shiftKey }) => {
+                      const by = shiftKey ? 10 : 1;
+                      if (key === 'ArrowLeft') setWidth(size.width - by);
+                      if (key === 'ArrowRight') setWidth(size.width + by);
+                    }}
+                  />
+                )}
+              </div>
+            ))}
           </div>
           <aside className={styles.side} aria-label="Where one is, and as whom">
             <h2>Here</h2>
             {scripts ? (
-              <WhereOneIs where={where} width={drawn.width} />
+              <WhereOneIs where={told?.where ?? null} width={drawn[0]!.width} />
             ) : (
               <p className="quiet">With scripts off, the page cannot tell where one is.</p>
             )}
@@ -226,21 +294,66 @@ export function TryScreen() {
                   disabled={name === 'dark' && !hasDark(site)}
                   onChange={({ target }) => toggle(name, target.checked)}
                 >
-                  {circumstances[name]}
+                  {circumstances[name].label}
                 </Checkbox>
               ))}
               <Checkbox checked={!scripts} onChange={({ target }) => setScripts(!target.checked)}>
                 with scripts off
               </Checkbox>
+              {hasPiece(site, ['account', 'profile']) && (
+                <Checkbox
+                  checked={signedIn}
+                  disabled={!scripts}
+                  onChange={({ target }) => setSignedIn(target.checked)}
+                >
+                  signed in
+                </Checkbox>
+              )}
+              {hasPiece(site, ['basket']) && (
+                <label className={styles.basket}>
+                  <InputNumber
+                    aria-label="How much is in the basket"
+                    className={styles.px}
+                    min={0}
+                    max={999}
+                    precision={0}
+                    placeholder="as said"
+                    value={inBasket}
+                    disabled={!scripts}
+                    onChange={setInBasket}
+                  />
+                  in the basket
+                </label>
+              )}
             </div>
-            <p className="quiet">
-              {hasDark(site) ? '' : 'The brand says nothing of a dark scheme yet. '}
-              Larger text alone, less motion and forced colours are the browser’s own: open the site in a tab
-              to meet it with these.
-            </p>
+            {butOf(as).map((but) => (
+              <p key={but} className="quiet">
+                {but}
+              </p>
+            ))}
+            {!hasDark(site) && <p className="quiet">The brand says nothing of a dark scheme yet.</p>}
+            <h2>Listed</h2>
+            <Select
+              aria-label="What is listed"
+              className={styles.listed}
+              value={listed}
+              disabled={!scripts}
+              options={(Object.keys(listings) as ListedAs[]).map((value) => ({
+                value,
+                label: listings[value],
+              }))}
+              onChange={setListed}
+            />
+            {scripts && <MetList met={told?.met ?? null} as={listed} />}
           </aside>
         </div>
       </div>
     </Screen>
   );
 }
+
+/** How wide a second window is at first, in CSS px: a phone beside what is there. */
+const SECOND = 375;
+
+/** Whether a circumstance is of how large texts are: of these one holds at a time. */
+const isText = (name: TriedAs) => name.startsWith('text');

@@ -1,5 +1,6 @@
+import { setTimeout } from 'node:timers/promises';
 import { NEWSLETTER_PATH } from '@/core/render/page/paths';
-import { readTried, type TriedAs } from '@/core/render/tried';
+import { readTried, slowly, triedCss, type TriedAs } from '@/core/render/tried';
 import { inScheme } from '@/core/site/scheme';
 import type { Db } from '../db/open';
 import { noSuchSite, refusal } from '../http';
@@ -41,9 +42,16 @@ function sandboxHeaders(
   };
 }
 
-/** The script that tells a frame’s screen where one is (public/tried.js), in a page. */
+/** The script that tells a frame’s screen what is met (src/teller), in a page. */
 const withTeller = (html: string): string =>
   html.replace('</head>', '\t<script src="/tried.js" defer></script>\n\t</head>');
+
+/** A file as it is met in circumstances; as it is where it is not tried. */
+function metBytes(bytes: Buffer, path: string, tried: readonly TriedAs[] | null): Buffer {
+  if (tried === null) return bytes;
+  if (path.endsWith('.html')) return Buffer.from(withTeller(bytes.toString('utf8')));
+  return path.endsWith('.css') ? Buffer.from(triedCss(bytes.toString('utf8'), tried)) : bytes;
+}
 
 interface Served {
   ofViews?: boolean;
@@ -68,8 +76,8 @@ async function serveSiteFile(
   if (!file) return missing();
   const frames = ofViews ? [] : site.embeds;
   const headers = { ...sandboxHeaders(request, { frames }), 'content-type': mediaType(path) };
-  const told = tried !== null && path.endsWith('.html') && 'text' in file;
-  const body = told ? withTeller(file.text) : new Uint8Array(fileBytes(db, file));
+  const body = new Uint8Array(metBytes(fileBytes(db, file), path, tried));
+  if (tried?.includes('slow')) await setTimeout(slowly(body.length));
   return new Response(body, { headers });
 }
 
