@@ -252,8 +252,16 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     return boxes(element).some((each) => each.left < left - UNSEEN || each.right > right + UNSEEN);
   }
 
+  /** Whether a name in a logo is broken. */
+  function breaks(logo: Element): boolean {
+    const texts = [...logo.childNodes].filter(
+      ({ nodeType, textContent }) => nodeType === 3 && textContent!.trim() !== '',
+    );
+    return texts.some((text) => lines(text) > 1) || [...logo.children].filter(shows).some(breaks);
+  }
+
   /** How many lines a text takes. */
-  function lines(element: Element): number {
+  function lines(element: Node): number {
     const range = inside.createRange();
     range.selectNodeContents(element);
     const tops = [...range.getClientRects()].map((rect) => rect.bottom);
@@ -270,6 +278,12 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     if (kept === null) element.removeAttribute('style');
     else element.setAttribute('style', kept);
     return width;
+  }
+
+  /** Whether a piece was given less width than what is in it needs: that may reach into its padding before it sticks out of it. */
+  function givenTooLittle(piece: HTMLElement): boolean {
+    const given = String(piece.computedStyleMap().get('inline-size'));
+    return given !== 'auto' && box(piece).width < naturalWidth(piece, 'min-content') - UNSEEN;
   }
 
   /** What a piece was given, else what it takes where nothing of it is narrowed. */
@@ -325,11 +339,13 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
       pieces.some(
         (piece) =>
           sticksOut(piece, box(piece).left, box(piece).right) ||
+          givenTooLittle(piece) ||
           gapSticksOut(piece, box(piece.parentElement!)),
       );
     const wraps = pieces.some(
       (piece) =>
         (piece.matches('.text') && lines(piece) > 1) ||
+        [...piece.querySelectorAll('.menu-logo')].filter(shows).some(breaks) ||
         [...piece.querySelectorAll('p')].some((text) => lines(text) > 1) ||
         // What may break anywhere in it does where it is narrower than it prefers.
         (piece.matches('.links, .address, .newsletter, .pictures, :has(> .embed-ask)') &&

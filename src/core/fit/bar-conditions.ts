@@ -146,17 +146,27 @@ function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): P
   });
 }
 
-/** That nothing is narrowed, and nothing wraps, among pieces that share so much room. */
-function roomConditions(slack: Piecewise, pieces: readonly PieceRoom[]): Condition[] {
+/**
+ * That nothing is narrowed, and nothing wraps, among pieces that share so much room. Where some of them give way and others cannot at that
+ * width, it matters which: `widths` are those that they have.
+ */
+function roomConditions(
+  slack: Piecewise,
+  pieces: readonly PieceRoom[],
+  widths: readonly Piecewise[] | null = null,
+): Condition[] {
   const giving = pieces.filter(({ preferred, least }) => exceeds(preferred, least));
   // What was given a width may have more than its lines need: that is looked at by itself.
   const wrapping = giving.filter(({ given, content }) => content.wraps && !given);
-  const narrowing = wrapping.length > 0 ? [] : giving;
-  // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
-  const among = (of: readonly PieceRoom[]) => ({
-    slack: of.length > 0 ? slack : holding(slack),
-    pieces: of.map(({ id }) => id),
-  });
+  const narrowing = giving.filter((piece) => !wrapping.includes(piece));
+  const slackOf = (of: readonly PieceRoom[]) => {
+    // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
+    if (of.length === 0) return holding(slack);
+    if (widths === null || of.length === giving.length) return slack;
+    const [first, ...others] = of.map((piece) => less(widths[pieces.indexOf(piece)]!, piece.preferred));
+    return widest(slack, narrowest(first!, ...others));
+  };
+  const among = (of: readonly PieceRoom[]) => ({ slack: slackOf(of), pieces: of.map(({ id }) => id) });
   return [
     { status: 'wraps', trouble: 'wrapped', ...among(wrapping) },
     { status: 'tight', trouble: 'narrowed', ...among(narrowing) },
@@ -176,15 +186,15 @@ function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
   const left = (of: (piece: PieceRoom) => Piecewise) => less(width, gaps, ...pieces.map(of));
   const preferred = ({ preferred: wanted }: PieceRoom) => wanted;
   const least = ({ least: needed }: PieceRoom) => needed;
+  const widths = pieceWidths(bay, setting);
   const shared = row
-    ? [...roomConditions(left(preferred), pieces), ...(heeded ? [] : [sticksOut(left(least), pieces)])]
+    ? [...roomConditions(left(preferred), pieces, widths), ...(heeded ? [] : [sticksOut(left(least), pieces)])]
     : pieces.flatMap((piece) => [
         ...roomConditions(less(width, piece.preferred), [piece]),
         sticksOut(less(width, piece.least), [piece]),
       ]);
   const asking = pieces.filter(({ given, content }) => given || exceeds(content.ideal, content.preferred));
   if (asking.length === 0) return shared;
-  const widths = pieceWidths(bay, setting);
   const own = pieces.flatMap((piece, index): Condition[] => {
     const { id, content, given } = piece;
     const is = widths[index]!;
