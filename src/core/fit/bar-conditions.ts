@@ -188,7 +188,10 @@ function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
   const least = ({ least: needed }: PieceRoom) => needed;
   const widths = pieceWidths(bay, setting);
   const shared = row
-    ? [...roomConditions(left(preferred), pieces, widths), ...(heeded ? [] : [sticksOut(left(least), pieces)])]
+    ? [
+        ...roomConditions(left(preferred), pieces, widths),
+        ...(heeded ? [] : [sticksOut(left(least), pieces)]),
+      ]
     : pieces.flatMap((piece) => [
         ...roomConditions(less(width, piece.preferred), [piece]),
         sticksOut(less(width, piece.least), [piece]),

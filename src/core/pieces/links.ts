@@ -228,7 +228,10 @@ function groupBox(
   const toggle = box(
     '.links-toggle',
     laid['.links-toggle'],
-    [words(heading), box('.links-toggle::after', { inlineSize: CHEVRON, blockSize: CHEVRON, flexShrink: 0 }, [])],
+    [
+      words(heading),
+      box('.links-toggle::after', { inlineSize: CHEVRON, blockSize: CHEVRON, flexShrink: 0 }, []),
+    ],
     type,
   );
   const name = box('.links-name', laid['.links-name'], [words(heading)], type);
