@@ -4,10 +4,14 @@ import { test } from './support/test';
 
 const inside = (page: Page) => page.frameLocator('iframe[title="The tried site"]');
 const here = (page: Page) => page.getByRole('complementary', { name: 'Where one is, and as whom' });
+/** What is found out in a frame; null while a page comes in. */
+const soon = <T>(found: Promise<T>): Promise<T | null> => found.catch(() => null);
 const ground = (page: Page) =>
-  inside(page)
-    .locator('body')
-    .evaluate((body) => getComputedStyle(body).backgroundColor);
+  soon(
+    inside(page)
+      .locator('body')
+      .evaluate((body) => getComputedStyle(body).backgroundColor),
+  );
 
 test.beforeEach(async ({ page, request }) => {
   const id = await copyOfDemo(request);
@@ -75,4 +79,76 @@ test('it is met by visitors who prefer dark, before fonts have come and with scr
   ).toBe('null');
   await page.getByRole('checkbox', { name: 'with scripts off' }).check();
   await expect(here(page)).toContainText('the page cannot tell where one is');
+});
+
+test('two widths go together: from page to page, and as far down', async ({ page }) => {
+  await page.getByRole('checkbox', { name: 'a second width' }).check();
+  const second = page.frameLocator('iframe[title="The tried site, second width"]');
+  const insideWidth = (frame: typeof second) =>
+    soon(frame.locator('html').evaluate((html) => html.ownerDocument.defaultView!.innerWidth));
+  await expect.poll(() => insideWidth(second)).toBe(375);
+  await expect(second.locator('h1')).toHaveText('Home');
+  await inside(page)
+    .locator('html')
+    .evaluate(({ ownerDocument: { defaultView } }) => defaultView!.scrollTo(0, 1e6));
+  const down = () =>
+    second.locator('html').evaluate((html) => {
+      const { scrollY, innerHeight } = html.ownerDocument.defaultView!;
+      return Math.abs(html.scrollHeight - innerHeight - scrollY);
+    });
+  await expect.poll(down).toBeLessThan(4);
+  await inside(page).getByRole('link', { name: 'Freight & vehicles' }).first().press('Enter');
+  await expect(second.locator('h1')).toHaveText('Freight & vehicles');
+});
+
+test('the order of focus is drawn and listed, and what a reader meets, with what is open over the page', async ({
+  page,
+}) => {
+  const list = async (as: string) => {
+    await page.getByRole('combobox', { name: 'What is listed' }).click({ force: true });
+    await page.locator('.ant-select-item-option').filter({ hasText: as }).click();
+    return page.getByRole('list', { name: as });
+  };
+  const focus = await list('the order of focus');
+  await expect(focus.getByRole('listitem').first()).toHaveText('link Skip to content');
+  // It is the way that the Tab key goes.
+  const pressed: string[] = [];
+  await inside(page).locator('.skip').focus();
+  for (let step = 0; step < 6; step += 1) {
+    pressed.push(
+      await inside(page)
+        .locator(':focus')
+        .evaluate((element) => element.getAttribute('aria-label') ?? element.textContent!.trim()),
+    );
+    await page.keyboard.press('Tab');
+  }
+  const listed = await focus.getByRole('listitem').allTextContents();
+  expect(listed.slice(0, 6).map((text) => text.replace(/^\S+ /, ''))).toEqual(pressed);
+  await expect(inside(page).locator('svg circle[r="10"]')).toHaveCount(listed.length);
+  const names = await list('what a reader meets');
+  await expect(names.getByText('banner')).toBeVisible();
+  await expect(names).toContainText('heading Home');
+  await expect(inside(page).locator('svg circle[r="10"]')).toHaveCount(0);
+});
+
+test('larger text reaches the layout as in a browser that is set to it; colours are forced, somebody signs in', async ({
+  page,
+}) => {
+  const button = inside(page).locator('.main-header .menu-button');
+  await expect(button).toBeHidden();
+  await page.getByRole('checkbox', { name: 'with text at 200 %' }).check();
+  await expect(button).toBeVisible();
+  const size = () =>
+    inside(page)
+      .locator('html')
+      .evaluate((html) => getComputedStyle(html).fontSize);
+  expect(await size()).toBe('32px');
+  await page.getByRole('checkbox', { name: 'with text at 150 %' }).check();
+  await expect.poll(size).toBe('24px');
+  await expect(page.getByRole('checkbox', { name: 'with text at 200 %' })).not.toBeChecked();
+  await page.getByRole('checkbox', { name: 'in forced colours' }).check();
+  await expect.poll(() => ground(page)).toBe('rgb(0, 0, 0)');
+  await expect(here(page)).toContainText('Forced colours are drawn as a dark choice');
+  await page.getByRole('checkbox', { name: 'signed in' }).check();
+  await expect(inside(page).locator('html')).toHaveAttribute('data-account', 'in');
 });

@@ -325,6 +325,10 @@ test('a bar is divided by shares on the desktop only, bays are added, and a shar
   await expect(page.getByText('a bay with a share of zero would show nothing')).toBeVisible();
   await field.fill('1 : 1 : 2');
   await page.keyboard.press('Enter');
+  // A hand begins to type where it sees what the cell follows by now.
+  await expect(
+    page.getByRole('button', { name: 'Division, Tablet: 1 : 1 : 2, follows Desktop' }),
+  ).toBeVisible();
   await openCell(page, 'Division', 'Tablet');
   await page.getByRole('textbox', { name: 'Division, Tablet' }).fill('edges');
   await page.keyboard.press('Enter');

@@ -1,7 +1,7 @@
 'use client';
 
 import { App, Button, Input, Segmented, Select } from 'antd';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { deleteRelease, getPoint, getReleasedFiles, getReleases } from '@/client/api';
 import { useOpenSite, useSite } from '@/client/open-site-context';
 import { useFetched } from '@/client/use-fetched';
@@ -107,7 +107,15 @@ function Differs({ shown, releases, live, files }: DiffersProps) {
 }
 
 /** Makes a release of the site as it is saved, with a note. */
-function NewRelease({ next, onMade }: { next: number; onMade(number: number): void }) {
+function NewRelease({
+  next,
+  onMaking,
+  onMade,
+}: {
+  next: number;
+  onMaking(making: boolean): void;
+  onMade(number: number): void;
+}) {
   const { id } = useSite();
   const revision = useOpenSite((open) => open.revision);
   const saved = useOpenSite((open) => open.saveState === 'saved');
@@ -116,6 +124,8 @@ function NewRelease({ next, onMade }: { next: number; onMade(number: number): vo
     setNote('');
     onMade(release!);
   });
+  const making = progress !== null;
+  useEffect(() => onMaking(making), [making, onMaking]);
   return (
     <form
       aria-label="Make a release"
@@ -132,7 +142,7 @@ function NewRelease({ next, onMade }: { next: number; onMade(number: number): vo
           maxLength={300}
           onChange={(event) => setNote(event.target.value)}
         />
-        <Button type="primary" htmlType="submit" disabled={!saved || progress !== null}>
+        <Button type="primary" htmlType="submit" disabled={!saved || making}>
           Make release {next}
         </Button>
       </div>
@@ -193,7 +203,9 @@ export function ReleaseScreen() {
   const { value, problem, again } = useFetched(ask);
   const [shown, setShown] = useState<Shown>(null);
   const [view, setView] = useState<(typeof views)[number]>('Files');
-  const live = useListing(site.id, revision);
+  const [making, setMaking] = useState(false);
+  // One thing at a time is rendered beside the server.
+  const live = useListing(site.id, revision, !making && (shown === null || view === 'What differs'));
   const files = useFiles(site.id, shown, live);
   const releases = useMemo(() => value?.releases ?? [], [value]);
   const document = useDocument(shown, releases);
@@ -227,6 +239,7 @@ export function ReleaseScreen() {
         <aside className={styles.side} aria-label="Releases and the practice host">
           <NewRelease
             next={(releases[0]?.number ?? 0) + 1}
+            onMaking={setMaking}
             onMade={(number) => {
               setShown(number);
               again();

@@ -16,11 +16,16 @@ export interface Listing {
 
 const nothing = { files: [] as readonly ListedFile[], count: null, problem: null, busy: true };
 
-/** The files of the site as they stand at this revision, told while they are rendered; stopped when the revision is no longer the last. */
-export function useListing(site: string, revision: number): Listing {
+/**
+ * The files of the site as they stand at this revision, told while they are rendered; stopped when the revision is no longer the last, and
+ * while nobody looks at them.
+ */
+export function useListing(site: string, revision: number, wanted: boolean): Listing {
   const [state, setState] = useState<Omit<Listing, 'stop'>>(nothing);
   const stopping = useRef(new AbortController());
+  const listed = useRef<number | null>(null);
   useEffect(() => {
+    if (!wanted || listed.current === revision) return;
     const controller = new AbortController();
     stopping.current = controller;
     const { signal } = controller;
@@ -33,10 +38,12 @@ export function useListing(site: string, revision: number): Listing {
           setState((known) => ({ ...known, files: [...known.files, ...news.files] }));
         else if (news.says === 'failed') setState((known) => ({ ...known, problem: news.reason }));
       }
-      if (!signal.aborted) setState((known) => ({ ...known, busy: false }));
+      if (signal.aborted) return;
+      listed.current = revision;
+      setState((known) => ({ ...known, busy: false }));
     })();
     return () => controller.abort();
-  }, [site, revision]);
+  }, [site, revision, wanted]);
   const stop = useCallback(() => {
     stopping.current.abort();
     setState((known) => ({ ...known, busy: false }));
