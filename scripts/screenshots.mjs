@@ -101,8 +101,6 @@ const views = [
       await page.getByRole('button', { name: 'Heading', exact: true }).click();
     },
   },
-  { name: 'release', path: `${demo}/release` },
-  { name: 'handed-over', path: '/try/hollin-sound/fares/cars.html' },
   {
     name: 'fit',
     path: `${demo}/headers`,
@@ -124,6 +122,36 @@ const views = [
     path: `${demo}/headers/h-main/fit?bar=h-main-b1`,
     async before(page) {
       await page.getByRole('table', { name: 'Suggestions' }).waitFor();
+    },
+  },
+  {
+    name: 'points',
+    path: `${demo}/points`,
+    async before(page) {
+      await page.getByLabel('Name of the saved point').fill('As agreed with the harbour office');
+      await page.getByRole('button', { name: 'Save this point' }).click();
+      await page.getByText('Nothing differs').waitFor();
+      const place = { on: 'bar', in: 'headers', assembly: 'h-main', bar: 'h-main-b2' };
+      const edits = [
+        { edit: 'setValue', place, property: 'leastHeight', cell: 'desktop', value: 104 },
+        { edit: 'labelItem', menu: 'm-main', item: 'm-main-i1', label: 'All sailings' },
+      ];
+      const data = { base: 0, batch: 'points', edits, group: null };
+      await page.request.post('/api/sites/hollin-sound/edits', { data });
+      await page.reload();
+      await page.getByRole('row', { name: /All sailings/ }).waitFor();
+      await page.waitForTimeout(3000);
+    },
+  },
+  {
+    name: 'release',
+    path: `${demo}/release`,
+    async before(page) {
+      await page.getByLabel('Note of the release').fill('First one, for the harbour office');
+      await page.getByRole('button', { name: 'Make release 1' }).click();
+      await page.getByRole('heading', { name: 'Release 1' }).waitFor({ timeout: 120_000 });
+      await page.getByRole('button', { name: 'Publish release 1' }).click();
+      await page.getByText('is live at').waitFor();
     },
   },
 ];
