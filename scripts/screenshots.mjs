@@ -136,8 +136,13 @@ const views = [
         { edit: 'setValue', place, property: 'leastHeight', cell: 'desktop', value: 104 },
         { edit: 'labelItem', menu: 'm-main', item: 'm-main-i1', label: 'All sailings' },
       ];
-      const data = { base: 0, batch: 'points', edits, group: null };
-      await page.request.post('/api/sites/hollin-sound/edits', { data });
+      await page.evaluate(async (changes) => {
+        const site = '/api/sites/hollin-sound';
+        const { standing } = await (await fetch(site)).json();
+        const request = { base: standing.revision, batch: 'points', edits: changes, group: null };
+        const headers = { 'content-type': 'application/json' };
+        await fetch(`${site}/edits`, { method: 'POST', headers, body: JSON.stringify(request) });
+      }, edits);
       await page.reload();
       await page.getByRole('row', { name: /All sailings/ }).waitFor();
       await page.waitForTimeout(3000);
