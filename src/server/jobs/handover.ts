@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { HandoverNews } from '@/core/render/handover-news';
 import { database } from '../db/open';
+import { storageProblem } from '../failures';
 import { sweepObjects } from '../objects/objects';
 import { startJob } from './job-process';
 
@@ -85,8 +86,9 @@ export async function* makeZip(site: string, release: number | null): AsyncGener
   }
 }
 
-/** The sites of which a release is being made. */
-const releasing = new Set<string>();
+/** The sites of which a release is being made: one for the whole process, since routes are bundled apart. */
+const shared = globalThis as { gableReleasing?: Set<string> };
+const releasing = (shared.gableReleasing ??= new Set());
 
 /** Whether any release is being made: objects that nothing points to yet are of it. */
 export const isReleasing = (): boolean => releasing.size > 0;
@@ -120,8 +122,13 @@ export async function* makeRelease(
 /** How long a process that was ended needs to let go of the database at the most, in ms. */
 const ENDED = 1000;
 
+/** What cannot be swept now is swept at the next start. */
 function sweepLater(): void {
-  if (!isReleasing()) sweepObjects(database());
+  try {
+    if (!isReleasing()) sweepObjects(database());
+  } catch (error) {
+    console.error(storageProblem(error) ?? error);
+  }
 }
 
 /** An archive that is ready, to be sent and then put away; undefined when there is none under this key. */

@@ -147,8 +147,11 @@ test('answers are packed as it is accepted, tagged, and not sent again where the
   const etag = plain.headers.get('etag')!;
   const known = await asked('/', { headers: { 'if-none-match': etag } });
   expect([known.status, await known.text()]).toEqual([304, '']);
-  expect(plain.headers.get('cache-control')).toBe('no-cache');
-  expect((await asked('/site.css')).headers.get('cache-control')).toBe('max-age=300');
+  // A page is never met with the stylesheet of another release.
+  for (const address of ['/', '/site.css', '/site.js'])
+    expect((await asked(address)).headers.get('cache-control')).toBe('no-cache');
+  const font = filesOf(db, id, 1).find(({ path: at }) => at.endsWith('.woff2'))!;
+  expect((await asked(`/${font.path}`)).headers.get('cache-control')).toContain('immutable');
 });
 
 test('the policy of a site lets in its own files and what its document names, and newsletters are answered', async () => {

@@ -9,8 +9,12 @@ import { objectAt, unpacked, type KeptObject } from '../objects/objects';
 import { siteAtPoint } from '../sites/point-documents';
 import { hashInRelease, pointOfRelease } from './releases';
 
-/** How long what is not a page may be kept without asking again, in seconds: its name does not change with it. */
-const KEPT = 300;
+/**
+ * How long files may be kept without asking again (RFC 9111, 5.2.2). Fonts do not change under their names; everything else is asked for each
+ * time, and answered with 304 where it is the same, so that no page is ever met with the stylesheet of another release.
+ */
+const cacheControl = (file: string): string =>
+  file.startsWith('fonts/') ? 'max-age=31536000, immutable' : 'no-cache';
 
 /** The Content-Security-Policy of a site (CSP 3): files of its own, and what its document names beside them. */
 function policyOf(site: Site): string {
@@ -80,14 +84,12 @@ export async function respond(db: Db, { site, release }: Live, request: Request)
     return plain(400, 'This address cannot be read.');
   }
   const sent = (file: string, hash: string, status: number): Response => {
-    const page = file.endsWith('.html');
     const tagged = {
       ...headers,
       etag: `"${hash.slice(0, 32)}"`,
       vary: 'accept-encoding',
       'content-type': mediaType(file),
-      // A page is asked for each time, so that a release is seen at once.
-      'cache-control': page ? 'no-cache' : `max-age=${KEPT}`,
+      'cache-control': cacheControl(file),
     };
     if (status === 200 && request.headers.get('if-none-match') === tagged.etag)
       return new Response(null, { status: 304, headers: tagged });
