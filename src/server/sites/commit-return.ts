@@ -4,10 +4,10 @@ import { problemText } from '@/core/site/problem';
 import { changeProblems } from '@/core/site/soundness';
 import { blobSize } from '../bytes/blobs';
 import type { Db } from '../db/open';
-import { missing, settledAlready, standingOf, type CommitResult, type Request } from './commit';
+import { beginCommit, type CommitResult, type Request } from './commit';
 import { siteAtPoint } from './point-documents';
 import { pointAt } from './points';
-import { loadSite, saveSteps } from './store';
+import { saveSteps } from './store';
 
 /** Goes back to a saved point, as one edit that undo takes back. Refused where others changed the site since the window saw it. */
 export function commitReturn(
@@ -16,17 +16,10 @@ export function commitReturn(
   { point, ...request }: Request & { point: string },
   now: Date,
 ): CommitResult {
-  const stored = loadSite(db, id);
-  if (!stored) return missing;
-  const settled = settledAlready(db, stored, request);
-  if (settled) return settled;
+  const begun = beginCommit(db, id, request);
+  if ('ok' in begun) return begun;
+  const { stored, refuse, done } = begun;
   const { base, batch, owner } = request;
-  const refuse = (status: 409 | 422, reason: string): CommitResult => ({
-    ok: false,
-    status,
-    reason,
-    standing: standingOf(db, stored, base, owner),
-  });
   if (base < stored.revision)
     return refuse(
       409,
@@ -44,7 +37,7 @@ export function commitReturn(
   const { site, patches, inverse } = turnedInto(stored.site, document);
   const [problem] = changeProblems(stored.site, site);
   if (problem) return refuse(422, `This cannot be gone back to: ${problemText(problem)}`);
-  if (patches.length === 0) return { ok: true, standing: standingOf(db, stored, base, owner) };
+  if (patches.length === 0) return done(stored);
   const step = {
     revision: stored.revision + 1,
     kind: 'edit' as const,
@@ -56,5 +49,5 @@ export function commitReturn(
     patches,
     inverse,
   };
-  return { ok: true, standing: standingOf(db, saveSteps(db, site, [step], now), base, owner) };
+  return done(saveSteps(db, site, [step], now));
 }

@@ -57,8 +57,6 @@ function bytesOf(edit: Edit): { hash: string; kind: BlobKind }[] {
   return edit.edit === 'addFile' ? [{ hash: edit.file.hash, kind: 'files' }] : [];
 }
 
-export const missing: CommitResult = { ok: false, status: 404, reason: 'This site is no longer there.' };
-
 /** What undo and redo of a window reach. */
 function reached(db: Db, id: string, owner: Owner) {
   // What is one edit is stored because it changed something.
@@ -68,8 +66,7 @@ function reached(db: Db, id: string, owner: Owner) {
   );
 }
 
-/** Where a site stands, told to a window that knew it at `base`. */
-export function standingOf(db: Db, { site, revision }: StoredSite, base: number, owner: Owner): Standing {
+function standingOf(db: Db, { site, revision }: StoredSite, base: number, owner: Owner): Standing {
   const { undo, redo } = reached(db, site.id, owner);
   const changes = base === revision ? [] : stepsSince(db, site.id, base);
   return {
@@ -87,16 +84,33 @@ export function standingSince(db: Db, id: string, base: number, owner: Owner): S
 }
 
 /** What a request comes to where it is no edit and no step: the site is gone, it was carried out already, or the window knows more than is stored. */
-export function settledAlready(
-  db: Db,
-  stored: StoredSite,
-  { base, batch, owner }: Request,
-): CommitResult | null {
+function settledAlready(db: Db, stored: StoredSite, { base, batch, owner }: Request): CommitResult | null {
   const { id } = stored.site;
   if (isCarriedOut(db, id, batch)) return { ok: true, standing: standingOf(db, stored, base, owner) };
   if (base <= stored.revision) return null;
   const standing = standingOf(db, stored, stored.revision, owner);
   return { ok: false, status: 409, reason: 'This window is ahead of what is stored. Reload it.', standing };
+}
+
+/** A request that is to be carried out: on what, and how it is answered. */
+interface Begun {
+  stored: StoredSite;
+  refuse(status: 409 | 422, reason: string): CommitResult;
+  done(saved: StoredSite): CommitResult;
+}
+
+/** Begins to carry a request out, or gives what it comes to without that. */
+export function beginCommit(db: Db, id: string, request: Request): Begun | CommitResult {
+  const stored = loadSite(db, id);
+  if (!stored) return { ok: false, status: 404, reason: 'This site is no longer there.' };
+  const settled = settledAlready(db, stored, request);
+  if (settled) return settled;
+  const standing = (of: StoredSite) => standingOf(db, of, request.base, request.owner);
+  return {
+    stored,
+    refuse: (status, reason) => ({ ok: false, status, reason, standing: standing(stored) }),
+    done: (saved) => ({ ok: true, standing: standing(saved) }),
+  };
 }
 
 /** Edits that are carried out together. */
@@ -114,17 +128,10 @@ export function commitEdits(
   { edits, group, point, ...request }: Request & EditsRequest,
   now: Date,
 ): CommitResult {
-  const stored = loadSite(db, id);
-  if (!stored) return missing;
-  const settled = settledAlready(db, stored, request);
-  if (settled) return settled;
+  const begun = beginCommit(db, id, request);
+  if ('ok' in begun) return begun;
+  const { stored, refuse, done } = begun;
   const { base, batch, owner } = request;
-  const refuse = (status: 409 | 422, reason: string): CommitResult => ({
-    ok: false,
-    status,
-    reason,
-    standing: standingOf(db, stored, base, owner),
-  });
   const unkept = edits.flatMap(bytesOf).map(({ hash, kind }) => blobProblem(db, hash, kind));
   const problem = unkept.find((each) => each !== null);
   if (problem) return refuse(422, problem);
@@ -148,14 +155,14 @@ export function commitEdits(
     patches,
     inverse,
   };
-  if (patches.length === 0) return { ok: true, standing: standingOf(db, stored, base, owner) };
+  if (patches.length === 0) return done(stored);
   if (point)
     keepPoint(
       db,
       { site: id, document: stored.site, name: point, made: 'import', revision: stored.revision },
       now,
     );
-  return { ok: true, standing: standingOf(db, saveSteps(db, site, [step], now), base, owner) };
+  return done(saveSteps(db, site, [step], now));
 }
 
 /** The edits after one that are in effect, those of its own gesture aside. */
@@ -176,17 +183,11 @@ export function commitHistory(
   { kind, ...request }: Request & { kind: 'undo' | 'redo' },
   now: Date,
 ): CommitResult {
-  const stored = loadSite(db, id);
-  if (!stored) return missing;
-  const settled = settledAlready(db, stored, request);
-  if (settled) return settled;
-  const { base, batch, owner } = request;
-  const refuse = (reason: string): CommitResult => ({
-    ok: false,
-    status: 409,
-    reason,
-    standing: standingOf(db, stored, base, owner),
-  });
+  const begun = beginCommit(db, id, request);
+  if ('ok' in begun) return begun;
+  const { stored, done } = begun;
+  const { batch, owner } = request;
+  const refuse = (reason: string) => begun.refuse(409, reason);
   const steps = reached(db, id, owner)[kind];
   if (steps.length === 0) return refuse(`There is nothing to ${kind}.`);
   const gesture = new Set(steps.map(({ revision }) => revision));
@@ -218,5 +219,5 @@ export function commitHistory(
   const [problem] = changeProblems(stored.site, site);
   if (problem)
     return refuse(`This cannot be ${kind === 'undo' ? 'taken back' : 'done again'}: ${problemText(problem)}`);
-  return { ok: true, standing: standingOf(db, saveSteps(db, site, taken, now), base, owner) };
+  return done(saveSteps(db, site, taken, now));
 }
