@@ -41,6 +41,9 @@ test('a rule gives some pages another header; its place decides, by keys too, an
   await page.keyboard.press('Alt+ArrowDown');
   await page.keyboard.press('Alt+ArrowDown');
   await expect(rowOf(page, 'Basket')).toContainText('Plain header');
+  await expect(page.getByRole('list', { name: 'Rules without effect' })).toContainText(
+    'Rule 3 never takes effect',
+  );
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(rowOf(page, 'Basket')).toContainText('Handbook header');

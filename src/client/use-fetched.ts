@@ -11,8 +11,11 @@ export interface Fetched<T> {
   again(): void;
 }
 
-/** Fetches something, and anew when `ask` becomes another function. */
-export function useFetched<T>(ask: () => Promise<Answer<T>>): Fetched<T> {
+/**
+ * Fetches something, and anew when `ask` becomes another function; when `revision` is another one, what is there stays until the new
+ * has come.
+ */
+export function useFetched<T>(ask: () => Promise<Answer<T>>, revision = 0): Fetched<T> {
   const [round, setRound] = useState(0);
   const [found, setFound] = useState<{ of: unknown; answer: Answer<T> } | null>(null);
   useEffect(() => {
@@ -23,7 +26,7 @@ export function useFetched<T>(ask: () => Promise<Answer<T>>): Fetched<T> {
     return () => {
       late = true;
     };
-  }, [ask, round]);
+  }, [ask, round, revision]);
   const again = useCallback(() => setRound((each) => each + 1), []);
   const answer = found?.of === ask ? found.answer : null;
   return {

@@ -4,7 +4,7 @@ import type { Edit } from '../edit';
 import { homePage, renderFiles } from '../render/files';
 import { noScripts } from '../render/scripts.test-data';
 import { newAssembly } from './defaults';
-import { firstPageOf, pagesOf, placed, placements, seenWith, standsAt } from './placing';
+import { firstPageOf, idleRules, pagesOf, placed, placements, seenWith, standsAt } from './placing';
 import { type PlacingRule } from './placing-schema';
 import { countedIds, sampleSite } from './sample.test-data';
 import type { Site } from './site';
@@ -53,6 +53,27 @@ test('the first rule that says something of a slot decides; what none speaks of 
   const turned = placedBy(set(below), set(german, 0));
   expect(at(turned, 'small', 'de')).toEqual([null, 'slim']);
   expect(standsAt(turned, 'header', turned.pages.small!).why).toEqual({ by: 'rule', index: 1 });
+});
+
+test('a rule that decides nothing is told, and why', () => {
+  const rules: PlacingRule[] = [
+    { id: 'all', where: { by: 'below', page: 'home' }, gives: { header: 'other' } },
+    below,
+    { ...below, id: 'again' },
+    { id: 'tag', where: { by: 'tag', tag: 'winter' }, gives: { header: 'other' } },
+  ];
+  const idle = (list: PlacingRule[]) =>
+    idleRules(placedBy(...list.map((rule) => set(rule)))).map((each) => each && each.idle);
+  expect(idle(rules)).toEqual([null, null, 'the same', 'no page']);
+  // The pages below boats are decided by a rule that comes before.
+  const before: PlacingRule = {
+    id: 'before',
+    where: { by: 'pages', pages: ['boats', 'small'] },
+    gives: { header: null },
+  };
+  expect(idle([before, below])).toEqual([null, 'decided']);
+  // Of the footer nothing was decided there.
+  expect(idle([before, { ...below, gives: { header: 'other', footer: 'slim' } }])).toEqual([null, null]);
 });
 
 test('a page’s own choice comes before all rules, slot by slot, and is taken back', () => {

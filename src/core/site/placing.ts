@@ -48,6 +48,34 @@ export function pagesOf(site: Site, where: Where): Page[] {
     .filter((page) => site.languages.some((language) => isFor(site, where, page, language)));
 }
 
+/** Why a rule is without effect: it is for no page, says what an earlier one says, or something else decides all of its pages first. */
+export type Idle = { idle: 'no page' } | { idle: 'the same'; as: number } | { idle: 'decided' };
+
+/** The places in their order of the rules that decide something of some page. */
+function deciding(site: Site): ReadonlySet<number> {
+  const found = new Set<number>();
+  for (const id of site.pageOrder)
+    for (const language of site.languages)
+      for (const slot of slots) {
+        const { why } = standsAt(site, slot, site.pages[id]!, language);
+        if (why.by === 'rule') found.add(why.index);
+      }
+  return found;
+}
+
+/** For each rule in their order whether it is without effect, and why; null where it decides something of a page. */
+export function idleRules(site: Site): (Idle | null)[] {
+  const { rules } = site.placing;
+  const decides = deciding(site);
+  const said = rules.map(({ where, gives }) => JSON.stringify([where, slots.map((slot) => gives[slot])]));
+  return rules.map(({ where }, index) => {
+    const as = said.indexOf(said[index]!);
+    if (as < index) return { idle: 'the same', as };
+    if (decides.has(index)) return null;
+    return { idle: pagesOf(site, where).length === 0 ? 'no page' : 'decided' };
+  });
+}
+
 /** A page in a language. */
 export interface PageInLanguage {
   page: Page;

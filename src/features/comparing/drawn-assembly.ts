@@ -1,7 +1,7 @@
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { placedOnPage, renderPage } from '@/core/render/page/page';
+import { renderPage } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Page } from '@/core/site/page';
@@ -9,6 +9,7 @@ import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { FrameContent } from '@/ui/preview/preview-frame';
+import { onWorkbench } from '../workbench/preview/use-rendered';
 
 /** A header, drawer or footer of a site. */
 export interface AssemblyOf {
@@ -29,13 +30,7 @@ export function drawnAssembly(site: Site, { kind, id }: AssemblyOf, advances: Ad
   const assembly = site[kind][id];
   if (!assembly) return null;
   const page = pageOf(site, { kind, id });
-  const placed = { ...placedOnPage(site, page), framesOthers: false };
-  const on = {
-    ...placed,
-    ...(kind === 'headers' ? { header: assembly } : {}),
-    ...(kind === 'footers' ? { footer: assembly } : {}),
-    ...(kind === 'drawers' ? { drawers: [id] } : {}),
-  };
+  const on = onWorkbench(site, page, kind, assembly);
   return {
     html: renderPage(site, page, on, site.languages[0], advances),
     css: viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),

@@ -2,7 +2,7 @@ import { applyEdits } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
 import type { Assembly } from '@/core/site/assembly';
 import type { Page } from '@/core/site/page';
-import { standsAt, type Why } from '@/core/site/placing';
+import { idleRules, standsAt, type Idle, type Why } from '@/core/site/placing';
 import { slots, type Slot } from '@/core/site/placing-schema';
 import { whereText } from '@/core/site/where-text';
 import type { Site } from '@/core/site/site';
@@ -25,6 +25,23 @@ export function whyText(site: Site, why: Why): string {
   if (why.by === 'others') return 'all other pages';
   return `rule ${why.index + 1}: ${whereText(site, site.placing.rules[why.index]!.where)}`;
 }
+
+/** Why a rule is without effect, in a sentence for the designer. */
+function idleText(idle: Idle, index: number): string {
+  const rule = `Rule ${index + 1}`;
+  switch (idle.idle) {
+    case 'no page':
+      return `${rule} is for no page: nothing comes of it until there is one.`;
+    case 'the same':
+      return `${rule} says what rule ${idle.as + 1} says; one of them can go.`;
+    case 'decided':
+      return `${rule} never takes effect: rules before it, or the pages themselves, decide all of its pages. Move it up, or remove it.`;
+  }
+}
+
+/** What is to be said of the rules that are without effect. */
+export const idleTexts = (site: Site): string[] =>
+  idleRules(site).flatMap((idle, index) => (idle === null ? [] : [idleText(idle, index)]));
 
 /** Whether nothing of a header or footer would be seen. */
 const isBare = (assembly: Assembly | undefined): boolean =>

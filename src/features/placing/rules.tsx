@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useSite } from '@/client/open-site-context';
 import { pagesOf, withGiven } from '@/core/site/placing';
@@ -9,7 +9,7 @@ import { slots, type PlacingRule, type Slot } from '@/core/site/placing-schema';
 import { whereText } from '@/core/site/where-text';
 import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
 import { treeRows } from '@/ui/tree/tree-rows';
-import { countText, pagesText } from './placing-words';
+import { countText, idleTexts, pagesText } from './placing-words';
 import { StandSelect } from './stand-select';
 import { usePlace } from './use-place';
 import { WhereSelect } from './where-select';
@@ -105,6 +105,7 @@ export function Rules() {
       ),
     },
   ];
+  const idle = useMemo(() => idleTexts(site), [site]);
   const looked = current === null ? undefined : byId.get(current);
   return (
     <section aria-label="Rules" className={styles.rules}>
@@ -144,6 +145,13 @@ export function Rules() {
             onRemove={remove}
           />
         </div>
+      )}
+      {idle.length > 0 && (
+        <ul className={styles.idle} aria-label="Rules without effect">
+          {idle.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
       )}
       {looked && (
         <p className="quiet" aria-label="Pages of the rule">

@@ -25,13 +25,8 @@ export function PartsView({ site, id, release, revision }: PartsViewProps) {
   const [page, setPage] = useState(pages[0]!.id);
   const [language, setLanguage] = useState(site.languages[0]!);
   const [reading, setReading] = useState('head');
-  const ask = useCallback(
-    () => getParts(id, page, language, release),
-    // What is asked for is another one with every revision.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [id, page, language, release, revision],
-  );
-  const { value, problem } = useFetched(ask);
+  const ask = useCallback(() => getParts(id, page, language, release), [id, page, language, release]);
+  const { value, problem } = useFetched(ask, revision);
   const parts = value?.parts ?? [];
   const part = parts.find((each) => each.id === reading) ?? parts[0];
   return (

@@ -13,8 +13,8 @@ import { inScheme } from '@/core/site/scheme';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 
-/** What stands on the previewed page: what is placed there, with what is on the workbench in its place. */
-function onWorkbench(site: Site, page: Page, kind: AssemblyKind, assembly: Assembly): OnPage {
+/** What stands on a page as views show it: what is placed there, with what is on the workbench in its place. */
+export function onWorkbench(site: Site, page: Page, kind: AssemblyKind, assembly: Assembly): OnPage {
   // Views load nothing from elsewhere.
   const placed = { ...placedOnPage(site, page), framesOthers: false };
   if (kind === 'headers') return { ...placed, header: assembly };
