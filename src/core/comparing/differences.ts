@@ -4,7 +4,8 @@ import { valueText } from '../menus/value-text';
 import type { Property, Values } from '../properties/property';
 import { settledValue } from '../resolve/settled-values';
 import type { Site } from '../site/site';
-import { thingsOf, type Area, type Detail, type Thing } from './things';
+import { thingsOf } from './things';
+import type { Area, Detail, Thing } from './things/thing';
 
 /** What differs between two states of a site, in the words of a designer. */
 export interface Difference {

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from 'antd';
-import { areas } from '@/core/comparing/things';
+import { areas } from '@/core/comparing/things/thing';
 import type { Difference } from '@/core/comparing/differences';
 import styles from './comparing.module.css';
 
