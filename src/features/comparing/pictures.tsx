@@ -127,15 +127,11 @@ export function Pictures({ before, after, differences }: PicturesProps) {
             </figure>,
             <figure key={`${id} both`} className={styles.picture}>
               {was.content && is.content ? (
-                <div
-                  className={styles.differing}
-                  style={box}
-                  role="img"
-                  aria-label={`Where they differ, ${label}`}
-                  inert
-                >
-                  <View drawn={was} title={`Differing, ${name}, one`} {...sized} />
-                  <View drawn={is} title={`Differing, ${name}, other`} {...sized} />
+                <div style={box} role="img" aria-label={`Where they differ, ${label}`} inert>
+                  <div className={styles.differing} style={box}>
+                    <View drawn={was} title={`Differing, ${name}, one`} {...sized} />
+                    <View drawn={is} title={`Differing, ${name}, other`} {...sized} />
+                  </div>
                 </div>
               ) : (
                 <p className="quiet">Only one of them is there.</p>

@@ -58,6 +58,9 @@ export function PracticeHost({ hosting, shown, onChanged }: PracticeHostProps) {
           </a>
         </p>
       )}
+      {release !== null && shown === null && (
+        <p className="quiet">Choose another release above to publish it.</p>
+      )}
       {hosting.problem !== null && <p role="alert">{hosting.problem}</p>}
       {refusal !== null && <p role="alert">{refusal}</p>}
       <p className={styles.ported}>
