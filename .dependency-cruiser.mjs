@@ -22,6 +22,7 @@ const coreLayers = [
   'fit',
   'render',
   'wording',
+  'pointing',
   'comparing',
   'formats',
 ];

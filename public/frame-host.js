@@ -142,6 +142,7 @@
     }
     opened = drawer;
     tellScroll();
+    follow();
     setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() }));
   };
 
@@ -151,6 +152,11 @@
   // All views take over what is new in the same picture: one after another, each would wait for the one before.
   window.addEventListener('message', ({ source, data }) => {
     if (source !== window.parent) return;
+    if ('pointing' in data) {
+      ({ pointing, target, dimensions } = data);
+      tellPlace();
+      return;
+    }
     if ('scrollTo' in data) {
       scrollTo({ top: data.scrollTo, behavior: 'instant' });
       return;
@@ -185,6 +191,244 @@
   });
   document.addEventListener('toggle', watchOpened, true);
   document.addEventListener('keydown', ({ key }) => key === 'Escape' && !isOpen && tell({ says: 'escape' }));
+
+  // What is pointed at. The workbench says how items of menus are found (`pointing`), and what it wants to hear the place of (`target`).
+  let pointing = null;
+  let target = null;
+
+  const boxOf = (element) => {
+    const { left, top, width, height } = element.getBoundingClientRect();
+    if (width > 0 || height > 0 || getComputedStyle(element).display !== 'contents')
+      return { x: left, y: top, width, height };
+    // What has no box of its own stands where what is in it does.
+    const inside = [...element.children].map(boxOf).filter((box) => box.width > 0 && box.height > 0);
+    const x = Math.min(...inside.map((box) => box.x));
+    const y = Math.min(...inside.map((box) => box.y));
+    return {
+      x,
+      y,
+      width: Math.max(0, ...inside.map((box) => box.x + box.width - x)),
+      height: Math.max(0, ...inside.map((box) => box.y + box.height - y)),
+    };
+  };
+
+  /** The elements of items in an element, of the level that is right below it. */
+  const itemsIn = (holder) =>
+    [...holder.querySelectorAll(pointing.items)].filter((item) => {
+      const above = item.parentElement.closest(pointing.items);
+      return above === null || above === holder || !holder.contains(above);
+    });
+
+  const toldOf = (element) => {
+    const isItem = element.matches(pointing.items);
+    const holder = isItem && element.parentElement.closest(`${pointing.items}, ${pointing.holders}`);
+    const nth = holder ? itemsIn(holder).indexOf(element) : null;
+    return { tag: element.localName, classes: [...element.classList], nth, box: boxOf(element) };
+  };
+
+  /** An element and all that it stands in, outwards, up to the page. */
+  const chainOf = (element) => {
+    const chain = [];
+    for (let at = element; at && at !== document.body; at = at.parentElement) chain.push(toldOf(at));
+    return chain;
+  };
+
+  const seen = (element) => element !== undefined && boxOf(element).width > 0;
+  const itemAt = (piece, { within, way }) => {
+    let at = within === null ? piece : piece.querySelector(`:scope > .${within}`);
+    for (const nth of way) at = at && itemsIn(at)[nth];
+    return at ?? undefined;
+  };
+
+  /** The element of the target that is seen on this page. */
+  const targetElement = () => {
+    if (target === null) return undefined;
+    // What a drawer covers is seen no more than what is not there.
+    const over = document.querySelector('dialog:modal');
+    const found = [...document.querySelectorAll(target.selector)].filter(
+      (each) => over?.contains(each) ?? true,
+    );
+    if (target.items === null) return found.find(seen);
+    return found.flatMap((piece) => target.items.map((item) => itemAt(piece, item))).find(seen);
+  };
+
+  /** The lines along which stretches of an element are measured, each from the end that stays to the end that moves with its length. */
+  const linesOf = {
+    'padding-block'({ inside, at, padding }) {
+      return [
+        [at.x, inside.top, at.x, inside.top + padding.top],
+        [at.x, inside.bottom, at.x, inside.bottom - padding.bottom],
+      ];
+    },
+    'padding-inline'({ inside, at, padding }) {
+      return [
+        [inside.left, at.y, inside.left + padding.left, at.y],
+        [inside.right, at.y, inside.right - padding.right, at.y],
+      ];
+    },
+    'padding-start'(of) {
+      return [linesOf['padding-inline'](of)[of.rightToLeft ? 1 : 0]];
+    },
+    height: ({ box }) => [[box.left, box.top, box.left, box.bottom]],
+    width({ box }) {
+      // What stands at the right edge of the window grows to the left.
+      const atRight = box.left > 1 && box.right > innerWidth - 1;
+      const ends = atRight ? [box.right, box.left] : [box.left, box.right];
+      return [[ends[0], box.bottom, ends[1], box.bottom]];
+    },
+    gap({ element }) {
+      const [one, other] = [...element.children].filter(seen).map((each) => each.getBoundingClientRect());
+      if (!other) return [];
+      const y = (Math.max(one.top, other.top) + Math.min(one.bottom, other.bottom)) / 2;
+      const x = (Math.max(one.left, other.left) + Math.min(one.right, other.right)) / 2;
+      if (other.left >= one.right - 0.5) return [[one.right, y, other.left, y]];
+      if (other.right <= one.left + 0.5) return [[one.left, y, other.right, y]];
+      return [[x, one.bottom, x, other.top]];
+    },
+  };
+
+  const measured = (element, stretch) => {
+    const box = element.getBoundingClientRect();
+    const style = getComputedStyle(element);
+    const px = (name) => parseFloat(style[name]) || 0;
+    const sides = ['top', 'right', 'bottom', 'left'];
+    const capital = (side) => side[0].toUpperCase() + side.slice(1);
+    const padding = Object.fromEntries(sides.map((side) => [side, px(`padding${capital(side)}`)]));
+    const inside = Object.fromEntries(
+      sides.map((side) => {
+        const line = px(`border${capital(side)}Width`);
+        return [side, box[side] + (side === 'top' || side === 'left' ? line : -line)];
+      }),
+    );
+    // What is above and below is measured aside of the middle, which is left to be clicked at.
+    const at = { x: box.left + box.width / 5, y: (box.top + box.bottom) / 2 };
+    const rightToLeft = style.direction === 'rtl';
+    return linesOf[stretch]({ element, box, inside, at, padding, rightToLeft });
+  };
+
+  /** The lines of a length: on the element of the target or in it, else on what it stands in, else on the first that is seen. */
+  const linesFor = (drawn, element) => {
+    for (const { selector, stretch } of drawn) {
+      const found = [...document.querySelectorAll(selector)].filter(seen);
+      const on =
+        found.find((each) => element.contains(each)) ??
+        found.find((each) => each.contains(element)) ??
+        found[0];
+      if (on) return { stretch, lines: measured(on, stretch) };
+    }
+    return null;
+  };
+
+  /** How far something is from what stands beside it, or from the edges of what it stands in. */
+  const distances = (element) => {
+    const box = boxOf(element);
+    const holder = element.parentElement.closest('.bar, dialog, ul') ?? document.body;
+    const around = holder.getBoundingClientRect();
+    const others = [];
+    for (let at = element; at !== holder; at = at.parentElement)
+      others.push(...[...at.parentElement.children].filter((each) => each !== at && seen(each)).map(boxOf));
+    const middle = box.y + box.height / 2;
+    const level = others.filter(({ y, height }) => y < middle && y + height > middle);
+    const left = Math.max(
+      around.left,
+      ...level.map(({ x, width }) => x + width).filter((x) => x <= box.x + 0.5),
+    );
+    const right = Math.min(
+      around.right,
+      ...level.map(({ x }) => x).filter((x) => x >= box.x + box.width - 0.5),
+    );
+    return [
+      [box.x, middle, left, middle],
+      [box.x + box.width, middle, right, middle],
+    ];
+  };
+
+  let placed = '';
+  let dimensions = [];
+  const tellPlace = () => {
+    if (pointing === null) return;
+    const element = targetElement();
+    const box = element ? boxOf(element) : null;
+    const lines = element ? dimensions.map((drawn) => linesFor(drawn, element)) : [];
+    const free = element ? distances(element) : [];
+    const phase = element?.closest('[data-phase]')?.dataset.phase ?? 'top';
+    const message = { target, box, lines, free, phase };
+    const now = JSON.stringify(message);
+    if (now !== placed) tell({ says: 'placed', ...message });
+    placed = now;
+  };
+
+  // What moves by itself is followed for as long as motions last, and no longer.
+  const FOLLOWED = 800;
+  let followedUntil = 0;
+  const follow = () => {
+    const waits = performance.now() < followedUntil;
+    followedUntil = performance.now() + FOLLOWED;
+    if (waits) return;
+    const step = () => {
+      tellPlace();
+      if (under !== null) tellPointed(under);
+      if (performance.now() < followedUntil) requestAnimationFrame(step);
+    };
+    requestAnimationFrame(step);
+  };
+  for (const moved of ['scroll', 'toggle', 'transitionrun', 'click'])
+    document.addEventListener(moved, follow, { capture: true, passive: true });
+  addEventListener('resize', follow);
+
+  let under = null;
+  let pointed = '';
+  const tellPointed = (element) => {
+    if (pointing === null) return;
+    under = element;
+    const chain = element?.isConnected ? chainOf(element) : null;
+    const now = JSON.stringify(chain);
+    if (now !== pointed) tell({ says: 'pointed', chain });
+    pointed = now;
+  };
+  document.addEventListener('pointerover', (event) => tellPointed(event.target));
+  document.documentElement.addEventListener('pointerleave', () => tellPointed(null));
+  document.addEventListener('scroll', () => tellPointed(null), { capture: true, passive: true });
+  // The focus stays where one works: a click in a view selects.
+  document.addEventListener('mousedown', (event) => pointing && event.preventDefault());
+
+  const STEPS = { ArrowUp: 'out', ArrowDown: 'in', ArrowLeft: 'before', ArrowRight: 'behind' };
+  document.addEventListener('keydown', (event) => {
+    const step = event.altKey && STEPS[event.key];
+    if (pointing === null || !step) return;
+    event.preventDefault();
+    tell({ says: 'step', step });
+  });
+
+  /** What opens something, or is a button that does. */
+  const OPENS = 'button, summary, [aria-expanded], span.menu-link';
+
+  addEventListener(
+    'click',
+    (event) => {
+      if (pointing === null) return;
+      const link = event.target.closest('a[href], input, label');
+      const follows = event.ctrlKey || event.metaKey;
+      if (!follows) tell({ says: 'clicked', chain: chainOf(event.target) });
+      if (!link && event.target.closest(OPENS)) return;
+      if (follows && link?.href) {
+        // The browser would open it in a window of its own.
+        event.preventDefault();
+        if (link.origin === new URL(location.href).origin) location.href = link.href;
+        else tell({ says: 'leaves', href: link.href });
+        return;
+      }
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      follow();
+    },
+    true,
+  );
+
+  document.addEventListener('dblclick', ({ target: element }) => {
+    if (pointing !== null)
+      tell({ says: 'doubled', chain: chainOf(element), text: element.textContent.trim() });
+  });
 
   document.addEventListener('click', (event) => {
     const link = event.target.closest('a[href]');

@@ -213,3 +213,49 @@ test('a target that is no page yet offers to add it', async ({ page, request }) 
     expect.objectContaining({ title: 'Gallery', path: '/gallery', parent: null }),
   );
 });
+
+test('rows of the sheet are found by “/” and typing, groups are folded, and only what is set is shown', async ({
+  page,
+}) => {
+  const sheet = page.getByRole('region', { name: 'Sheet' });
+  const rows = sheet.getByRole('row');
+  await select(page, 'Menu: Main');
+  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+  const all = await rows.count();
+  await page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece]').first().focus();
+  await page.keyboard.press('/');
+  const field = sheet
+    .getByRole('searchbox', { name: 'Find a row of the sheet' })
+    .or(sheet.getByRole('textbox', { name: 'Find a row of the sheet' }));
+  await expect(field).toBeFocused();
+  await page.keyboard.type('between items');
+  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+  expect(await rows.count()).toBeLessThan(8);
+  await field.fill('no such thing');
+  await expect(sheet.getByRole('status')).toContainText('No row is called “no such thing”.');
+  await page.keyboard.press('Escape');
+  await expect(rows).toHaveCount(all);
+  await sheet.getByRole('checkbox', { name: 'only what is set' }).check();
+  await expect.poll(() => rows.count()).toBeLessThan(all);
+  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+  await sheet.getByRole('checkbox', { name: 'only what is set' }).uncheck();
+  const group = sheet.getByRole('button', { name: 'Space', exact: true });
+  await group.click();
+  await expect(group).toHaveAttribute('aria-expanded', 'false');
+  await expect(sheet.getByRole('row', { name: /^Between items/ })).toHaveCount(0);
+  // By keys, the names of groups stand before the first column.
+  await group.press('Enter');
+  await sheet
+    .getByRole('row', { name: /^Between items/ })
+    .getByRole('button')
+    .first()
+    .focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(group).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(group).not.toBeFocused();
+  // A cell takes the sign as text.
+  await cell(page, 'Leads to|Label of the button').first().focus();
+  await page.keyboard.press('/');
+  await expect(field).not.toBeFocused();
+});

@@ -50,8 +50,33 @@ test('a zoomed page is told of a smaller window, and the edge of the window is m
   await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
   await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 400 %' }).click();
   await expect.poll(width).toBe(320);
-  await page.getByRole('slider', { name: 'Edge of the window' }).press('Shift+ArrowRight');
+  await page.getByRole('slider', { name: 'Side edge of the window' }).press('Shift+ArrowRight');
   await expect(page.getByLabel('Width of the window, in px')).toHaveValue('1290');
+});
+
+test('the ruler shows what pages are told of each window, and what their header does there', async ({
+  page,
+}) => {
+  const ruler = page.getByRole('region', { name: 'Ruler' });
+  const handle = ruler.getByRole('slider', { name: 'Width of the window view' });
+  await expect(ruler.getByRole('list', { name: 'Collapse rules' })).toContainText('Logo gives way');
+  const change = ruler.getByRole('button', { name: /^Change of fit at/ }).first();
+  const at = Number(/at (\d+) px/.exec((await change.getAttribute('aria-label'))!)![1]);
+  await change.click();
+  await expect(page.getByLabel('Width of the window, in px')).toHaveValue(String(at - 1));
+  await expect(handle).toContainText('wraps');
+  await handle.press('ArrowRight');
+  await expect(handle).toContainText('fits');
+  await page.getByRole('slider', { name: 'Lower edge of the window' }).press('Shift+ArrowUp');
+  await expect(page.getByLabel('Height of the window, in px')).toHaveValue('710');
+  await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
+  await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 200 %' }).click();
+  await page.getByLabel('Width of the window, in px').fill('1280');
+  await page.getByLabel('Width of the window, in px').press('Enter');
+  await expect(handle).toHaveAttribute('aria-valuenow', '640');
+  // No window gets wider than there are any, however much it is zoomed.
+  await handle.press('End');
+  await expect(page.getByLabel('Width of the window, in px')).toHaveValue('3840');
 });
 
 test('it is met by visitors who prefer dark, before fonts have come and with scripts off, from an origin of its own', async ({
@@ -71,7 +96,7 @@ test('it is met by visitors who prefer dark, before fonts have come and with scr
           .filter(({ family, status }) => !family.includes('stand-in') && status !== 'unloaded')
           .map((face) => face.status);
       });
-  await expect.poll(async () => new Set(await fonts())).toEqual(new Set(['error']));
+  await expect.poll(async () => new Set(await soon(fonts()))).toEqual(new Set(['error']));
   expect(
     await inside(page)
       .locator('html')

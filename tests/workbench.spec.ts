@@ -1,6 +1,15 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './support/test';
-import { clickInside, copyWithoutRules, openCell, pick, saved, storedSite, view } from './support/site';
+import {
+  clickInside,
+  copyWithoutRules,
+  followInside,
+  openCell,
+  pick,
+  saved,
+  storedSite,
+  view,
+} from './support/site';
 
 let id: string;
 
@@ -213,8 +222,8 @@ test('a view’s handle is moved by keys and by dragging, and stays within its b
   await expect(handle).toHaveAttribute('aria-valuenow', '1023');
 });
 
-test('a click on a link in one view leads all views to that page', async ({ page }) => {
-  await clickInside(
+test('a link that is followed in one view leads all views to that page', async ({ page }) => {
+  await followInside(
     page,
     'Desktop',
     view(page, 'Desktop').getByRole('link', { name: 'Fares & tickets', exact: true }).first(),
@@ -227,7 +236,7 @@ test('a click on a link in one view leads all views to that page', async ({ page
     'Desktop',
     view(page, 'Desktop').getByRole('button', { name: 'Fares & tickets: more' }),
   );
-  await clickInside(page, 'Desktop', below);
+  await followInside(page, 'Desktop', below);
   await expect(view(page, 'Phone').getByRole('heading', { name: 'Cars and vans', level: 1 })).toBeVisible();
   await expect(view(page, 'Tablet').locator('header img').first()).toHaveJSProperty('complete', true);
 });

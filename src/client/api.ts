@@ -95,6 +95,9 @@ export const getChanges = (site: string, since: number, owner: Owner) =>
 
 export const createSite = (name: string) => post<{ id: string }>('/api/sites', JSON.stringify({ name }));
 
+/** Makes a site that is as another one stands. */
+export const copySite = (copyOf: string) => post<{ id: string }>('/api/sites', JSON.stringify({ copyOf }));
+
 export const openSiteFile = (file: File) =>
   ask<{ id: string }>('/api/sites/open', {
     method: 'POST',

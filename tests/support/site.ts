@@ -97,6 +97,13 @@ export async function clickInside(page: Page, band: string, inside: Locator) {
   await page.mouse.click(frame.x + x * scale, frame.y + y * scale);
 }
 
+/** Follows a link inside a view, where a click alone selects. */
+export async function followInside(page: Page, band: string, link: Locator) {
+  await page.keyboard.down('Control');
+  await clickInside(page, band, link);
+  await page.keyboard.up('Control');
+}
+
 /** Waits until everything shown is on disk, as the save mark says. */
 export async function saved(page: Page) {
   await expect(page.locator('[data-state]')).toHaveAttribute('data-state', 'saved');

@@ -97,6 +97,9 @@ export function keptNode(element: Element): Element {
   return element;
 }
 
+/** Whether an element stands on many pages as the same object. */
+export const isKept = (element: Element): boolean => keptTexts.has(element);
+
 /** HTML of a node, indented by a tab a level; phrasing content stays on one line. */
 export function writeHtml(node: Node): string {
   return htmlPieces(node).join('');

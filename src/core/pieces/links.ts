@@ -19,7 +19,7 @@ import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent, type RoomEntry } from './content';
 import { headingParts } from './menu/forms';
 import { listedMenuHtml, orderVariant } from './listed-menu';
-import { kindOfPiece, leading, type MenuEntry, type PieceContext } from './piece';
+import { kindOfPiece, leading, nestedWays, type MenuEntry, type PieceContext } from './piece';
 import { bareList } from './bare-list';
 import { CHEVRON, chevronCss, chevronOpenCss } from './chevron';
 
@@ -349,6 +349,14 @@ export const links = kindOfPiece<Values>({
           layouts(values)[''],
           groups.map((group, index) => groupBox(values, group, index, content)),
         );
+  },
+  items: {
+    selector: '.links-group, .links-list > li',
+    ways: (values, entries) =>
+      groupsOf(values, entries).flatMap(({ of, links: listed }, group) => [
+        ...(of === null ? [] : [{ item: of, way: [group] }]),
+        ...nestedWays(listed, [group]),
+      ]),
   },
   variant: orderVariant,
   summary: ({ unfolds }) => unfoldsLabels[unfolds],

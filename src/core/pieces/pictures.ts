@@ -8,7 +8,7 @@ import { property, propertyList, type ValuesOf } from '../properties/property';
 import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { listedMenuHtml, orderVariant } from './listed-menu';
-import { kindOfPiece, leading, type MenuEntry } from './piece';
+import { kindOfPiece, leading, nestedWays, type MenuEntry } from './piece';
 import { bareList } from './bare-list';
 
 const properties = propertyList(
@@ -70,6 +70,7 @@ export const pictures = kindOfPiece<Values>({
   },
   summary: () => 'shown',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu) ?? '')),
+  items: { selector: '.pictures li', ways: (_, entries) => nestedWays(entries) },
   variant: orderVariant,
   html(piece, context, versions) {
     const itemHtml = (entry: MenuEntry) => {

@@ -141,6 +141,26 @@ export interface Hanging {
   beside?: BesideHanging | null;
 }
 
+/** The items of a menu and those below them, in the order in which they stand in the markup. */
+export interface ItemTree {
+  id: Id;
+  label: string;
+  children: readonly ItemTree[];
+}
+
+/** An item, and the way to its element: which it is of the elements of items in the piece, then in the element before, counted from 0. */
+export interface ItemWay {
+  item: Id;
+  way: readonly number[];
+}
+
+/** The ways to items whose elements stand in one another as the items do. */
+export const nestedWays = (entries: readonly ItemTree[], above: readonly number[] = []): ItemWay[] =>
+  entries.flatMap(({ id, children }, index) => {
+    const way = [...above, index];
+    return [{ item: id, way }, ...nestedWays(children, way)];
+  });
+
 /** A kind of piece: one file in this folder, and one line in the list of kinds; `V` is what its properties settle. */
 export interface PieceKind<V = Record<string, unknown>> {
   kind: string;
@@ -167,6 +187,11 @@ export interface PieceKind<V = Record<string, unknown>> {
     besideBar(items: string, is: boolean): Rules;
     /** What lets lists open beside drop-downs: at an edge of those with these selectors, which open upwards where they are `above`; for kinds with such lists. */
     beside?(values: V, where: { side: BesideSide; panels: readonly string[]; above: boolean }): Rules;
+  };
+  /** Which elements of its markup are items of its menu, and the way to each through them; for kinds that show one. */
+  items?: {
+    selector: string;
+    ways(values: V, entries: readonly ItemTree[]): ItemWay[];
   };
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: V): boolean;

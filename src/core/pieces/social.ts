@@ -11,7 +11,7 @@ import { property, propertyList, type ValuesOf } from '../properties/property';
 import { shownMenu } from '../properties/shown-menu';
 import { typeProperties } from '../properties/type';
 import { listedMenuHtml, orderVariant } from './listed-menu';
-import { leading, kindOfPiece, type MenuEntry, type PieceContext } from './piece';
+import { kindOfPiece, leading, nestedWays, type MenuEntry, type PieceContext } from './piece';
 import { bareList } from './bare-list';
 
 const part = statedPart({ label: 'Pictograms', prefix: 'social', selector: '& .social-link' });
@@ -97,6 +97,7 @@ export const social = kindOfPiece<Values>({
   },
   summary: () => 'pictograms',
   caption: (values, nameOf) => (values.menu === null ? 'none chosen' : (nameOf(values.menu) ?? '')),
+  items: { selector: '.social li', ways: (_, entries) => nestedWays(entries) },
   variant: orderVariant,
   html(piece, context, versions) {
     const itemHtml = (entry: MenuEntry) =>

@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals';
 import { applyEdits } from '../edit/apply';
 import { piecesInOrder } from './assembly';
 import { copyBar } from './copies';
+import { copyName } from './name';
 import { sampleSite } from './sample.test-data';
 
 const at = { in: 'headers', assembly: 'h' } as const;
@@ -35,4 +36,13 @@ test('a bar is copied with its pieces, under ids of their own, and the first is 
   ]);
   if (!changed.ok) throw new Error(changed.reason);
   expect(changed.site.headers.h!.pieces.menu!.values).toEqual(header.pieces.menu!.values);
+});
+
+test('the name of a copy says so, is counted where it is taken, and is never too long', () => {
+  expect(copyName('Main bar')).toBe('Main bar copy');
+  expect(copyName('Main bar', new Set(['Main bar copy', 'Main bar copy 2']))).toBe('Main bar copy 3');
+  const long = copyName('n'.repeat(60));
+  expect(long).toBe(`${'n'.repeat(55)} copy`);
+  // Letters of two code units are left out whole.
+  expect(copyName('\u{1F6A2}'.repeat(30))).toBe(`${'\u{1F6A2}'.repeat(27)} copy`);
 });

@@ -2,6 +2,7 @@ import type { Id } from '../ids/id';
 import type { Assembly, Bar, Piece } from './assembly';
 import type { CollapseRule } from './collapse-rule';
 import type { IdSource } from './defaults';
+import { copyName } from './name';
 
 /** A copy of a piece under an id of its own. */
 function copyPiece(piece: Piece, ids: IdSource): Piece {
@@ -21,7 +22,7 @@ export function copyBar(assembly: Assembly, bar: Bar, ids: IdSource): { bar: Bar
   const copied: Bar = {
     ...bar,
     id: ids(),
-    name: `${bar.name} copy`.slice(0, 60),
+    name: copyName(bar.name),
     bays: bar.bays.map((bay) => ({
       ...bay,
       pieces: bay.pieces.map((id) => pieces.get(id)!.id),

@@ -30,7 +30,7 @@ export function drawnAssembly(site: Site, { kind, id }: AssemblyOf, advances: Ad
   const assembly = site[kind][id];
   if (!assembly) return null;
   const page = pageOf(site, { kind, id });
-  const on = onWorkbench(site, page, kind, assembly);
+  const on = onWorkbench(site, { page, language: site.languages[0]! }, kind, assembly);
   return {
     html: renderPage(site, page, on, site.languages[0], advances),
     css: viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),

@@ -4,6 +4,7 @@ import { Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
+import { own } from '@/core/ids/id';
 import { menuFormats } from '@/core/formats/menus';
 import { menuFromPages } from '@/core/menus/from-pages';
 import { menuCopy } from '@/core/menus/copy';
@@ -75,17 +76,20 @@ function MenuHead({
 /** The menu that is looked at: its tree, what is added, its preview, and the item that is looked at. */
 function ChosenMenu({
   menu,
+  lookedAt,
   onAsk,
   onMade,
 }: {
   menu: Menu;
+  /** The item that is looked at to begin with; null for the first. */
+  lookedAt: string | null;
   onAsk(asking: Asking): void;
   onMade(id: string): void;
 }) {
   const site = useSite();
   const edit = useEdit();
-  const [looked, setCurrent] = useState<string | null>(null);
-  const current = looked !== null && menu.items[looked] ? looked : (menu.top[0] ?? null);
+  const [looked, setCurrent] = useState(lookedAt);
+  const current = looked !== null && own(menu.items, looked) ? looked : (menu.top[0] ?? null);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [file, setFile] = useState('index.html');
   const held = new Set([...chosen].filter((id) => menu.items[id]));
@@ -152,14 +156,14 @@ function ChosenMenu({
   );
 }
 
-/** The menus of the site, with the tree of the one that is looked at. */
-export function MenusScreen() {
+/** The menus of the site, with the tree of the one that is looked at: to begin with that which is asked for, and its item. */
+export function MenusScreen({ menuId, itemId }: { menuId: string | null; itemId: string | null }) {
   const site = useSite();
   const edit = useEdit();
-  const [wanted, setWanted] = useState<string | null>(null);
+  const [wanted, setWanted] = useState(menuId);
   const [asking, setAsking] = useState<Asking>(null);
   const menus = Object.values(site.menus);
-  const menu = (wanted !== null && site.menus[wanted]) || menus[0];
+  const menu = own(site.menus, wanted ?? '') ?? menus[0];
   const make = (made: Menu) => {
     if (edit([{ edit: 'addMenu', menu: made }]) === null) setWanted(made.id);
   };
@@ -204,7 +208,13 @@ export function MenusScreen() {
           </div>
         </section>
         {menu ? (
-          <ChosenMenu key={menu.id} menu={menu} onAsk={setAsking} onMade={setWanted} />
+          <ChosenMenu
+            key={menu.id}
+            menu={menu}
+            lookedAt={menu.id === menuId ? itemId : null}
+            onAsk={setAsking}
+            onMade={setWanted}
+          />
         ) : (
           <p className={styles.none}>
             No menu yet.{' '}

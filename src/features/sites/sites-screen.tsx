@@ -4,10 +4,11 @@ import { App, Button, Input } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type FormEvent } from 'react';
-import { createSite, deleteSite, openSiteFile, type Answer, type Refused } from '@/client/api';
+import { copySite, createSite, deleteSite, openSiteFile, type Answer, type Refused } from '@/client/api';
 import { problemText, type Problem } from '@/core/site/problem';
-import { momentText } from '@/ui/moment-text';
+import { Since } from '@/ui/since';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
+import { DrawnHeader } from './drawn-header';
 import styles from './sites.module.css';
 
 interface ListedSite {
@@ -44,6 +45,13 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
     event.preventDefault();
     if (name.trim() === '') setProblems(['Give the new site a name first.']);
     else void enter(createSite(name));
+  };
+  const duplicate = async (site: ListedSite) => {
+    setBusy(true);
+    const answer = await copySite(site.id);
+    setBusy(false);
+    if (answer.ok) router.refresh();
+    else setProblems(reasonsOf(answer));
   };
   const remove = (site: ListedSite) =>
     modal.confirm({
@@ -103,10 +111,13 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
       <table className="rows" aria-label="Sites">
         <thead>
           <tr>
+            <th scope="col">
+              <span className="seen-by-readers-only">How it begins</span>
+            </th>
             <th scope="col">Site</th>
             <th scope="col">Pages</th>
             <th scope="col">Headers</th>
-            <th scope="col">Last changed (UTC)</th>
+            <th scope="col">Last changed</th>
             <th scope="col">
               <span className="seen-by-readers-only">Actions</span>
             </th>
@@ -115,6 +126,9 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
         <tbody>
           {sites.map((site) => (
             <tr key={site.id}>
+              <td>
+                <DrawnHeader site={site.id} />
+              </td>
               <th scope="row">
                 <Link href={`/sites/${site.id}/headers`} className={styles.name}>
                   {site.name}
@@ -122,8 +136,19 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
               </th>
               <td className="figures">{site.pages}</td>
               <td className="figures">{site.headers}</td>
-              <td className="figures">{momentText(site.updatedAt)}</td>
+              <td>
+                <Since at={site.updatedAt} />
+              </td>
               <td className={styles.actions}>
+                <button
+                  type="button"
+                  className="plain"
+                  disabled={busy}
+                  onClick={() => void duplicate(site)}
+                  aria-label={`Duplicate ${site.name}`}
+                >
+                  Duplicate
+                </button>{' '}
                 <a href={`/api/sites/${site.id}/site-file`}>Site file</a>{' '}
                 <button
                   type="button"

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, Checkbox, InputNumber, Select } from 'antd';
-import { useMemo, useRef, useState, type PointerEvent } from 'react';
+import { useMemo, useState } from 'react';
 import { useAdvances, useOpenSite, useSite } from '@/client/open-site-context';
 import { bandAt, NARROWEST } from '@/core/bands/band';
 import { heldScreens, type HeldScreen } from '@/core/fit/screens';
@@ -18,7 +18,9 @@ import { whyText } from '../placing/placing-words';
 import { ruleText } from '@/core/fit/rule-words';
 import { Screen } from '../shell/screen';
 import { drawnIn, nameOf, type Asked, type Met, type Told, type Where } from './try-frame';
+import { TryRuler } from './try-ruler';
 import { TryWindow } from './try-window';
+import { WindowEdge } from './window-edge';
 import styles from './try.module.css';
 
 const nameOfScreen = ({ name, held }: HeldScreen) => `${name}, ${held}`;
@@ -122,7 +124,7 @@ const hasPiece = (site: Site, kinds: readonly string[]) =>
 
 /** The room between two windows, in px, and how far they stay from the sides of theirs. */
 const GAP = 28;
-const ROOM = { sides: 24, ends: 8 };
+const ROOM = { sides: 24, ends: 20 };
 
 /** The site in a frame of any size, or in two, clicked through as visitors do, in their circumstances. */
 export function TryScreen() {
@@ -140,7 +142,6 @@ export function TryScreen() {
   const [file, setFile] = useState('index.html');
   const [scrolled, setScrolled] = useState<{ by: number; at: number }>({ by: 0, at: 0 });
   const [area, room] = useSize<HTMLDivElement>();
-  const drag = useRef<{ x: number; width: number } | null>(null);
   const windows = [size, ...(second === null ? [] : [{ width: second, height: size.height }])];
   const drawn = drawnIn(
     windows,
@@ -148,6 +149,18 @@ export function TryScreen() {
     { width: Math.max(1, room.width - ROOM.sides), height: Math.max(1, room.height - ROOM.ends) },
     GAP,
   );
+  // Pages are told of a window that is as much smaller as they are zoomed: the ruler shows what they are told.
+  const onRuler = windows.map(({ width }, index) => ({
+    id: String(index),
+    name: index === 0 ? 'window' : 'second window',
+    width: Math.round(width / zoom),
+    least: Math.ceil(NARROWEST / zoom),
+    most: Math.floor(WIDEST / zoom),
+  }));
+  const setOnRuler = (window: string, width: number) =>
+    window === '0' ? setSize({ ...size, width: width * zoom }) : setSecond(width * zoom);
+  const { where = null } = told ?? {};
+  const header = scripts && where ? standsAt(site, 'header', where.page, where.language).id : null;
   const root = `/tried/${site.id}/${triedPart(as)}`;
   const screen = heldScreens.find((each) => each.width === size.width && each.height === size.height);
   const asked = useMemo<Asked>(
@@ -157,15 +170,6 @@ export function TryScreen() {
   const toggle = (name: TriedAs, on: boolean) => {
     const others = as.filter((each) => each !== name && !(isText(name) && isText(each)));
     setAs(on ? [...others, name] : others);
-  };
-  const setWidth = (width: number) =>
-    setSize({ ...size, width: Math.round(Math.min(WIDEST, Math.max(NARROWEST, width))) });
-  const pull = (event: PointerEvent) => {
-    if (!drag.current) return;
-    const scale = drawn[0]!.scale / zoom;
-    // One window alone stands in the middle, and grows to both sides.
-    const sides = second === null ? 2 : 1;
-    setWidth(drag.current.width + (sides * (event.clientX - drag.current.x)) / scale);
   };
   const hear = (by: number) => (next: Told) => {
     if (by === 0) setTold(next);
@@ -231,57 +235,60 @@ export function TryScreen() {
           </Button>
         </div>
         <div className={styles.sides}>
-          <div ref={area} className={styles.area} style={{ gap: GAP }}>
-            {drawn.map((each, index) => (
-              <div
-                key={index}
-                className={styles.frame}
-                style={{ inlineSize: each.width * each.scale, blockSize: each.height * each.scale }}
-              >
-                {room.width > 0 && (
-                  <TryWindow
-                    key={`${scripts} ${revision} ${root}`}
-                    title={index === 0 ? 'The tried site' : 'The tried site, second width'}
-                    site={site}
-                    root={root}
-                    file={file}
-                    drawn={each}
-                    scripts={scripts}
-                    asked={asked}
-                    scrolled={scrolled.by === index ? null : scrolled.at}
-                    onTold={hear(index)}
-                  />
-                )}
-                {index === 0 && (
-                  <div
-                    role="slider"
-                    tabIndex={0}
-                    aria-label="Edge of the window"
-                    aria-valuemin={NARROWEST}
-                    aria-valuemax={WIDEST}
-                    aria-valuenow={size.width}
-                    aria-valuetext={`${size.width} px`}
-                    className={styles.edge}
-                    onPointerDown={(event) => {
-                      event.currentTarget.setPointerCapture(event.pointerId);
-                      drag.current = { x: event.clientX, width: size.width };
-                    }}
-                    onPointerMove={pull}
-                    onPointerUp={() => (drag.current = null)}
-                    onKeyDown={({ key, shiftKey }) => {
-                      const by = shiftKey ? 10 : 1;
-                      if (key === 'ArrowLeft') setWidth(size.width - by);
-                      if (key === 'ArrowRight') setWidth(size.width + by);
-                    }}
-                  />
-                )}
-              </div>
-            ))}
+          <div className={styles.drawing}>
+            <div ref={area} className={styles.area} style={{ gap: GAP }}>
+              {drawn.map((each, index) => (
+                <div
+                  key={index}
+                  className={styles.frame}
+                  style={{ inlineSize: each.width * each.scale, blockSize: each.height * each.scale }}
+                >
+                  {room.width > 0 && (
+                    <TryWindow
+                      key={`${scripts} ${revision} ${root}`}
+                      title={index === 0 ? 'The tried site' : 'The tried site, second width'}
+                      site={site}
+                      root={root}
+                      file={file}
+                      drawn={each}
+                      scripts={scripts}
+                      asked={asked}
+                      scrolled={scrolled.by === index ? null : scrolled.at}
+                      onTold={hear(index)}
+                    />
+                  )}
+                  {index === 0 && (
+                    <>
+                      <WindowEdge
+                        at="end"
+                        label="Side edge of the window"
+                        px={size.width}
+                        least={NARROWEST}
+                        most={WIDEST}
+                        // One window alone stands in the middle, and grows to both sides.
+                        per={((second === null ? 2 : 1) * zoom) / each.scale}
+                        set={(width) => setSize({ ...size, width })}
+                      />
+                      <WindowEdge
+                        at="below"
+                        label="Lower edge of the window"
+                        px={size.height}
+                        least={LOWEST}
+                        most={HIGHEST}
+                        per={zoom / each.scale}
+                        set={(height) => setSize({ ...size, height })}
+                      />
+                    </>
+                  )}
+                </div>
+              ))}
+            </div>
+            <TryRuler header={header} windows={onRuler} onWindow={setOnRuler} />
           </div>
           <aside className={styles.side} aria-label="Where one is, and as whom">
             <h2>Here</h2>
             {scripts ? (
-              <WhereOneIs where={told?.where ?? null} width={drawn[0]!.width} />
+              <WhereOneIs where={where} width={drawn[0]!.width} />
             ) : (
               <p className="quiet">With scripts off, the page cannot tell where one is.</p>
             )}

@@ -37,9 +37,11 @@ export function TryWindow({
   const frame = useRef<HTMLIFrameElement>(null);
   const [first] = useState(`${root}/${file}`);
   const at = useRef({ file, scrolled: 0 });
-  const latest = useRef({ onTold, site });
+  // A page that comes in stands at its top, and is first to go where the other window is.
+  const coming = useRef(true);
+  const latest = useRef({ onTold, site, file, asked, scrolled });
   useEffect(() => {
-    latest.current = { onTold, site };
+    latest.current = { onTold, site, file, asked, scrolled };
   });
 
   useEffect(() => {
@@ -48,14 +50,21 @@ export function TryWindow({
       const told = toldBy(latest.current.site, event.data);
       if (!told) return;
       at.current = told;
-      latest.current.onTold(told);
+      const { file: wanted, asked: wish, scrolled: other } = latest.current;
+      const follows = coming.current && told.file === wanted && other !== null;
+      coming.current = false;
+      if (follows)
+        frame.current?.contentWindow?.postMessage({ asks: 'tried', ...wish, scrolled: other }, '*');
+      latest.current.onTold(follows ? { ...told, scrolled: other } : told);
     };
     window.addEventListener('message', hear);
     return () => window.removeEventListener('message', hear);
   }, []);
 
   useEffect(() => {
-    if (frame.current && at.current.file !== file) frame.current.src = `${root}/${file}`;
+    if (!frame.current || at.current.file === file) return;
+    coming.current = true;
+    frame.current.src = `${root}/${file}`;
   }, [root, file]);
 
   useEffect(() => {

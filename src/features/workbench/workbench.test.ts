@@ -165,7 +165,7 @@ test('the sheet of what is gone is empty', () => {
 });
 
 test('a selection that is gone gives way to the first bar', () => {
-  expect(heldSelection(header, { on: 'piece', id: 'gone' })).toEqual({ on: 'bar', id: 'b' });
+  expect(heldSelection(site, at, { on: 'piece', id: 'gone' })).toEqual({ on: 'bar', id: 'b' });
 });
 
 test('a menu button without a drawer gets the first there is, or one made for it with the menu inside', () => {

@@ -1,46 +1,33 @@
 'use client';
 
 import { own } from '@/core/ids/id';
-import { memo, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
+import { memo, useDeferredValue, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
 import * as v from 'valibot';
 import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
-import { useEdit, useSite, useSiteNow } from '@/client/open-site-context';
-import { breakpointLimits, NARROWEST, WIDEST, type Band } from '@/core/bands/band';
+import { useAdvances, useEdit, useOpenSite, useSite, useSiteNow } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
-import type { RulerBand } from '@/ui/ruler/model';
+import { stepped, type Step } from '@/core/pointing/steps';
 import { Ruler } from '@/ui/ruler/ruler';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { useKept } from '@/ui/use-kept';
+import { surveyWarning } from '../fit/fit-words';
+import { RULER_SCALE, rulerBands } from '../fit/ruler-bands';
+import { rulerRules } from '../fit/ruler-rules';
+import { rulerStretches } from '../fit/ruler-stretches';
 import { rulerDropDowns } from './fit/ruler-drop-downs';
 import { dropDownChoices } from './preview/shown-drop-down';
-import { rulerRules } from './fit/ruler-rules';
-import { rulerStretches } from './fit/ruler-stretches';
-import { surveyWarning } from '../fit/fit-words';
+import type { LitCell } from './pointing/dimension-line';
+import { useSteps } from './pointing/use-steps';
 import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
 import { PreviewArea } from './preview/preview-area';
 import { viewsOf, type ViewWidths } from './preview/views';
-import { heldSelection, selectedPlaces, type Selection } from './selection';
+import { asPointed, asSelection, heldSelection, inPlan, selectedPlaces, type Selection } from './selection';
 import { SheetPanel } from './sheet/sheet-panel';
 import { ShowsWhere } from './stages/shows-where';
 import { selectionTitle } from './titles';
 import { shares, useRoom } from './use-room';
 import styles from './workbench.module.css';
-
-const SCALE = { from: NARROWEST, to: WIDEST };
-
-function rulerBands(bands: readonly Band[]): RulerBand[] {
-  return bands.map((band, index) => {
-    const limits = breakpointLimits(bands, band.id);
-    return {
-      id: band.id,
-      name: band.name,
-      from: Math.max(band.from, NARROWEST),
-      to: bands[index - 1]?.from ?? WIDEST,
-      edge: limits && { ...limits, below: bands[index + 1]!.name },
-    };
-  });
-}
 
 const widthsSchema = v.record(v.string(), v.number());
 
@@ -51,16 +38,25 @@ function useViewWidths(site: string) {
   return [widths, (view: string, width: number) => keep({ ...widths, [view]: width })] as const;
 }
 
+interface LowerProps {
+  kind: AssemblyKind;
+  assemblyId: string;
+  selected: Selection;
+  onSelect(selection: Selection): void;
+  /** The cell that is being changed in a view. */
+  lit: LitCell | null;
+}
+
 /** Plan and sheet. */
-const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+const Lower = memo(function Lower({ kind, assemblyId, selected, onSelect: setSelected, lit }: LowerProps) {
   const site = useSite();
   const assembly = own(site[kind], assemblyId);
-  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: assembly?.order.at(-1) ?? '' });
+  const home = useMemo(() => ({ in: kind, assembly: assemblyId }), [kind, assemblyId]);
   const selection = useMemo(
-    () => (assembly ? heldSelection(assembly, selected) : selected),
-    [assembly, selected],
+    () => (assembly ? heldSelection(site, home, selected) : selected),
+    [site, assembly, home, selected],
   );
-  const places = useMemo(() => selectedPlaces(kind, assemblyId, selection), [kind, assemblyId, selection]);
+  const places = useMemo(() => selectedPlaces(home, selection), [home, selection]);
   const [room, setRoom] = useRoom();
   if (!assembly) return null;
   return (
@@ -71,7 +67,7 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
           <button
             type="button"
             className="plain"
-            aria-pressed={selection.on === 'assembly'}
+            aria-pressed={selection.on === 'assembly' && !selection.at}
             onClick={() => setSelected({ on: 'assembly' })}
           >
             {assembly.name}
@@ -80,7 +76,12 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
             <PlacingMark kind={kind} id={assembly.id} />
           </span>
         </div>
-        <Plan kind={kind} assembly={assembly} selection={selection} onSelect={setSelected} />
+        <Plan
+          kind={kind}
+          assembly={assembly}
+          selection={inPlan(selection) ?? { on: 'assembly' }}
+          onSelect={setSelected}
+        />
         <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
       </div>
       <SplitEdge
@@ -90,14 +91,19 @@ const Lower = memo(function Lower({ kind, assemblyId }: { kind: AssemblyKind; as
         share={room.plan}
         onShare={(plan) => setRoom({ plan })}
       />
-      <SheetPanel title={selectionTitle(site, places)} places={places} />
+      <SheetPanel
+        title={selectionTitle(site, asPointed(home, selection), places.length)}
+        places={places}
+        lit={lit}
+        part={selection.on === 'piece' ? (selection.part ?? null) : null}
+      />
     </div>
   );
 });
 
-interface ViewsProps {
-  kind: AssemblyKind;
-  assemblyId: string;
+interface ViewsProps extends Omit<LowerProps, 'lit'> {
+  /** The cell that is being changed in a view; null when none is any more. */
+  onLit(cell: LitCell | null): void;
   /** Something was opened in a view, or nothing is open any more. */
   onOpened(opened: boolean): void;
   /** The edge between the views and the ruler. */
@@ -105,7 +111,15 @@ interface ViewsProps {
 }
 
 /** The views and the ruler, which show an edit at once. */
-const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsProps) {
+const Views = memo(function Views({
+  kind,
+  assemblyId,
+  selected,
+  onSelect,
+  onLit,
+  onOpened,
+  edge,
+}: ViewsProps) {
   const site = useSiteNow();
   const edit = useEdit();
   const [widths, setWidth] = useViewWidths(site.id);
@@ -125,13 +139,31 @@ const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsPro
     if (!assembly || dropDownChoices(site, kind, assembly).length === 0) return null;
     return surveyed ? rulerDropDowns(site, surveyed) : [];
   }, [site, kind, assembly, surveyed]);
-  if (!assembly) return null;
+  const advances = useAdvances();
+  const home = { in: kind, assembly: assemblyId };
+  const pointed = assembly ? asPointed(home, heldSelection(site, home, selected)) : null;
+  const step = (wanted: Step) => {
+    const next = pointed && stepped(site, advances, pointed, wanted);
+    if (next) onSelect(asSelection(home, next));
+  };
+  useSteps(step);
+  if (!assembly || !pointed) return null;
   return (
     <>
-      <PreviewArea site={site} kind={kind} assembly={assembly} views={views} onOpened={onOpened} />
+      <PreviewArea
+        site={site}
+        kind={kind}
+        assembly={assembly}
+        views={views}
+        selected={pointed}
+        onSelect={(next) => onSelect(asSelection(home, next))}
+        onStep={step}
+        onLit={onLit}
+        onOpened={onOpened}
+      />
       {edge}
       <Ruler
-        scale={SCALE}
+        scale={RULER_SCALE}
         bands={rulerBands(site.bands)}
         views={views}
         fit={fit ?? null}
@@ -148,6 +180,11 @@ const Views = memo(function Views({ kind, assemblyId, onOpened, edge }: ViewsPro
 /** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
 export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
   const [opened, setOpened] = useState(false);
+  const last = useOpenSite(({ site }) => own(site[kind], assemblyId)?.order.at(-1) ?? '');
+  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: last });
+  const [lit, setLit] = useState<LitCell | null>(null);
+  // The views show at once what is selected; plan and sheet follow.
+  const later = useDeferredValue(selected);
   const [room, setRoom] = useRoom();
   // What is open in a view needs more room than a bar; the edges then move that.
   const views = opened ? 'opened' : 'views';
@@ -162,11 +199,14 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
       <Views
         kind={kind}
         assemblyId={assemblyId}
+        selected={selected}
+        onSelect={setSelected}
+        onLit={setLit}
         onOpened={setOpened}
         edge={<SplitEdge label="Edge between views and ruler" {...edge} />}
       />
       <SplitEdge label="Edge between ruler and plan" {...edge} />
-      <Lower kind={kind} assemblyId={assemblyId} />
+      <Lower kind={kind} assemblyId={assemblyId} selected={later} onSelect={setSelected} lit={lit} />
     </div>
   );
 }

@@ -4,7 +4,7 @@ import { failureOf } from '../failures';
 import { ahead } from '../handover/ahead';
 import { allFiles, type HandedOver } from '../handover/rendered';
 import { writeZip } from '../handover/zip';
-import { packedObject } from '../objects/objects';
+import { hashOf, packedObject } from '../objects/objects';
 import { ChangedMeanwhile, freeze } from '../releases/freeze';
 import { releasedFiles } from '../releases/released-files';
 import { loadSite, type StoredSite } from '../sites/store';
@@ -30,7 +30,7 @@ async function list(db: Db, id: string): Promise<void> {
   const { count, files } = await allFiles(db, stored(db, id).site);
   tell({ says: 'count', count });
   const listed = async ({ path, bytes, readable }: HandedOver): Promise<ListedFile> => {
-    const { hash, size, bytes: packed } = await packedObject(bytes, readable);
+    const { hash, size, bytes: packed } = await packedObject(await hashOf(bytes), bytes, readable);
     return { path, hash, bytes: size, compressed: packed.length, readable };
   };
   let batch: ListedFile[] = [];

@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, webcrypto } from 'node:crypto';
 import { promisify } from 'node:util';
 import {
   brotliCompress,
@@ -19,12 +19,13 @@ const LEVEL = 5;
 
 const compressed = promisify<Buffer, BrotliOptions, Buffer>(brotliCompress);
 
-/** The SHA-256 of bytes (hex). */
-export const hashOf = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex');
+/** The SHA-256 of bytes (hex), worked out on a thread of its own. */
+export const hashOf = async (bytes: Buffer): Promise<string> =>
+  Buffer.from(await webcrypto.subtle.digest('SHA-256', bytes)).toString('hex');
 
-/** Bytes as an object; what is not text is packed already in its own way. */
-export async function packedObject(bytes: Buffer, isText: boolean): Promise<KeptObject> {
-  const object = { hash: hashOf(bytes), size: bytes.length };
+/** Bytes under their hash as an object; what is not text is packed already in its own way. */
+export async function packedObject(hash: string, bytes: Buffer, isText: boolean): Promise<KeptObject> {
+  const object = { hash, size: bytes.length };
   if (!isText) return { ...object, packing: 'none', bytes };
   const params = {
     [constants.BROTLI_PARAM_QUALITY]: LEVEL,
@@ -41,7 +42,7 @@ export function documentObject(document: unknown): KeptObject {
   const bytes = Buffer.from(JSON.stringify(document));
   const params = { [constants.BROTLI_PARAM_QUALITY]: DOCUMENT_LEVEL };
   return {
-    hash: hashOf(bytes),
+    hash: createHash('sha256').update(bytes).digest('hex'),
     size: bytes.length,
     packing: 'br',
     bytes: brotliCompressSync(bytes, { params }),

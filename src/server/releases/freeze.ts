@@ -36,10 +36,10 @@ export async function freeze(
   told.count(count);
   const known = new Set<string>();
   const packed = async ({ path, bytes, readable }: HandedOver): Promise<Packed> => {
-    const hash = hashOf(bytes);
+    const hash = await hashOf(bytes);
     const kept = known.has(hash) || hasObject(db, hash);
     known.add(hash);
-    return { path, hash, readable, object: kept ? null : await packedObject(bytes, readable) };
+    return { path, hash, readable, object: kept ? null : await packedObject(hash, bytes, readable) };
   };
   const frozen: Frozen[] = [];
   let waiting: KeptObject[] = [];

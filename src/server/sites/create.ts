@@ -1,14 +1,25 @@
 import { newSite } from '@/core/site/defaults';
+import { copyName } from '@/core/site/name';
 import type { Site } from '@/core/site/site';
 import { keepBlob } from '../bytes/blobs';
 import type { Db } from '../db/open';
 import type { LookedThrough } from './looked-through';
 import { newId } from './new-id';
-import { insertSite } from './store';
+import { insertSite, listSites, loadSite } from './store';
 
 /** Makes an empty site and gives its id. */
 export function createSite(db: Db, name: string, now: Date): string {
   const site = newSite(name, newId);
+  insertSite(db, site, now);
+  return site.id;
+}
+
+/** Makes a site that is as another one stands, without its history, and gives its id; null where that one is not there. */
+export function copySite(db: Db, of: string, now: Date): string | null {
+  const found = loadSite(db, of);
+  if (!found) return null;
+  const taken = new Set(listSites(db).map(({ name }) => name));
+  const site: Site = { ...found.site, id: newId(), name: copyName(found.site.name, taken) };
   insertSite(db, site, now);
   return site.id;
 }

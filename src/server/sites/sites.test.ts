@@ -18,7 +18,7 @@ import { seedDemo } from '../demo/seed';
 import { allFiles } from '../handover/rendered';
 import { writeZip } from '../handover/zip';
 import { commitEdits, commitHistory, standingSince } from './commit';
-import { keepSiteFile } from './create';
+import { copySite, keepSiteFile } from './create';
 import { lookedThrough } from './looked-through';
 import { deleteSite, insertSite, listSites, loadSite, stepsSince } from './store';
 import { UnreadableSite } from './unreadable';
@@ -386,4 +386,18 @@ test('a site that an older version stored is brought to this one once, and its h
     ok: true,
     standing: { undo: null },
   });
+});
+
+test('a copy of a site is as that one stands, under a name that is free, with a history of its own', () => {
+  const before = loadSite(db, id)!.site;
+  const edits: Edit[] = [{ edit: 'renameSite', name: 'As it stands' }];
+  commitEdits(db, id, { base: 0, group: null, batch: 'first', owner: { window: 'w', from: 0 }, edits }, now);
+  const copy = copySite(db, id, now)!;
+  const copied = loadSite(db, copy)!;
+  expect(copied).toMatchObject({ revision: 0, site: { id: copy, name: 'As it stands copy' } });
+  expect({ ...copied.site, id, name: before.name }).toEqual(before);
+  expect(loadSite(db, copySite(db, id, now)!)!.site.name).toBe('As it stands copy 2');
+  expect(copySite(db, 'gone', now)).toBeNull();
+  deleteSite(db, id);
+  expect(loadSite(db, copy)!.site.name).toBe('As it stands copy');
 });

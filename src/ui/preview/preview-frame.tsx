@@ -17,8 +17,67 @@ export interface FrameContent {
   still?: boolean;
 }
 
+/** Where something stands in the window of a frame, in CSS px of its page. */
+export interface FrameBox {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+/** An element that a frame tells of: what it is, which item of a menu it is where it is one, and where it stands. */
+export interface FrameElement {
+  tag: string;
+  classes: readonly string[];
+  nth: number | null;
+  box: FrameBox;
+}
+
+/** What is found in a frame by a selector, or of items of menus by the ways to them in it. */
+interface FrameTarget {
+  selector: string;
+  items: readonly { within: string | null; way: readonly number[] }[] | null;
+}
+
+/** A line in a frame, in CSS px of its page: from the end that stays where a length changes to the one that moves (x, y, x, y). */
+export type FrameLine = readonly [number, number, number, number];
+
+/** Where the target of a frame stands, the lines of the lengths that were asked for, null for one that is not seen, and how far it is from what is beside it. */
+export interface FramePlace {
+  target: FrameTarget | null;
+  box: FrameBox | null;
+  lines: readonly ({ stretch: string; lines: readonly FrameLine[] } | null)[];
+  free: readonly FrameLine[];
+  /** How its header stands on the page: at the top, or as scrolled. */
+  phase: string;
+}
+
+/** What makes a frame say what is pointed at and clicked, in place of following links. */
+export interface FramePointing {
+  /** The selectors of items of menus, and of what they are counted in. */
+  items: string;
+  holders: string;
+  /** What it says the place of. */
+  target: FrameTarget | null;
+  /** The lengths whose lines it says: the selectors of what each is seen on, and as which stretch. */
+  dimensions: readonly (readonly { selector: string; stretch: string }[])[];
+  /** The element under the pointer and what it stands in, outwards; null when the pointer left. */
+  onPointed(chain: readonly FrameElement[] | null): void;
+  onClicked(chain: readonly FrameElement[]): void;
+  /** What was clicked twice, with the text that stands there. */
+  onDoubled(chain: readonly FrameElement[], text: string): void;
+  /** Where the target stands now. */
+  onPlaced(place: FramePlace): void;
+  onStep(step: 'out' | 'in' | 'before' | 'behind'): void;
+}
+
 /** What a frame says (public/frame-host.js). */
 type FrameMessage =
+  | { says: 'pointed'; chain: readonly FrameElement[] | null }
+  | { says: 'clicked'; chain: readonly FrameElement[] }
+  | { says: 'doubled'; chain: readonly FrameElement[]; text: string }
+  | ({ says: 'placed' } & FramePlace)
+  | { says: 'step'; step: 'out' | 'in' | 'before' | 'behind' }
   | { says: 'ready'; file: string }
   | { says: 'painted'; round: number; at: number }
   | { says: 'drawer'; drawer: string | null }
@@ -52,6 +111,8 @@ interface PreviewFrameProps {
   onScroll?(top: number, most: number): void;
   /** Where the page inside is to be scrolled to, when it is not there yet. */
   scrollTo?: number;
+  /** Left out where links are followed. */
+  pointing?: FramePointing;
 }
 
 /** One live view of a page, in a frame of an opaque origin, drawn to a scale. */
@@ -64,11 +125,12 @@ export function PreviewFrame({
   height,
   scale,
   scrollTo,
+  pointing,
   ...on
 }: PreviewFrameProps) {
   const frame = useRef<HTMLIFrameElement>(null);
   const ready = useRef<string | null>(null);
-  const latest = useRef({ file, content, on });
+  const latest = useRef({ file, content, on, pointing });
   const round = useRef(0);
   // What the frame holds already.
   const sent = useRef({ html: '', css: '' });
@@ -90,8 +152,16 @@ export function PreviewFrame({
   }, [root]);
 
   useEffect(() => {
-    latest.current = { file, content, on };
+    latest.current = { file, content, on, pointing };
   });
+
+  const sendPointing = useCallback(() => {
+    const { pointing: asked } = latest.current;
+    if (!asked || ready.current === null) return;
+    const { items, holders, target, dimensions } = asked;
+    frame.current?.contentWindow?.postMessage({ pointing: { items, holders }, target, dimensions }, '*');
+  }, []);
+  useEffect(sendPointing, [sendPointing, pointing?.target, pointing?.dimensions]);
 
   useEffect(send, [send, file, content]);
 
@@ -108,9 +178,15 @@ export function PreviewFrame({
         const first = ready.current === null;
         ready.current = data.file;
         sent.current = { html: '', css: '' };
+        sendPointing();
         if (data.file !== wanted && !first) told.onNavigate(data.file);
         else send();
-      } else if (data.says === 'drawer') told.onDrawer(data.drawer);
+      } else if (data.says === 'pointed') latest.current.pointing?.onPointed(data.chain);
+      else if (data.says === 'clicked') latest.current.pointing?.onClicked(data.chain);
+      else if (data.says === 'doubled') latest.current.pointing?.onDoubled(data.chain, data.text);
+      else if (data.says === 'placed') latest.current.pointing?.onPlaced(data);
+      else if (data.says === 'step') latest.current.pointing?.onStep(data.step);
+      else if (data.says === 'drawer') told.onDrawer(data.drawer);
       else if (data.says === 'leaves') told.onLeave(data.href);
       else if (data.says === 'opened') told.onOpened?.(data.opened);
       else if (data.says === 'escape') told.onEscape?.();
@@ -121,7 +197,7 @@ export function PreviewFrame({
     // A frame that was ready before this listener stood is asked to say so again by loading it anew.
     if (frame.current && !frame.current.src) frame.current.src = `${root}/${latest.current.file}`;
     return () => window.removeEventListener('message', listen);
-  }, [root, send]);
+  }, [root, send, sendPointing]);
 
   return (
     <iframe

@@ -12,15 +12,16 @@ interface RulerProps {
   scale: RulerScale;
   bands: readonly RulerBand[];
   views: readonly RulerView[];
-  /** How things stand at every width; null while it is worked out for the first time. */
-  fit: readonly RulerStretch[] | null;
+  /** How things stand at every width; null while it is worked out for the first time, undefined where there is nothing to tell. */
+  fit: readonly RulerStretch[] | null | undefined;
   /** What has to be known beside how things stand; null for nothing. */
   warning: string | null;
   /** What rules do as the room shrinks, as far as it is worked out; null where there are none. */
   rules: readonly RulerRule[] | null;
   /** How what opens stands over stretches of widths; null where nothing does. */
   opened: readonly RulerRule[] | null;
-  onBreakpoint(band: string, from: number, gesture: string): void;
+  /** Only where the edges of bands can be moved. */
+  onBreakpoint?(band: string, from: number, gesture: string): void;
   onView(view: string, width: number): void;
 }
 
@@ -45,7 +46,7 @@ function BandEdge({
     value: band.from,
     least,
     most,
-    onChange: (from, gesture) => onBreakpoint(band.id, from, gesture),
+    onChange: (from, gesture) => onBreakpoint?.(band.id, from, gesture),
   });
   return (
     <span
@@ -168,7 +169,9 @@ export function Ruler({
             className={`${styles.rules} ${styles.opened}`}
           />
         )}
-        <FitStrip scale={scale} views={views} fit={fit} warning={warning} onView={onView} />
+        {fit !== undefined && (
+          <FitStrip scale={scale} views={views} fit={fit} warning={warning} onView={onView} />
+        )}
         <div className={styles.handles}>
           {views.map((view) => (
             <ViewHandle

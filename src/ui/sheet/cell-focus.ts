@@ -34,13 +34,27 @@ function columnOf(cell: HTMLTableCellElement): number {
   return before.reduce((sum, { colSpan }) => sum + colSpan, 0);
 }
 
-/** The cell that a way leads to from another, to be focused; null where there is none. */
+/** The name of the group that a row is in, by which it is folded; null where groups cannot be. */
+function groupOf(row: HTMLTableRowElement): HTMLElement | null {
+  const rows = [...row.closest('table')!.rows];
+  const above = rows.slice(0, rows.indexOf(row)).reverse();
+  return above.flatMap((each) => each.querySelector<HTMLElement>('[data-group]') ?? [])[0] ?? null;
+}
+
+/** The first cell below the name of a group, also where that one is folded; null where there is none. */
+export function cellBelow(group: HTMLElement): HTMLElement | null {
+  const rows = [...group.closest('table')!.rows];
+  const below = rows.slice(rows.indexOf(group.closest('tr')!) + 1);
+  return below.flatMap((each) => standsIn(each)[0]?.button ?? [])[0] ?? null;
+}
+
+/** The cell that a way leads to from another, to be focused; before the first of a row it is the name of its group. Null where there is none. */
 export function cellAt(from: HTMLTableCellElement, way: Way): HTMLElement | null {
   const column = columnOf(from);
   const row = from.parentElement as HTMLTableRowElement;
   const beside = standsIn(row);
   if (way === 'first' || way === 'last') return beside.at(way === 'first' ? 0 : -1)?.button ?? null;
-  if (way === 'left') return beside.findLast(({ to }) => to <= column)?.button ?? null;
+  if (way === 'left') return beside.findLast(({ to }) => to <= column)?.button ?? groupOf(row);
   if (way === 'right') return beside.find((stand) => stand.from >= column + from.colSpan)?.button ?? null;
   const rows = [...row.closest('table')!.rows];
   const index = rows.indexOf(row);

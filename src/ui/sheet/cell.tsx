@@ -1,7 +1,7 @@
 'use client';
 
 import { CloseOutlined } from '@ant-design/icons';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { cellAt, wayOfKey, type Way } from './cell-focus';
 import { isEdited, ValueEditor } from './editors/value-editor';
@@ -17,6 +17,8 @@ interface CellProps {
   actions: SheetActions;
   /** Whether the Tab key stops here: of a sheet, it does at one cell. */
   stop: boolean;
+  /** Whether it is being changed elsewhere. */
+  lit: boolean;
   /** It was gone to. */
   gone(): void;
 }
@@ -28,7 +30,7 @@ const writes = ({ key, ctrlKey, metaKey, altKey }: KeyboardEvent) =>
   [...key].length === 1 && key !== ' ' && !ctrlKey && !metaKey && !altKey;
 
 /** A value: bold when it is set here, grey and slanted with what it follows when not. A click, Enter, or typing edits it; arrows go to other cells. */
-export function Cell({ row, cell, where, span, actions, stop, gone }: CellProps) {
+export function Cell({ row, cell, where, span, actions, stop, lit, gone }: CellProps) {
   const [gesture, setGesture] = useState<string | null>(null);
   const before = useRef<SheetCell>(cell);
   /** Whether this editing changed the value; the cell itself may be drawn a little later. */
@@ -48,6 +50,9 @@ export function Cell({ row, cell, where, span, actions, stop, gone }: CellProps)
     else actions.clear(row.name, cell.key, gesture);
     changed.current = false;
   };
+  useEffect(() => {
+    if (lit) place.current?.scrollIntoView({ block: 'nearest' });
+  }, [lit]);
   const go = (way: Way | null) => {
     const own = place.current?.querySelector<HTMLElement>('[data-cell]') ?? null;
     ((way && place.current && cellAt(place.current, way)) ?? own)?.focus();
@@ -93,7 +98,7 @@ export function Cell({ row, cell, where, span, actions, stop, gone }: CellProps)
     );
   }
   return (
-    <td colSpan={span} ref={place}>
+    <td colSpan={span} ref={place} data-lit={lit || undefined}>
       <span className={styles.cell}>
         <button
           type="button"

@@ -1,6 +1,9 @@
 import { Fragment, useState } from 'react';
 import { Cell } from './cell';
+import { cellBelow } from './cell-focus';
+import { foundGroups } from './found-groups';
 import type { SheetActions, SheetCell, SheetColumn, SheetGroup, SheetRow } from './model';
+import { SheetFinder } from './sheet-finder';
 import styles from './sheet.module.css';
 
 /** Up to so many columns, a cell has the room to name what it follows. */
@@ -14,19 +17,49 @@ interface SheetProps {
   actions: SheetActions;
   /** What cells without a value of their own follow, in words. */
   follows?: string;
+  /** The cell that is being changed elsewhere. */
+  lit?: { property: string; cell: string } | null;
+  /** Whether rows can be looked for, and groups folded. */
+  findable?: boolean;
 }
 
 const keyOf = ({ name, label }: SheetRow, { key }: SheetCell) => `${name} ${label} ${key}`;
 
 /** The table of properties of what is selected, with a column for each band or state. */
-export function Sheet({ title, columns, groups, actions, follows = 'a wider band' }: SheetProps) {
+export function Sheet({
+  title,
+  columns,
+  groups: all,
+  actions,
+  follows = 'a wider band',
+  lit = null,
+  findable = false,
+}: SheetProps) {
+  const [looking, setLooking] = useState({ text: '', onlySet: false });
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const groups = foundGroups(all, looking);
+  // What is looked for is shown wherever it is, and so is what is being changed.
+  const isFolded = ({ name, rows }: SheetGroup) =>
+    folded.has(name) && looking.text.trim() === '' && !rows.some((row) => row.name === lit?.property);
+  const fold = (name: string) =>
+    setFolded(
+      (before) => new Set(before.has(name) ? [...before].filter((each) => each !== name) : [...before, name]),
+    );
   const [gone, setGone] = useState<string | null>(null);
-  const keys = groups.flatMap(({ rows }) =>
-    rows.flatMap((row) => row.cells.map((cell) => cell && keyOf(row, cell))),
+  const keys = groups.flatMap((group) =>
+    (isFolded(group) ? [] : group.rows).flatMap((row) => row.cells.map((cell) => cell && keyOf(row, cell))),
   );
   const stop = gone !== null && keys.includes(gone) ? gone : keys.find((key) => key !== null);
   return (
     <>
+      {findable && <SheetFinder looking={looking} onLook={setLooking} />}
+      {findable && groups.length === 0 && (
+        <p className="quiet" role="status">
+          {looking.onlySet && looking.text.trim() === ''
+            ? 'Nothing is set here: all is as it comes.'
+            : `No row is called “${looking.text.trim()}”${looking.onlySet ? ' and set' : ''}.`}
+        </p>
+      )}
       <table
         role="grid"
         className={`rows ${styles.sheet} ${columns.length > FEW_COLUMNS ? styles.manyColumns : ''}`}
@@ -53,10 +86,29 @@ export function Sheet({ title, columns, groups, actions, follows = 'a wider band
             <Fragment key={group.name}>
               <tr>
                 <th scope="rowgroup" colSpan={columns.length + 1} className={styles.group}>
-                  {group.name}
+                  {findable ? (
+                    <button
+                      type="button"
+                      className="plain"
+                      data-group=""
+                      tabIndex={-1}
+                      title="Fold and unfold; the left arrow leads here from its first column"
+                      onKeyDown={(event) => {
+                        if (event.key !== 'ArrowDown' && event.key !== 'ArrowRight') return;
+                        event.preventDefault();
+                        cellBelow(event.currentTarget)?.focus();
+                      }}
+                      aria-expanded={!isFolded(group)}
+                      onClick={() => fold(group.name)}
+                    >
+                      {group.name}
+                    </button>
+                  ) : (
+                    group.name
+                  )}
                 </th>
               </tr>
-              {group.rows.map((row) => (
+              {(isFolded(group) ? [] : group.rows).map((row) => (
                 <tr key={`${row.name} ${row.label}`}>
                   <th scope="row">{row.label}</th>
                   {row.cells.map((cell, index) =>
@@ -70,6 +122,7 @@ export function Sheet({ title, columns, groups, actions, follows = 'a wider band
                         actions={actions}
                         stop={keyOf(row, cell) === stop}
                         gone={() => setGone(keyOf(row, cell))}
+                        lit={lit?.property === row.name && lit.cell === cell.key}
                         where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
                         span={row.cells.length === 1 ? columns.length : 1}
                       />

@@ -1,5 +1,5 @@
 import { AS_IT_COMES } from '../../markup/css';
-import { kindOfPiece } from '../piece';
+import { kindOfPiece, nestedWays } from '../piece';
 import { hangingBoxes, menuBox } from './boxes';
 import { arrowSeenCss, FREE_BELOW, sideCss, someHangingCss } from '../drop-down/hanging';
 import {
@@ -86,6 +86,11 @@ export const menu = kindOfPiece<MenuValues>({
   },
   caption: ({ menu: shown }, nameOf) => (shown === null ? 'none chosen' : (nameOf(shown) ?? '')),
   opens: openedBy,
+  items: {
+    selector: '.menu-list > li, .menu-below > li',
+    // Behind them stands the button with those that have left for want of room.
+    ways: (_, entries) => [...nestedWays(entries), ...nestedWays(entries, [entries.length])],
+  },
   variant: ({ menu: shown, around, shownAs }, context) =>
     shown === null || !forms[shownAs].list ? null : `${context.menuOrder(shown)}${withLogoMarkup(around)}`,
   html: menuHtml,

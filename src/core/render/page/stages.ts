@@ -29,27 +29,43 @@ interface Under {
   scheme?: Scheme;
 }
 
-/** An assembly settled for every stage of its way, in a phase of scrolling and a scheme. */
-export function perStage(
+/** An assembly as it is at every stage of its way, and the pieces of each as they are listed, with the media query of the stage. */
+interface AtStages {
+  settled: PerStage;
+  pieces: PieceVersion[][];
+}
+
+const known = new WeakMap<Assembly, Staged & { under: Map<string, AtStages> }>();
+
+/** Every page asks for the same: it is put together once, as long as the site is the very same one. */
+function atStages(
   { site, advances }: Staged,
   kind: AssemblyKind,
   assembly: Assembly,
   { phase = 'top', scheme = 'light' }: Under = {},
-): PerStage {
-  return wayDown(site, advances, kind, assembly).stages.map((stage) =>
+): AtStages {
+  const kept = known.get(assembly);
+  const fits = kept?.site === site && kept.advances === advances;
+  const { under } = fits ? kept : { under: new Map<string, AtStages>() };
+  if (!fits) known.set(assembly, { site, advances, under });
+  const key = `${phase} ${scheme}`;
+  const found = under.get(key);
+  if (found) return found;
+  const { stages } = wayDown(site, advances, kind, assembly);
+  const media = stageMedia(stages);
+  const settled = stages.map((stage) =>
     resolveAssembly(inScheme(site, scheme), kind, assembly, { ...stage, phase }),
   );
+  const pieces = settled.map((each, stage) =>
+    settledPieces(each).map((piece) => ({ ...piece, media: media[stage]! })),
+  );
+  under.set(key, { settled, pieces });
+  return { settled, pieces };
 }
 
+/** An assembly settled for every stage of its way, in a phase of scrolling and a scheme. */
+export const perStage = (...of: Parameters<typeof atStages>): PerStage => atStages(...of).settled;
+
 /** The pieces of an assembly as they are listed, settled for every stage of its way, with the media query of each. */
-export function piecesPerStage(
-  state: Staged,
-  kind: AssemblyKind,
-  assembly: Assembly,
-  under?: Under,
-): PieceVersion[][] {
-  const media = stageMedia(wayDown(state.site, state.advances, kind, assembly).stages);
-  return perStage(state, kind, assembly, under).map((settled, stage) =>
-    settledPieces(settled).map((piece) => ({ ...piece, media: media[stage]! })),
-  );
-}
+export const piecesPerStage = (...of: Parameters<typeof atStages>): PieceVersion[][] =>
+  atStages(...of).pieces;

@@ -1,28 +1,30 @@
 'use client';
 
-import { MenuOutlined } from '@ant-design/icons';
 import { App, Select } from 'antd';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { stageAt, wayDown } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { schemes, type Scheme } from '@/core/properties/schemes';
+import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
 import type { Assembly } from '@/core/site/assembly';
-import { pageFile } from '@/core/render/page/paths';
 import { firstPageOf } from '@/core/site/placing';
+import { languageName } from '@/core/site/language';
 import { hasDark } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
-import { PreviewFrame } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/model';
 import { inField } from '@/ui/in-field';
 import { useSize } from '@/ui/use-size';
+import { pointedKey, type Pointed } from '@/core/pointing/pointed';
+import type { Pointing } from '../pointing/pointed-frame';
 import { openedDrawer } from './opened-drawer';
 import { dropDownChoices, shownDropDown } from './shown-drop-down';
 import styles from './preview.module.css';
-import { useRendered, type Rendered } from './use-rendered';
-import { useScrolls, type Scroll } from './use-scrolls';
+import { fileOf, pageWithFile, useRendered, type Rendered, type ShownPage } from './use-rendered';
+import { useScrolls } from './use-scrolls';
+import { View } from './view';
 import { commonScale } from './views';
 
 /** The room between two views, in px of the screen. */
@@ -33,6 +35,11 @@ interface PreviewAreaProps {
   kind: AssemblyKind;
   assembly: Assembly;
   views: readonly RulerView[];
+  /** What is selected. */
+  selected: Pointed;
+  onSelect(pointed: Pointed): void;
+  onStep: Pointing['onStep'];
+  onLit: Pointing['onLit'];
   /** Something was opened in a view, or nothing is open any more. */
   onOpened(opened: boolean): void;
 }
@@ -65,7 +72,7 @@ const viewKey = (view: string, scheme: Scheme) => (scheme === 'light' ? view : `
 function useBySchemes(
   site: Site,
   shown: readonly Scheme[],
-  of: { kind: AssemblyKind; assembly: Assembly; file: string },
+  of: { kind: AssemblyKind; assembly: Assembly; shown: ShownPage },
 ): Record<Scheme, Rendered | null> {
   const light = useRendered(site, 'light', { ...of, wanted: shown.includes('light') });
   const dark = useRendered(site, 'dark', { ...of, wanted: shown.includes('dark') });
@@ -80,12 +87,29 @@ interface ViewsProps extends PreviewAreaProps {
   setBlownUp(view: string | null): void;
 }
 
-function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownUp }: ViewsProps) {
+function Views({
+  site,
+  kind,
+  assembly,
+  views,
+  selected,
+  onSelect,
+  onStep,
+  onLit,
+  onOpened,
+  room,
+  blownUp,
+  setBlownUp,
+}: ViewsProps) {
   const { notification } = App.useApp();
   // Where a link was followed to; each header begins on the first page that it stands on.
   const [went, setWent] = useState<{ with: string; file: string } | null>(null);
   const first = firstPageOf(site, assembly.id);
-  const file = went?.with === assembly.id ? went.file : first === null ? 'index.html' : pageFile(first.path);
+  const file =
+    went?.with === assembly.id
+      ? went.file
+      : fileOf(site, { page: first ?? homePage(site), language: site.languages[0]! });
+  const shownPage = useMemo(() => pageWithFile(site, file), [site, file]);
   const setFile = (next: string) => setWent({ with: assembly.id, file: next });
   // The drawers that were opened by view; in the workbench of drawers all stand open to begin with.
   const [drawers, setDrawers] = useState<Record<string, boolean>>({});
@@ -94,7 +118,7 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
   const [still, setStill] = useState(false);
   const [wanted, setWanted] = useState<keyof typeof schemeChoices>('light');
   const inSchemes = hasDark(site) ? schemeChoices[wanted].schemes : (['light'] as const);
-  const rendered = useBySchemes(site, inSchemes, { kind, assembly, file });
+  const rendered = useBySchemes(site, inSchemes, { kind, assembly, shown: shownPage });
   const names = useMemo(() => settleNames(site), [site]);
   const advances = useAdvances();
   const way = useMemo(
@@ -165,6 +189,35 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
       )}
     </>
   );
+  // A second click on the same spot goes one level out; it may come before the first one is drawn.
+  const clicked = useRef<string | null>(null);
+  const current = useRef(selected);
+  useEffect(() => {
+    current.current = selected;
+  }, [selected]);
+  const select = (view: string, levels: readonly Pointed[]) => {
+    const [innermost] = levels;
+    if (innermost === undefined) return;
+    const spot = `${view} ${pointedKey(innermost)}`;
+    const again = clicked.current === spot;
+    const before = levels.findIndex((each) => pointedKey(each) === pointedKey(current.current));
+    clicked.current = spot;
+    current.current = (again && levels[before + 1]) || innermost;
+    onSelect(current.current);
+  };
+  // Beside the page of the second view: the head of the first has no room for more.
+  const language = site.languages.length > 1 && (
+    <Select
+      size="small"
+      variant="borderless"
+      aria-label="Language of the views"
+      popupMatchSelectWidth={false}
+      options={site.languages.map((tag) => ({ value: tag, label: languageName(tag) }))}
+      labelRender={({ value }) => value}
+      value={shownPage.language}
+      onChange={(language: string) => setFile(fileOf(site, { ...shownPage, language }))}
+    />
+  );
   const leave = (href: string) =>
     notification.info({
       title: 'A preview stays on the site',
@@ -180,6 +233,9 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
     return (
       <View
         key={key}
+        site={site}
+        language={shownPage.language}
+        pointing={{ selected, onClicked: (levels) => select(key, levels), onStep, onLit }}
         view={view}
         scheme={inSchemes.length > 1 ? scheme : null}
         scale={scale}
@@ -194,7 +250,12 @@ function Views({ site, kind, assembly, views, onOpened, room, blownUp, setBlownU
         scroll={scrolls.of(key)}
         onScroll={(top, most) => scrolls.scrolled(key, top, most)}
         onScrollTo={(top) => scrolls.scrollTo(key, top)}
-        tools={index === 0 && tools}
+        tools={
+          <>
+            {index === Math.min(1, shown.length - 1) && language}
+            {index === 0 && tools}
+          </>
+        }
         onBlowUp={() => setBlownUp(blownUp === null ? view.id : null)}
         onDrawer={(next) => setDrawers((before) => ({ ...before, [view.id]: next }))}
         onNavigate={setFile}
@@ -225,120 +286,5 @@ function Toggle({ on, set, title, children }: ToggleProps) {
     >
       {children}
     </button>
-  );
-}
-
-interface ViewProps {
-  view: RulerView;
-  /** The scheme that it is shown in, where there are several. */
-  scheme: Scheme | null;
-  scale: number;
-  /** The height of the view on the screen, in px. */
-  height: number;
-  root: string;
-  file: string;
-  html: string;
-  css: string;
-  atEnd: boolean;
-  /** The selector of the drop-down that is shown open. */
-  dropDown: string | null;
-  drawer: { element: string; open: boolean } | null;
-  blownUp: boolean;
-  still: boolean;
-  scroll: Scroll;
-  /** What is set for all views, in the head of the first. */
-  tools: ReactNode;
-  onScroll(top: number, most: number): void;
-  onScrollTo(top: number): void;
-  onBlowUp(): void;
-  onDrawer(open: boolean): void;
-  onNavigate(file: string): void;
-  onLeave(href: string): void;
-  onOpened(opened: boolean): void;
-  onEscape(): void;
-  /** The width of the head, in px of the screen, where it is not that of the view. */
-  headWidth: number | undefined;
-}
-
-function View({ view, scheme, scale, height, root, file, html, css, atEnd, ...more }: ViewProps) {
-  const { dropDown, drawer, blownUp, still, scroll, tools, headWidth, ...on } = more;
-  const name = scheme === 'dark' ? `${view.name} view, dark` : `${view.name} view`;
-  const openElement = drawer?.open ? drawer.element : null;
-  const content = useMemo(
-    () => ({ html, css, drawer: openElement, dropDown, atEnd, still }),
-    [html, css, openElement, dropDown, atEnd, still],
-  );
-  return (
-    <div className={styles.view}>
-      <div
-        className={styles.viewHead}
-        style={headWidth === undefined ? undefined : { minInlineSize: 0, inlineSize: headWidth }}
-      >
-        <b>{view.name}</b>
-        <span className="figures">
-          {view.width}
-          <span className={styles.unit}> px</span>
-        </span>
-        {scheme === null ? (
-          <span className={`quiet ${styles.file}`}>{file}</span>
-        ) : (
-          scheme === 'dark' && <span className="quiet">dark</span>
-        )}
-        {tools}
-        {drawer && (
-          <button
-            type="button"
-            className={`plain ${drawer.open ? styles.pressed : ''}`}
-            aria-pressed={drawer.open}
-            aria-label={`Drawer open in the ${name}`}
-            title={drawer.open ? 'Close the drawer' : 'Open the drawer'}
-            onClick={() => on.onDrawer(!drawer.open)}
-          >
-            <MenuOutlined aria-hidden="true" />
-          </button>
-        )}
-        <button
-          type="button"
-          className="plain"
-          aria-pressed={blownUp}
-          onClick={on.onBlowUp}
-          aria-label={`${name} at 1:1`}
-        >
-          {blownUp ? 'all views' : '1:1'}
-        </button>
-      </div>
-      <div className={styles.frame} style={{ inlineSize: view.width * scale, blockSize: height }}>
-        <PreviewFrame
-          title={name}
-          root={root}
-          file={file}
-          content={content}
-          width={view.width}
-          height={height / scale}
-          scale={scale}
-          onNavigate={on.onNavigate}
-          onDrawer={(open) => on.onDrawer(open !== null)}
-          onLeave={on.onLeave}
-          onOpened={on.onOpened}
-          onEscape={on.onEscape}
-          onScroll={on.onScroll}
-          scrollTo={scroll.wanted}
-        />
-      </div>
-      {scroll.most > 0 && (
-        <input
-          type="range"
-          className={styles.scroll}
-          aria-label={`${name} scrolled by, in px`}
-          title={`Scrolled by ${scroll.top} px`}
-          style={{ height }}
-          min={0}
-          max={scroll.most}
-          step={10}
-          value={scroll.top}
-          onChange={(event) => on.onScrollTo(Number(event.target.value))}
-        />
-      )}
-    </div>
   );
 }

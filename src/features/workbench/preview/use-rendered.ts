@@ -5,7 +5,7 @@ import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
 import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
-import { pageFile } from '@/core/render/page/paths';
+import { languageFolder, pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
 import type { Assembly } from '@/core/site/assembly';
@@ -13,42 +13,68 @@ import { inScheme } from '@/core/site/scheme';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
 
+/** A page in a language of the site. */
+export interface ShownPage {
+  page: Page;
+  language: string;
+}
+
+/** The page with a file, in the language that the file is of; the home page in the first for one that is no longer there. */
+export function pageWithFile(site: Site, file: string): ShownPage {
+  const pages = renderedPages(site);
+  for (const language of site.languages) {
+    const page = pages.find((each) => fileOf(site, { page: each, language }) === file);
+    if (page) return { page, language };
+  }
+  return { page: homePage(site), language: site.languages[0]! };
+}
+
+/** The file of a page in a language. */
+export const fileOf = (site: Site, { page, language }: ShownPage): string =>
+  pageFile(page.path, languageFolder(site, language));
+
 /** What stands on a page as views show it: what is placed there, with what is on the workbench in its place. */
-export function onWorkbench(site: Site, page: Page, kind: AssemblyKind, assembly: Assembly): OnPage {
+export function onWorkbench(
+  site: Site,
+  { page, language }: ShownPage,
+  kind: AssemblyKind,
+  assembly: Assembly,
+): OnPage {
   // Views load nothing from elsewhere.
-  const placed = { ...placedOnPage(site, page), framesOthers: false };
+  const placed = { ...placedOnPage(site, page, language), framesOthers: false };
   if (kind === 'headers') return { ...placed, header: assembly };
   if (kind === 'footers') return { ...placed, footer: assembly };
   return { ...placed, drawers: [assembly.id] };
 }
 
-/** A page of the site as text, ready for the frames; a file that is no longer there gives the home page. */
+/** A page of the site as text, ready for the frames. */
 export interface Rendered {
   css: string;
   html: string;
   file: string;
 }
 
-/** The page with a file as it stands on the workbench in a scheme; null where that is not wanted. */
+/** A page as it stands on the workbench in a scheme; null where that is not wanted. */
 export function useRendered(
   site: Site,
   scheme: Scheme,
-  { kind, assembly, file, wanted }: { kind: AssemblyKind; assembly: Assembly; file: string; wanted: boolean },
+  {
+    kind,
+    assembly,
+    shown,
+    wanted,
+  }: { kind: AssemblyKind; assembly: Assembly; shown: ShownPage; wanted: boolean },
 ): Rendered | null {
   const advances = useAdvances();
   const seen = wanted ? inScheme(site, scheme) : null;
-  const page = useMemo(
-    () => renderedPages(site).find((each) => pageFile(each.path) === file) ?? homePage(site),
-    [site, file],
-  );
-  const on = useMemo(() => onWorkbench(site, page, kind, assembly), [site, page, kind, assembly]);
+  const on = useMemo(() => onWorkbench(site, shown, kind, assembly), [site, shown, kind, assembly]);
   const css = useMemo(
     () => seen && viewStylesheet(seen, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
     [seen, advances, on],
   );
   const html = useMemo(
-    () => seen && renderPage(seen, page, on, seen.languages[0], advances),
-    [seen, page, on, advances],
+    () => seen && renderPage(seen, shown.page, on, shown.language, advances),
+    [seen, shown, on, advances],
   );
-  return css === null || html === null ? null : { css, html, file: pageFile(page.path) };
+  return css === null || html === null ? null : { css, html, file: fileOf(site, shown) };
 }

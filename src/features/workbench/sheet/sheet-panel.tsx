@@ -1,15 +1,18 @@
 'use client';
 
 import { Segmented } from 'antd';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { spotOf } from '@/core/edit/pieces';
 import type { AssemblyPlace, Place } from '@/core/edit/place';
 import type { Site } from '@/core/site/site';
+import type { SheetGroup } from '@/ui/sheet/model';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
 import { hasLanguages, hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
+import type { LitCell } from '../pointing/dimension-line';
 import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
@@ -58,8 +61,37 @@ function SheetTitle({ title, place }: { title: string; place: Place }) {
   );
 }
 
+/** Groups with those first that hold values of a part, which begin with its name (properties/dress.ts). */
+function partFirst(groups: SheetGroup[], part: string | null): SheetGroup[] {
+  if (part === null) return groups;
+  const isOf = ({ rows }: SheetGroup) => rows.some(({ name }) => name.startsWith(part));
+  return [...groups.filter(isOf), ...groups.filter((group) => !isOf(group))];
+}
+
+/** The way to an item in its menu, where its label, its link and what stands below it are. */
+function ToMenu({ place }: { place: Place & { on: 'item' } }) {
+  const site = useSite();
+  return (
+    <Link href={`/sites/${site.id}/menus?menu=${place.menu}&item=${place.item}`}>
+      In the menu “{site.menus[place.menu]!.name}”
+    </Link>
+  );
+}
+
 /** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states, phases or languages where it has any. */
-export function SheetPanel({ title, places }: { title: string; places: readonly Place[] }) {
+export function SheetPanel({
+  title,
+  places,
+  part,
+  lit,
+}: {
+  title: string;
+  places: readonly Place[];
+  /** The part of the piece that was pointed at: what acts on it comes first. */
+  part: string | null;
+  /** The cell that is being changed in a view. */
+  lit: LitCell | null;
+}) {
   const site = useSite();
   const place = places[0]!;
   const { actions, inputs } = useSheetActions(places);
@@ -75,15 +107,16 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
     ];
   }, [site, places]);
   const axis = axes.includes(wanted) ? wanted : 'width';
-  const { columns, groups } = useMemo(
-    () => sheetTable(site, places, axis === 'fit' ? 'width' : axis),
-    [site, places, axis],
-  );
+  const { columns, groups } = useMemo(() => {
+    const table = sheetTable(site, places, axis === 'fit' ? 'width' : axis);
+    return { ...table, groups: partFirst(table.groups, part) };
+  }, [site, places, axis, part]);
   return (
     <section className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
         <h2>Sheet</h2>
         <SheetTitle title={title} place={place} />
+        {place.on === 'item' && <ToMenu place={place} />}
         <span className={styles.pushed}>
           {axes.length > 1 ? (
             <Segmented
@@ -110,9 +143,19 @@ export function SheetPanel({ title, places }: { title: string; places: readonly 
       )}
       {axis === 'scroll' && 'assembly' in place && <ScrollPanel header={place.assembly} />}
       {axis === 'fit' ? null : groups.length > 0 ? (
-        <Sheet title={title} columns={columns} groups={groups} actions={actions} follows={followed[axis]} />
+        <Sheet
+          title={title}
+          columns={columns}
+          groups={groups}
+          actions={actions}
+          lit={lit}
+          findable
+          follows={followed[axis]}
+        />
       ) : (
-        <p className="quiet">Nothing to set here as a whole. Select a bar or a piece in the plan.</p>
+        <p className="quiet">
+          Nothing to set here as a whole. Select a bar or a piece in the plan or in a view.
+        </p>
       )}
       {axis === 'scroll' && 'assembly' in place && <ScreenShares header={place.assembly} />}
       {'in' in place && place.in === 'drawers' && <DrawerScreens drawer={place.assembly} />}

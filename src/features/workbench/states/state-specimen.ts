@@ -17,12 +17,6 @@ import type { Site } from '@/core/site/site';
 /** The least height of a specimen, in CSS px. */
 const LEAST_HEIGHT = 48;
 
-/** The parts of a piece that have states. */
-export function statedParts(piece: Piece): StatedPart[] {
-  const parts = pieceKind(piece.kind).properties.flatMap((each) => each.part ?? []);
-  return [...new Set(parts)];
-}
-
 /** What a property says of a part in a state, following the part that it is below of. */
 function valueIn(
   piece: Piece,

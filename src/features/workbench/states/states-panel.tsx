@@ -3,6 +3,7 @@
 import { memo, useMemo } from 'react';
 import { useAdvances, useSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
+import { statedParts } from '@/core/pieces/stated-parts';
 import { phaseLabels } from '@/core/properties/phases';
 import { stateLabels, type State, type StatedPart } from '@/core/properties/states';
 import { homePage } from '@/core/render/files';
@@ -17,7 +18,7 @@ import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
 import { ContrastFigure } from '../contrast-figure';
 import { keepsRoom, labelsOf } from './state-labels';
-import { statedParts, stateSpecimen } from './state-specimen';
+import { stateSpecimen } from './state-specimen';
 import styles from './states.module.css';
 
 /** The scale to which specimens are drawn, and the width of a view in px of the screen. */
@@ -162,7 +163,7 @@ export function StatesPanel({ at, piece }: { at: AssemblyPlace; piece: string })
   const { settled } = standing;
   return (
     <div className={styles.parts}>
-      {statedParts(found).map((part) => (
+      {statedParts(found.kind).map((part) => (
         <PartStates key={part.prefix} {...{ site, at, piece, part, standings, settled }} />
       ))}
     </div>

@@ -3,7 +3,7 @@ import { wholeFit } from '@/core/fit/whole-fit';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import type { RulerStretch } from '@/ui/ruler/model';
-import { stretchText } from '../../fit/fit-words';
+import { stretchText } from './fit-words';
 
 /** How an assembly stands at every width, for the ruler. What was surveyed before a bar or piece was removed is left out until the next survey. */
 export function rulerStretches(site: Site, assembly: Assembly, survey: FitSurvey): RulerStretch[] | null {

@@ -1,0 +1,34 @@
+import styles from './sites.module.css';
+
+/** The widths at which a header is drawn, in CSS px of its page, and how wide each is on the screen. */
+const drawings = [
+  { width: 1216, seen: 288 },
+  { width: 375, seen: 89 },
+];
+
+/** How much of a page is drawn, in px of the screen. */
+const HEIGHT = 76;
+
+/** The beginning of a site’s home page at two widths, to know it by; its own code does not run. */
+export function DrawnHeader({ site }: { site: string }) {
+  return (
+    <div className={styles.drawings} aria-hidden="true" inert>
+      {drawings.map(({ width, seen }) => (
+        <div key={width} className={styles.drawing} style={{ inlineSize: seen, blockSize: HEIGHT }}>
+          <iframe
+            src={`/try/${site}/index.html`}
+            title=""
+            sandbox=""
+            loading="lazy"
+            tabIndex={-1}
+            style={{
+              inlineSize: width,
+              blockSize: (HEIGHT * width) / seen,
+              scale: String(seen / width),
+            }}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,237 @@
+'use client';
+
+import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEdit, useSite } from '@/client/open-site-context';
+import { findPlace } from '@/core/edit/place';
+import { cellName } from '@/core/edit/place-name';
+import type { Dimension } from '@/core/pointing/dimensions';
+import { plainNumber } from '@/core/lengths/length';
+import type { FrameLine } from '@/ui/preview/preview-frame';
+import styles from './pointing.module.css';
+import { draggedPx, typedPx } from './typed-px';
+
+/** A cell of the sheet. */
+export interface LitCell {
+  property: string;
+  cell: string;
+}
+
+interface DimensionLineProps {
+  dimension: Dimension;
+  /** In CSS px of the page. */
+  line: FrameLine;
+  /** Whether the line is as long as the value says, or the value limits it. */
+  limit: 'least' | 'most' | null;
+  scale: number;
+  /** The name of the view, and its width in CSS px of the page. */
+  view: string;
+  width: number;
+  /** Whether there is room for its figure among others. */
+  figured: boolean;
+  /** The cell that is being changed; null when nothing is any more. */
+  onLit(cell: LitCell | null): void;
+  /** Whether one is at it. */
+  onHeld(held: boolean): void;
+}
+
+let gestures = 0;
+
+const limits = { least: '≥ ', most: '≤ ' };
+
+/** The keys that change a length by 1 px, by 10 with Shift. */
+const keys: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 };
+
+/** A line as long as a value says: dragged by its end, changed by keys, or typed where it stands. */
+export function DimensionLine({
+  dimension,
+  line,
+  limit,
+  scale,
+  view,
+  width,
+  figured,
+  onLit,
+  onHeld,
+}: DimensionLineProps) {
+  const edit = useEdit();
+  const site = useSite();
+  const drag = useRef<{ x: number; y: number; px: number; gesture: string; moved: boolean } | null>(null);
+  const before = useRef<{ value: unknown; own: boolean } | null>(null);
+  const [typing, setTyping] = useState(false);
+  const [held, setHeld] = useState(false);
+  const own = useRef<HTMLDivElement>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const { place, property, cell, px, least, most, label, followers, fixed } = dimension;
+  const [x1, y1, x2, y2] = line;
+  const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
+  const length = Math.hypot(x2 - x1, y2 - y1);
+  const toward = upright ? Math.sign(y2 - y1) || 1 : Math.sign(x2 - x1) || 1;
+
+  const newGesture = () => `dimension-${Date.now()}-${(gestures += 1)}`;
+  const keep = () => {
+    const found = findPlace(site, place);
+    const cells = typeof found === 'string' ? {} : (found.holder.values[property] ?? {});
+    before.current = { own: Object.hasOwn(cells, cell), value: cells[cell] };
+  };
+  /** Sets the value; false where it is refused, which is then said. */
+  const set = (value: number, gesture: string): boolean => {
+    const refused = edit([{ edit: 'setValue', place, property, cell, value }], gesture);
+    setSaid(refused);
+    if (refused === null) onLit({ property, cell });
+    return refused === null;
+  };
+  const takeBack = (gesture: string) => {
+    if (before.current?.own)
+      edit([{ edit: 'setValue', place, property, cell, value: before.current.value }], gesture);
+    else edit([{ edit: 'clearValue', place, property, cell }], gesture);
+  };
+  const end = () => {
+    drag.current = null;
+    setHeld(false);
+    onLit(null);
+  };
+  const down = (event: PointerEvent<HTMLElement>) => {
+    if (fixed !== null) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    keep();
+    drag.current = { x: event.clientX, y: event.clientY, px, gesture: newGesture(), moved: false };
+    setHeld(true);
+  };
+  const move = (event: PointerEvent<HTMLElement>) => {
+    const { current } = drag;
+    if (!current) return;
+    const way = upright ? event.clientY - current.y : event.clientX - current.x;
+    const next = draggedPx(current.px, (toward * way) / scale, { least, most, exact: event.altKey });
+    if (!current.moved && Math.abs(way) < 3) return;
+    current.moved = true;
+    // Back where it began, it is as it was before: not set where it only followed.
+    if (next === px) return;
+    if (next === current.px) takeBack(current.gesture);
+    else set(next, current.gesture);
+  };
+  const up = () => {
+    const clicked = drag.current && !drag.current.moved;
+    end();
+    if (clicked) setTyping(true);
+  };
+  const press = (event: KeyboardEvent<HTMLElement>) => {
+    const { current } = drag;
+    if (event.key === 'Escape' && current) {
+      event.preventDefault();
+      if (px !== current.px) takeBack(current.gesture);
+      end();
+      return;
+    }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      if (fixed === null) setTyping(true);
+      return;
+    }
+    const by = event.altKey ? undefined : keys[event.key];
+    if (by === undefined || fixed !== null) return;
+    event.preventDefault();
+    const next = Math.min(most, Math.max(least, px + by * (event.shiftKey ? 10 : 1)));
+    if (next !== px) set(next, newGesture());
+  };
+
+  /** Ends typing; what has the focus then is what was typed at. */
+  const typed = () => {
+    setTyping(false);
+    setSaid(null);
+    requestAnimationFrame(() => own.current?.querySelector<HTMLElement>('[role="spinbutton"]')?.focus());
+  };
+  const type = (text: string): boolean => {
+    const value = typedPx(text);
+    if (typeof value === 'number') return set(value, newGesture());
+    setSaid(value);
+    return false;
+  };
+  const where = cellName(site, cell) ?? 'every width';
+  const follows =
+    followers.length === 0 ? '' : `; ${followers.join(' and ')} follow${followers.length === 1 ? 's' : ''}`;
+  const style = {
+    '--x': `${Math.min(x1, x2) * scale}px`,
+    '--y': `${Math.min(y1, y2) * scale}px`,
+    '--length': `${length * scale}px`,
+  } as CSSProperties;
+  const reason = fixed ?? said;
+  return (
+    <div
+      ref={own}
+      className={[
+        styles.line,
+        upright && styles.upright,
+        (held || typing) && styles.held,
+        (x1 + x2) / 2 > width / 2 && styles.inSecondHalf,
+      ]
+        .filter(Boolean)
+        .join(' ')}
+      style={style}
+    >
+      {typing ? (
+        <input
+          className={`figures ${styles.typed}`}
+          aria-label={`${label}, ${view}, in px`}
+          defaultValue={plainNumber(px)}
+          autoFocus
+          onFocus={(event) => {
+            onHeld(true);
+            event.currentTarget.select();
+          }}
+          onBlur={() => {
+            onHeld(false);
+            setTyping(false);
+          }}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+            if (event.key === 'Escape') typed();
+            if (event.key === 'Enter' && type(event.currentTarget.value)) typed();
+          }}
+        />
+      ) : (
+        <span
+          role="spinbutton"
+          tabIndex={0}
+          className={styles.handle}
+          data-fixed={fixed !== null || undefined}
+          aria-label={`${label}, ${view}`}
+          aria-valuenow={px}
+          aria-valuemin={least}
+          aria-valuemax={most}
+          aria-valuetext={`${plainNumber(px)} px`}
+          aria-disabled={fixed !== null}
+          title={fixed ?? `${label}: drag, arrow keys, or Enter to type it`}
+          onPointerDown={down}
+          onPointerMove={move}
+          onPointerUp={up}
+          onPointerCancel={end}
+          onKeyDown={press}
+          onFocus={() => {
+            onHeld(true);
+            onLit({ property, cell });
+          }}
+          onBlur={() => {
+            setSaid(null);
+            if (drag.current) return;
+            onHeld(false);
+            onLit(null);
+          }}
+        >
+          <span className={`figures ${styles.px} ${figured ? '' : styles.unfigured}`}>
+            {limit !== null && limits[limit]}
+            {plainNumber(Math.round(px * 10) / 10)}
+          </span>
+        </span>
+      )}
+      <span className={styles.words}>
+        {label} · {where}
+        {follows}
+        {reason !== null && (
+          <b role="alert" className={styles.reason}>
+            {reason}
+          </b>
+        )}
+      </span>
+    </div>
+  );
+}

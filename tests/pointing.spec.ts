@@ -1,0 +1,277 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import type { PlacedBox } from '../src/core/boxes/placed';
+import { placedAssembly } from '../src/core/fit/assembly-boxes';
+import { usually } from '../src/core/fit/heights';
+import { settledOver } from '../src/core/fit/settled-over';
+import { measured } from '../src/server/text/measured';
+import { demo, demoDb } from './support/demo-sites';
+import { copyOfDemo, view } from './support/site';
+import { test } from './support/test';
+
+const preview = (page: Page) => page.getByRole('region', { name: 'Preview' });
+const sheet = (page: Page) => page.getByRole('region', { name: 'Sheet' });
+/** What is outlined since it lies under the pointer, with its name and size. */
+const outlined = (page: Page) => preview(page).locator('[data-outline="pointed"]');
+/** What is outlined since it is selected, in each view where it is seen. */
+const chosen = (page: Page) => preview(page).locator('[data-outline="chosen"]');
+
+test.beforeEach(async ({ page, request }) => {
+  const id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers/h-main`);
+  await expect(chosen(page).first()).toContainText('Main bar');
+  // By then all that the views load is there.
+  await expect(page.getByRole('button', { name: /^Change of fit/ }).first()).toBeVisible();
+});
+
+/** Where the bars and pieces of the demo’s main header stand at a width, by their ids. */
+async function placedInCore(width: number): Promise<Map<string, PlacedBox>> {
+  const site = demo('hollin-sound');
+  const header = site.headers['h-main']!;
+  return measured(demoDb, (advances) => {
+    const today = { ...usually(site, advances), page: site.pageOrder[0]! };
+    const [at] = settledOver(today, 'headers', header, {
+      span: { from: width, to: width + 0.001 },
+      tally: { complete: true },
+    });
+    const found = new Map<string, PlacedBox>();
+    const walk = (box: PlacedBox): void => {
+      if (box.id !== undefined && !found.has(box.id)) found.set(box.id, box);
+      box.of.forEach(walk);
+    };
+    walk(placedAssembly(today, at!.phases[0]!, at!.within.band, width, 900));
+    return found;
+  });
+}
+
+test('what is under the pointer is outlined with its name and its size, which is that of the core', async ({
+  page,
+}) => {
+  const placed = await placedInCore(1216);
+  const site = demo('hollin-sound');
+  const { bars, pieces, order } = site.headers['h-main']!;
+  const sizeOf = (id: string) => {
+    const { width, height } = placed.get(id)!;
+    return { width, height };
+  };
+  const told = async (outline: Locator) => {
+    const words = (await outline.textContent())!;
+    const [, width, height] = / (\d+) × (\d+)$/.exec(words)!;
+    return { width: Number(width), height: Number(height) };
+  };
+  let compared = 0;
+  const agrees = async (id: string, outline = chosen(page).first()) => {
+    const { width, height } = sizeOf(id);
+    await expect(async () => {
+      const size = await told(outline);
+      expect(Math.abs(size.width - width)).toBeLessThanOrEqual(1);
+      expect(Math.abs(size.height - height)).toBeLessThanOrEqual(1);
+    }).toPass();
+    compared += 1;
+  };
+  // From the whole header through its bars, bays and pieces, by keys.
+  const step = (arrow: string) => page.keyboard.press(`Alt+Arrow${arrow}`);
+  await step('Up');
+  for (const [nth, bar] of order.entries()) {
+    await step(nth === 0 ? 'Down' : 'Right');
+    await expect(chosen(page).first()).toContainText(bars[bar]!.name);
+    await agrees(bar);
+  }
+  const [first] = Object.values(bars[order.at(-1)!]!.bays).filter((bay) => bay.pieces.length > 0);
+  const logo = first!.pieces[0]!;
+  await view(page, 'Desktop').locator('.logo').first().hover();
+  await expect(outlined(page)).toContainText('Logo');
+  expect(pieces[logo]!.kind).toBe('logo');
+  await agrees(logo, outlined(page));
+  expect(compared).toBe(order.length + 1);
+});
+
+test('a click selects in plan, sheet and views, and a second one on the same spot goes one level out', async ({
+  page,
+}) => {
+  const item = view(page, 'Desktop').locator('.menu-link', { hasText: 'Fares & tickets' }).first();
+  await item.hover();
+  await expect(outlined(page).filter({ hasText: 'Fares & tickets' })).toHaveCount(1);
+  const levels = [
+    'Fares & tickets',
+    'Menu: Main, items',
+    'Menu: Main',
+    'Main bar, end',
+    'Main bar',
+    'Main header',
+    'Fares & tickets',
+  ];
+  for (const level of levels) {
+    await item.click();
+    await expect(chosen(page).first()).toContainText(level);
+    await expect(sheet(page)).toContainText(level);
+  }
+  await expect(page).toHaveURL(/headers\/h-main$/);
+  await expect(
+    page.getByRole('region', { name: 'Plan' }).locator('[data-piece][aria-pressed="true"]'),
+  ).toContainText('Menu: Main');
+  // Where an item stands nowhere, nothing is outlined: on the phone the menu is a button.
+  await expect(chosen(page)).toHaveCount(1);
+  await sheet(page).getByRole('link', { name: 'In the menu “Main”' }).click();
+  await expect(page.getByRole('region', { name: 'Item' })).toContainText('Fares & tickets');
+});
+
+test('what opens is opened by its own button and stays open while one works in it; a link is followed with Ctrl', async ({
+  page,
+}) => {
+  const desktop = view(page, 'Desktop');
+  await desktop.locator('.menu-toggle').first().click();
+  const below = desktop.locator('.menu-below .menu-link:visible').first();
+  const label = (await below.locator('.menu-label').textContent())!.trim();
+  await below.click();
+  await expect(sheet(page)).toContainText(label);
+  await sheet(page)
+    .getByRole('link', { name: /^In the menu/ })
+    .focus();
+  await expect(below).toBeVisible();
+  const phone = view(page, 'Phone');
+  await phone.locator('.menu-button').click();
+  // What the drawer covers is not outlined.
+  await expect(sheet(page)).toContainText('Menu: Main');
+  await expect(chosen(page)).toHaveCount(1);
+  await phone.locator('dialog .profile-link:visible').first().click();
+  await expect(sheet(page)).toContainText('Profile “Robin Tern”');
+  await expect(phone.locator('dialog[open]')).toBeVisible();
+  await sheet(page).getByText('Size of the portrait').waitFor();
+  await desktop
+    .getByRole('link', { name: 'Company' })
+    .first()
+    .click({ modifiers: ['Control'] });
+  await expect(preview(page)).toContainText('company.html');
+});
+
+const lengthLine = (page: Page, name: string) => page.getByRole('spinbutton', { name }).first();
+const cell = (page: Page, row: string) =>
+  sheet(page)
+    .getByRole('row', { name: new RegExp(`^${row}`) })
+    .getByRole('gridcell');
+
+test('a length is dragged in the tablet’s view: its cell alone changes, is shown in the sheet, and one undo takes it back', async ({
+  page,
+}) => {
+  await view(page, 'Tablet').locator('.button').first().click();
+  const line = lengthLine(page, 'Beside, Tablet view');
+  await expect(line).toHaveAttribute('aria-valuenow', '18');
+  const box = (await line.boundingBox())!;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  const width = () =>
+    view(page, 'Tablet')
+      .locator('.button')
+      .first()
+      .evaluate((button) => button.getBoundingClientRect().width);
+  // What stands in for its font is not as wide.
+  await view(page, 'Tablet')
+    .locator('.button')
+    .first()
+    .evaluate((button) => button.ownerDocument.fonts.load(getComputedStyle(button).font));
+  const before = await width();
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  for (const by of [3, 6, 9]) await page.mouse.move(at.x + by, at.y);
+  await expect(sheet(page).locator('[data-lit]')).toContainText('px');
+  const now = Number(await line.getAttribute('aria-valuenow'));
+  expect(now % 4).toBe(0);
+  expect(now).toBeGreaterThan(18);
+  await expect.poll(width).toBe(before + 2 * (now - 18));
+  await page.mouse.up();
+  await expect(cell(page, 'Beside')).toHaveText([`18 px`, `${now} px`, new RegExp(`${now} px.*Tablet`)]);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(width).toBe(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+  // Escape takes a drag back before it ends; nothing is left to be undone.
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  for (const by of [4, 9]) await page.mouse.move(at.x + by, at.y);
+  await expect.poll(width).toBeGreaterThan(before);
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await expect.poll(width).toBe(before);
+});
+
+test('a length is typed where it stands; nonsense, too much, and what a rule has turned are refused there, and change nothing', async ({
+  page,
+}) => {
+  await view(page, 'Tablet').locator('.button').first().click();
+  const line = lengthLine(page, 'Beside, Tablet view');
+  await line.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(line).toHaveAttribute('aria-valuenow', '19');
+  await page.keyboard.press('Enter');
+  const field = page.getByRole('textbox', { name: 'Beside, Tablet view, in px' });
+  for (const [text, reason] of [
+    ['wide', '“wide” is no length.'],
+    ['5000', 'A length from 0 to'],
+  ] as const) {
+    await field.fill(text);
+    await field.press('Enter');
+    await expect(preview(page).getByRole('alert')).toContainText(reason);
+  }
+  await field.fill('24 px');
+  await field.press('Enter');
+  await expect(line).toHaveAttribute('aria-valuenow', '24');
+  await expect(line).toBeFocused();
+  await expect(cell(page, 'Beside')).toHaveText(['18 px', '24 px', /24 px.*Tablet/]);
+  // In the desktop’s view the logo has given way to a rule.
+  await view(page, 'Desktop').locator('.logo').first().click();
+  const turned = lengthLine(page, 'Artwork height, Desktop view');
+  await expect(turned).toHaveAttribute('aria-disabled', 'true');
+  await turned.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(preview(page).getByRole('alert')).toContainText('A collapse rule has turned it');
+  await expect(turned).toHaveAttribute('aria-valuenow', '36');
+});
+
+test('a text is typed where it stands, in the language of the view, and all views show it as it is typed', async ({
+  page,
+}) => {
+  const desktop = view(page, 'Desktop');
+  const item = desktop.locator('.menu-link', { hasText: 'Help' }).first();
+  await item.dblclick();
+  const field = page.getByRole('textbox', { name: 'Label, typed in the view' });
+  await expect(field).toHaveValue('Help');
+  await expect(sheet(page)).toContainText('Help');
+  await field.fill('Ask us');
+  await expect(desktop.locator('.menu-link', { hasText: 'Ask us' }).first()).toBeVisible();
+  await field.press('Escape');
+  await expect(desktop.locator('.menu-link', { hasText: 'Ask us' })).toHaveCount(0);
+  await item.dblclick();
+  await field.fill('Ask us');
+  await field.press('Enter');
+  await expect(field).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Language of the views' }).click({ force: true });
+  await page.locator('.ant-select-item-option').filter({ hasText: 'Deutsch' }).click();
+  const button = view(page, 'Tablet').locator('.button').first();
+  await expect(button).toHaveText('Jetzt buchen');
+  await button.dblclick();
+  const label = page.getByRole('textbox', { name: 'Label, typed in the view' });
+  await expect(label).toHaveValue('Jetzt buchen');
+  await label.fill('Buchen');
+  await label.press('Enter');
+  await expect(view(page, 'Phone').locator('.button').first()).toHaveText('Buchen');
+  await expect(view(page, 'Phone').locator('html')).toHaveAttribute('lang', 'de');
+  // Each was one gesture.
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await undo.click();
+  await expect(button).toHaveText('Jetzt buchen');
+  await undo.click();
+  await expect(undo).toBeDisabled();
+});
+
+test('in a view that is scrolled, lengths are those of the scrolled header and are set for it alone', async ({
+  page,
+}) => {
+  const line = lengthLine(page, 'Least height, Desktop view');
+  await expect(line).toHaveAttribute('aria-valuenow', '88');
+  await page.getByRole('slider', { name: /^Desktop view scrolled/ }).fill('300');
+  await expect(line).toHaveAttribute('aria-valuenow', '64');
+  await line.focus();
+  await expect(preview(page).getByText(/Least height · Desktop, scrolled/)).toBeVisible();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(line).toHaveAttribute('aria-valuenow', '74');
+  await page.getByRole('slider', { name: /^Desktop view scrolled/ }).fill('0');
+  await expect(line).toHaveAttribute('aria-valuenow', '88');
+});
