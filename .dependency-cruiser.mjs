@@ -23,6 +23,7 @@ const coreLayers = [
   'render',
   'wording',
   'pointing',
+  'why',
   'comparing',
   'formats',
 ];

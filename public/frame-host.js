@@ -157,6 +157,16 @@
       tellPlace();
       return;
     }
+    if ('measure' in data) {
+      // What is empty has a place too.
+      const stands = (element) => element.getClientRects().length > 0;
+      const found = data.measure.map((selector) => {
+        const all = [...document.querySelectorAll(selector)];
+        return all.find(seen) ?? all.find(stands);
+      });
+      tell({ says: 'measured', boxes: found.map((each) => (each ? boxOf(each) : null)) });
+      return;
+    }
     if ('scrollTo' in data) {
       scrollTo({ top: data.scrollTo, behavior: 'instant' });
       return;
@@ -386,19 +396,53 @@
     if (now !== pointed) tell({ says: 'pointed', chain });
     pointed = now;
   };
-  document.addEventListener('pointerover', (event) => tellPointed(event.target));
+  document.addEventListener('pointerover', (event) => held?.moves || tellPointed(event.target));
   document.documentElement.addEventListener('pointerleave', () => tellPointed(null));
   document.addEventListener('scroll', () => tellPointed(null), { capture: true, passive: true });
   // The focus stays where one works: a click in a view selects.
   document.addEventListener('mousedown', (event) => pointing && event.preventDefault());
 
-  const STEPS = { ArrowUp: 'out', ArrowDown: 'in', ArrowLeft: 'before', ArrowRight: 'behind' };
+  // Keys that the workbench has a use for, with those that are held with them.
   document.addEventListener('keydown', (event) => {
-    const step = event.altKey && STEPS[event.key];
-    if (pointing === null || !step) return;
+    if (pointing === null || event.target.matches('input, textarea')) return;
+    const combo = `${event.altKey ? `Alt+${event.shiftKey ? 'Shift+' : ''}` : ''}${event.key}`;
+    if (!pointing.keys.includes(combo)) return;
     event.preventDefault();
-    tell({ says: 'step', step });
+    tell({ says: 'pressed', combo });
   });
+
+  // A thing that is dragged: the workbench says what it is and where it can go.
+  const FAR = 5;
+  let held = null;
+  let wasDragged = false;
+  document.addEventListener('pointerdown', (event) => {
+    wasDragged = false;
+    const { button, ctrlKey, metaKey, shiftKey, pointerType, screenX, screenY, target: element } = event;
+    if (pointing === null || button !== 0 || ctrlKey || metaKey || shiftKey || pointerType === 'touch')
+      return;
+    held = { element, screenX, screenY, moves: false };
+  });
+  const letGo = (at) => {
+    const moves = held?.moves;
+    held = null;
+    if (!moves) return;
+    wasDragged = true;
+    tell({ says: 'dropped', at });
+  };
+  document.addEventListener('pointermove', (event) => {
+    if (held === null) return;
+    if (!(event.buttons & 1)) return letGo(null);
+    if (!held.moves) {
+      if (Math.hypot(event.screenX - held.screenX, event.screenY - held.screenY) < FAR) return;
+      held.moves = true;
+      document.documentElement.setPointerCapture(event.pointerId);
+      tell({ says: 'grasped', chain: chainOf(held.element) });
+    }
+    const rightToLeft = document.documentElement.dir === 'rtl';
+    tell({ says: 'dragged', at: { x: event.clientX, y: event.clientY, rightToLeft } });
+  });
+  document.addEventListener('pointerup', ({ clientX, clientY }) => letGo({ x: clientX, y: clientY }));
+  document.addEventListener('pointercancel', () => letGo(null));
 
   /** What opens something, or is a button that does. */
   const OPENS = 'button, summary, [aria-expanded], span.menu-link';
@@ -407,9 +451,14 @@
     'click',
     (event) => {
       if (pointing === null) return;
+      if (wasDragged) {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        return;
+      }
       const link = event.target.closest('a[href], input, label');
       const follows = event.ctrlKey || event.metaKey;
-      if (!follows) tell({ says: 'clicked', chain: chainOf(event.target) });
+      if (!follows) tell({ says: 'clicked', chain: chainOf(event.target), more: event.shiftKey });
       if (!link && event.target.closest(OPENS)) return;
       if (follows && link?.href) {
         // The browser would open it in a window of its own.

@@ -275,3 +275,71 @@ test('in a view that is scrolled, lengths are those of the scrolled header and a
   await page.getByRole('slider', { name: /^Desktop view scrolled/ }).fill('0');
   await expect(line).toHaveAttribute('aria-valuenow', '88');
 });
+
+test('a piece is dragged in a view to where the bays are shown, also into an empty one; Escape leaves it, one undo takes it back', async ({
+  page,
+}) => {
+  const stands = (bay: string) =>
+    page.getByRole('group', { name: bay, exact: true }).locator('[data-piece]').allTextContents();
+  const before = await stands('Main bar, end');
+  expect(before.at(-1)).toContain('Book a crossing');
+  const button = (await view(page, 'Desktop').locator('.button').first().boundingBox())!;
+  const from = { x: button.x + button.width / 2, y: button.y + button.height / 2 };
+  /** Takes the button and goes to the middle of the notice bar above, in which nothing stands. */
+  const drag = async () => {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (const by of [4, 12]) await page.mouse.move(from.x - by, from.y);
+    const empty = preview(page).locator('[data-bay="Notice bar, middle"]');
+    const { x, y, width, height } = (await empty.boundingBox())!;
+    await page.mouse.move(x + width / 2, y + height / 2, { steps: 3 });
+    await expect(empty).toHaveAttribute('data-over', 'true');
+  };
+  await drag();
+  await page.keyboard.press('Escape');
+  await expect(preview(page).locator('[data-bay]')).toHaveCount(0);
+  await page.mouse.up();
+  expect(await stands('Main bar, end')).toEqual(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+
+  await drag();
+  await page.mouse.up();
+  await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
+  await expect(chosen(page).first()).toContainText('Book a crossing');
+  // By keys it goes on from bay to bay.
+  await page.keyboard.press('Alt+Shift+ArrowDown');
+  await expect.poll(() => stands('Main bar, middle')).toEqual([before.at(-1)]);
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await undo.click();
+  await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
+  await undo.click();
+  await expect.poll(() => stands('Main bar, end')).toEqual(before);
+});
+
+test('why something is so is asked over a view and in a cell; each link leads to where it is said', async ({
+  page,
+}) => {
+  const why = page.getByRole('region', { name: 'Why is it so' });
+  await view(page, 'Tablet').locator('.button').first().hover();
+  await expect(outlined(page)).toContainText('Book a crossing');
+  await page.keyboard.press('?');
+  await expect(why).toContainText('at 768 px');
+  await expect(why).toContainText('Tablet, 640–1023 px');
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+
+  // In a cell: a rule turns it, the tablet follows the desktop.
+  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+  const cellOf = (band: string) => page.getByRole('button', { name: new RegExp(`^Between items, ${band}:`) });
+  await cellOf('Tablet').focus();
+  await page.keyboard.press('?');
+  await expect(why.getByRole('listitem')).toContainText([
+    /Collapse rule 1 of “Main bar” turns it below \d+ px ?0 px/,
+    'Tablet follows Desktop',
+    'Set for Desktop',
+  ]);
+  await why.getByRole('button', { name: 'Set for Desktop' }).click();
+  await expect(cellOf('Desktop')).toBeFocused();
+  await why.getByRole('button', { name: /^Collapse rule/ }).click();
+  await expect(sheet(page).getByRole('region', { name: 'Collapse rules of “Main bar”' })).toBeVisible();
+});

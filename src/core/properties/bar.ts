@@ -111,6 +111,7 @@ export const barProperties = [
   }),
   property({
     name: 'gutter',
+    asOf: { on: 'brand', property: 'gutter' },
     label: 'Side gutter',
     group: 'Space',
     kind: optionalKind(lengthKind(0, 400), 'the brand’s'),

@@ -35,6 +35,7 @@ export const bayProperties = [
   }),
   property({
     name: 'across',
+    asOf: { on: 'bar', property: 'across' },
     label: 'Across the bar',
     group: 'Arrangement',
     kind: optionalKind(choiceKind(acrossLabels), 'as the bar'),

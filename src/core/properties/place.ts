@@ -92,6 +92,7 @@ export const placeProperties = propertyList(
   }),
   property({
     name: 'alignSelf',
+    asOf: { on: 'bay', property: 'across' },
     label: 'Across the bay',
     group: 'Place',
     kind: optionalKind(choiceKind(acrossLabels), 'as the bay'),

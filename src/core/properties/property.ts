@@ -51,6 +51,8 @@ export interface Property<T = unknown> {
   turns?: readonly TurnOffer[];
   /** The part of the piece's own type style that holds where the property says nothing. */
   ofStyle?: 'size';
+  /** The property of what it stands in, or of the brand, that holds where it says nothing. */
+  asOf?: { on: 'bay' | 'bar' | 'brand'; property: string };
   /** Whether it says in which weight some text of the piece is set. */
   setsWeight?: boolean;
   /** The one kind of assembly whose bars have it. */

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { writeDesignTokens } from '@/core/formats/brand/write-design-tokens';
+import type { Id } from '@/core/ids/id';
 import { slug } from '@/core/render/names';
 import { leastRing } from '@/core/resolve/focus-ring';
 import { hasDark, inScheme, shownSchemes } from '@/core/site/scheme';
@@ -50,7 +51,7 @@ function Family({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** The sections of the screen, in the order in which a brand is usually set up. */
-const sections: readonly { id: string; title: string; content: ReactNode }[] = [
+const sectionsOf = (style: Id | null): readonly { id: string; title: string; content: ReactNode }[] => [
   {
     id: 'colours',
     title: 'Colours',
@@ -74,7 +75,7 @@ const sections: readonly { id: string; title: string; content: ReactNode }[] = [
       </>
     ),
   },
-  { id: 'type', title: 'Type', content: <TypeSection /> },
+  { id: 'type', title: 'Type', content: <TypeSection first={style} /> },
   { id: 'fonts', title: 'Fonts', content: <FontSection /> },
   { id: 'space', title: 'Width, space, focus', content: <SpaceSection /> },
   {
@@ -111,8 +112,9 @@ const sections: readonly { id: string; title: string; content: ReactNode }[] = [
   { id: 'artwork', title: 'Artwork', content: <ArtworkSection /> },
 ];
 
-function LaterBrand() {
+function LaterBrand({ style }: { style: Id | null }) {
   const site = useSite();
+  const sections = sectionsOf(style);
   const [reading, setReading] = useState(false);
   const write = () =>
     saveText(`${slug(site.name, 'site')}.tokens.json`, writeDesignTokens(site), 'application/json');
@@ -148,11 +150,11 @@ function LaterBrand() {
   );
 }
 
-/** The looks of the site: colours, type, fonts, space, edges, motion, artwork. */
-export function BrandScreen() {
+/** The looks of the site: colours, type, fonts, space, edges, motion, artwork; with the type style that is asked for. */
+export function BrandScreen({ style }: { style: Id | null }) {
   return (
     <LaterSite>
-      <LaterBrand />
+      <LaterBrand style={style} />
     </LaterSite>
   );
 }

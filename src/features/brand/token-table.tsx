@@ -91,7 +91,7 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
         </thead>
         <tbody>
           {tokens.map((token) => (
-            <tr key={token.id}>
+            <tr key={token.id} id={`part-${token.id}`}>
               <td>
                 <TokenSample site={site} family={family} token={token} />
               </td>

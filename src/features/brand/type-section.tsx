@@ -122,12 +122,12 @@ function ChosenStyle({ style }: { style: TypeStyle }) {
   );
 }
 
-/** Type styles: the list of them, and the one that is looked at. */
-export function TypeSection() {
+/** Type styles: the list of them, and the one that is looked at, to begin with the one that is asked for. */
+export function TypeSection({ first }: { first: Id | null }) {
   const site = useSite();
   const edit = useEdit();
   const all = Object.values(site.brand.typeStyles);
-  const [wanted, setWanted] = useState<Id>(all[0]!.id);
+  const [wanted, setWanted] = useState<Id>(first ?? all[0]!.id);
   const style = site.brand.typeStyles[wanted] ?? all[0]!;
   const fixed = standardTypeStyles.some(({ id }) => id === style.id);
   const uses = useMemo(() => usesOf(site, 'typeStyles', new Set([style.id])).length, [site, style.id]);

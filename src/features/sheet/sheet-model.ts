@@ -6,17 +6,15 @@ import { axisCells } from '@/core/properties/axis';
 import type { Property, Values } from '@/core/properties/property';
 import { cellParts, phaseCell, phaseLabels, phases } from '@/core/properties/phases';
 import { scrollProperties } from '@/core/properties/scroll';
-import { stateLabels, states, type State, type StatedPart } from '@/core/properties/states';
+import { stateLabels, states, type State } from '@/core/properties/states';
 import { settledValue, settledValues } from '@/core/resolve/settled-values';
 import { bayActs } from '@/core/resolve/acting';
 import { resolveAssembly } from '@/core/resolve/assembly';
 import { standingPiece, type Standing } from '@/core/resolve/standing-piece';
-import { colourInState, saidInState } from '@/core/resolve/state-look';
 import { languageName } from '@/core/site/language';
-import { partName } from '@/core/site/parts';
 import { seenColour } from '@/core/site/seen-colour';
 import type { Site } from '@/core/site/site';
-import { pieceStyle } from '@/core/text/text-width';
+import { lookOf } from '@/core/why/looks';
 import type { SheetCell, SheetColumn, SheetGroup, SheetRow } from '@/ui/sheet/model';
 
 /** What the columns of the sheet stand for. */
@@ -72,32 +70,6 @@ function cellOf(site: Site, values: Values, property: Property, cell: string): S
     own: set,
     follows: own || from === null ? null : cellName(site, from, cell),
   };
-}
-
-/** What a state looks like where nothing is said of it: the value in words, where it can be named the value itself, and what it comes from. */
-function lookOf(
-  site: Site,
-  { inBar, settled }: Standing,
-  property: Property & { part: StatedPart },
-  state: State,
-): { text: string; value?: unknown; from: string } {
-  const { part } = property;
-  const name = property.name.slice(part.prefix.length);
-  const said = saidInState(inBar.piece, part, name, state);
-  const named = (value: unknown, from: string) => ({ text: valueText(site, property, value), value, from });
-  const open = property.kind.editor.open!.replace(/^as /, '');
-  const own = open === 'it comes' ? 'the piece' : open;
-  if (said) return named(said.value, said.of.label);
-  const bare = part.bare(inBar.piece, state);
-  const looks: Record<string, () => { text: string; value?: unknown; from: string }> = {
-    Ink: () => named(colourInState(inBar, part, 'Ink', state), bare.ink === 'of the bar' ? 'the bar' : own),
-    Ground: () => named(bare.ground, own),
-    Edge: () => ({ text: bare.border ?? 'none', from: own }),
-    Marker: () => named(false, own),
-    Corners: () => ({ text: bare.corners ? partName(site, 'radii', bare.corners)! : '0 px', from: own }),
-    Weight: () => ({ text: pieceStyle(site, settled).weight, from: 'the type style' }),
-  };
-  return looks[name]!();
 }
 
 /** A cell of a state, which shows what is in effect also where nothing is said. */
@@ -259,7 +231,7 @@ function sharedCell(cells: readonly (SheetCell | null)[]): SheetCell | null {
     : {
         ...first,
         text: 'differs',
-        aside: null,
+        aside: [...new Set(all.map((cell) => cell.text))].join(', '),
         swatch: null,
         own: all.some((cell) => cell.own),
         follows: null,

@@ -34,16 +34,20 @@ export function useValueActions(
     places.map((each): Edit => ({ edit: 'setValue', place: each, property, cell, value }));
   return {
     source,
-    set: (property, cell, value, gesture) =>
-      // A state that is left open follows, as if nothing was ever said.
-      value === null && (states as readonly string[]).includes(cell)
-        ? edit(clearing(property, cell), gesture)
-        : edit([...setting(property, cell, value), ...besides(property, value)], gesture),
+    change: (changes, gesture) =>
+      edit(
+        changes.flatMap(({ property, cell, value }) =>
+          // A state that is left open follows, as if nothing was ever said.
+          value === undefined || (value === null && (states as readonly string[]).includes(cell))
+            ? clearing(property, cell)
+            : [...setting(property, cell, value), ...besides(property, value)],
+        ),
+        gesture,
+      ),
     bring(brought, property, cell, gesture) {
       const { value, edits } = bringing(site, brought, newId());
       return edit([...edits, ...setting(property, cell, value)], gesture);
     },
-    clear: (property, cell, gesture) => void edit(clearing(property, cell), gesture),
     makeLabel: (to) => makers[to]?.label ?? null,
     make: (to, property, cell) => makers[to]?.make(property, cell),
   };

@@ -1,12 +1,26 @@
 'use client';
 
 import { own } from '@/core/ids/id';
-import { memo, useDeferredValue, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useDeferredValue,
+  useMemo,
+  useRef,
+  useState,
+  type CSSProperties,
+  type ReactNode,
+} from 'react';
+import { useRouter } from 'next/navigation';
 import * as v from 'valibot';
 import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
 import { useAdvances, useEdit, useOpenSite, useSite, useSiteNow } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
-import { stepped, type Step } from '@/core/pointing/steps';
+import type { Place } from '@/core/edit/place';
+import { placeName } from '@/core/edit/place-name';
+import { stepped } from '@/core/pointing/steps';
+import type { Lead } from '@/core/why/reason';
 import { Ruler } from '@/ui/ruler/ruler';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { useKept } from '@/ui/use-kept';
@@ -17,16 +31,28 @@ import { rulerStretches } from '../fit/ruler-stretches';
 import { rulerDropDowns } from './fit/ruler-drop-downs';
 import { dropDownChoices } from './preview/shown-drop-down';
 import type { LitCell } from './pointing/dimension-line';
-import { useSteps } from './pointing/use-steps';
+import type { Spotted } from './pointing/pointed-frame';
+import { useKeys, type KeyAction } from './pointing/use-keys';
 import { PlacingMark } from './placing-mark';
+import { movedSpot, NOTHING_FURTHER } from './plan/move';
 import { Plan } from './plan/plan';
 import { PreviewArea } from './preview/preview-area';
 import { viewsOf, type ViewWidths } from './preview/views';
-import { asPointed, asSelection, heldSelection, inPlan, selectedPlaces, type Selection } from './selection';
-import { SheetPanel } from './sheet/sheet-panel';
+import {
+  asPointed,
+  asSelection,
+  heldSelection,
+  inPlan,
+  selectedPlaces,
+  withPiece,
+  type Selection,
+} from './selection';
+import { SheetPanel, type Sought } from './sheet/sheet-panel';
 import { ShowsWhere } from './stages/shows-where';
 import { selectionTitle } from './titles';
 import { shares, useRoom } from './use-room';
+import { axisOf, hrefOf, selectionOf } from './why/leads';
+import type { Asked } from './why/why-panel';
 import styles from './workbench.module.css';
 
 const widthsSchema = v.record(v.string(), v.number());
@@ -45,10 +71,23 @@ interface LowerProps {
   onSelect(selection: Selection): void;
   /** The cell that is being changed in a view. */
   lit: LitCell | null;
+  /** What it is asked of why it is so. */
+  asked: Asked | null;
+  onAsk(asked: Asked | null): void;
 }
 
 /** Plan and sheet. */
-const Lower = memo(function Lower({ kind, assemblyId, selected, onSelect: setSelected, lit }: LowerProps) {
+const Lower = memo(function Lower({
+  kind,
+  assemblyId,
+  selected,
+  onSelect: setSelected,
+  lit,
+  asked,
+  onAsk,
+}: LowerProps) {
+  const router = useRouter();
+  const [sought, setSought] = useState<Sought | null>(null);
   const site = useSite();
   const assembly = own(site[kind], assemblyId);
   const home = useMemo(() => ({ in: kind, assembly: assemblyId }), [kind, assemblyId]);
@@ -58,7 +97,21 @@ const Lower = memo(function Lower({ kind, assemblyId, selected, onSelect: setSel
   );
   const places = useMemo(() => selectedPlaces(home, selection), [home, selection]);
   const [room, setRoom] = useRoom();
+  const [widths] = useViewWidths(site.id);
   if (!assembly) return null;
+  const widest = viewsOf(site.bands, widths)[0]!.width;
+  const follow = (lead: Lead) => {
+    const place: Place | null =
+      lead.to === 'cell' ? lead.place : lead.to === 'rules' ? { on: 'bar', ...lead.at, bar: lead.bar } : null;
+    const next = place && selectionOf(home, place);
+    if (!next) return router.push(hrefOf(site, lead));
+    setSelected(next);
+    setSought(
+      lead.to === 'cell'
+        ? { axis: axisOf(site, lead.cell), place: lead.place, cell: lead }
+        : { axis: 'fit', place: place!, cell: null },
+    );
+  };
   return (
     <div className={styles.lower} style={{ '--plan': `${room.plan}%` } as CSSProperties}>
       <div className={styles.plan}>
@@ -95,15 +148,24 @@ const Lower = memo(function Lower({ kind, assemblyId, selected, onSelect: setSel
         title={selectionTitle(site, asPointed(home, selection), places.length)}
         places={places}
         lit={lit}
+        asked={asked}
+        onAsk={onAsk}
+        onAskAll={() =>
+          onAsk({ of: 'spot', pointed: asPointed(home, selection), width: widest, phase: 'top' })
+        }
+        onLead={follow}
+        sought={sought}
         part={selection.on === 'piece' ? (selection.part ?? null) : null}
       />
     </div>
   );
 });
 
-interface ViewsProps extends Omit<LowerProps, 'lit'> {
+interface ViewsProps extends Omit<LowerProps, 'lit' | 'asked' | 'onAsk'> {
   /** The cell that is being changed in a view; null when none is any more. */
   onLit(cell: LitCell | null): void;
+  /** It is asked why something is as it is. */
+  onWhy(spot: Spotted): void;
   /** Something was opened in a view, or nothing is open any more. */
   onOpened(opened: boolean): void;
   /** The edge between the views and the ruler. */
@@ -117,6 +179,7 @@ const Views = memo(function Views({
   selected,
   onSelect,
   onLit,
+  onWhy,
   onOpened,
   edge,
 }: ViewsProps) {
@@ -141,12 +204,31 @@ const Views = memo(function Views({
   }, [site, kind, assembly, surveyed]);
   const advances = useAdvances();
   const home = { in: kind, assembly: assemblyId };
-  const pointed = assembly ? asPointed(home, heldSelection(site, home, selected)) : null;
-  const step = (wanted: Step) => {
-    const next = pointed && stepped(site, advances, pointed, wanted);
-    if (next) onSelect(asSelection(home, next));
+  const held = assembly ? heldSelection(site, home, selected) : null;
+  const pointed = held && asPointed(home, held);
+  const [moved, setMoved] = useState('');
+  const hovered = useRef<Spotted | null>(null);
+  const act = (action: KeyAction, spot = hovered.current) => {
+    if (!assembly || !pointed) return;
+    if (action.does === 'why') onWhy(spot ?? { pointed, width: views[0]!.width, phase: 'top' });
+    else if (action.does === 'step') {
+      const next = stepped(site, advances, pointed, action.step);
+      if (next) onSelect(asSelection(home, next));
+    } else if (pointed.on === 'piece' && !selected.at) {
+      const spotAfter = movedSpot(assembly, pointed.id, action.direction);
+      if (spotAfter) edit([{ edit: 'movePiece', at: home, piece: pointed.id, spot: spotAfter }]);
+      setMoved(spotAfter ? placeName(site, { on: 'bay', ...home, ...spotAfter }) : NOTHING_FURTHER);
+    }
   };
-  useSteps(step);
+  // Over a view it is asked of what lies under the pointer, unless the focus was moved since.
+  useKeys(act, ({ does }) => does === 'why' && hovered.current !== null);
+  useEffect(() => {
+    const forget = () => {
+      hovered.current = null;
+    };
+    window.addEventListener('focusin', forget);
+    return () => window.removeEventListener('focusin', forget);
+  }, []);
   if (!assembly || !pointed) return null;
   return (
     <>
@@ -156,11 +238,21 @@ const Views = memo(function Views({
         assembly={assembly}
         views={views}
         selected={pointed}
-        onSelect={(next) => onSelect(asSelection(home, next))}
-        onStep={step}
+        onSelect={(next, more) =>
+          onSelect(
+            more && next.on === 'piece' && held && !asSelection(home, next).at
+              ? withPiece(held, next.id)
+              : asSelection(home, next),
+          )
+        }
+        onAct={act}
+        onHovered={(spot) => (hovered.current = spot)}
         onLit={onLit}
         onOpened={onOpened}
       />
+      <p role="status" className="seen-by-readers-only">
+        {moved}
+      </p>
       {edge}
       <Ruler
         scale={RULER_SCALE}
@@ -183,6 +275,8 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
   const last = useOpenSite(({ site }) => own(site[kind], assemblyId)?.order.at(-1) ?? '');
   const [selected, setSelected] = useState<Selection>({ on: 'bar', id: last });
   const [lit, setLit] = useState<LitCell | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const askSpot = useCallback((spot: Spotted) => setAsked({ of: 'spot', ...spot }), []);
   // The views show at once what is selected; plan and sheet follow.
   const later = useDeferredValue(selected);
   const [room, setRoom] = useRoom();
@@ -202,11 +296,20 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
         selected={selected}
         onSelect={setSelected}
         onLit={setLit}
+        onWhy={askSpot}
         onOpened={setOpened}
         edge={<SplitEdge label="Edge between views and ruler" {...edge} />}
       />
       <SplitEdge label="Edge between ruler and plan" {...edge} />
-      <Lower kind={kind} assemblyId={assemblyId} selected={later} onSelect={setSelected} lit={lit} />
+      <Lower
+        kind={kind}
+        assemblyId={assemblyId}
+        selected={later}
+        onSelect={setSelected}
+        lit={lit}
+        asked={asked}
+        onAsk={setAsked}
+      />
     </div>
   );
 }

@@ -39,6 +39,13 @@ interface FrameTarget {
   items: readonly { within: string | null; way: readonly number[] }[] | null;
 }
 
+/** A point in the window of a frame, in CSS px of its page, and which way that runs. */
+export interface FramePoint {
+  x: number;
+  y: number;
+  rightToLeft: boolean;
+}
+
 /** A line in a frame, in CSS px of its page: from the end that stays where a length changes to the one that moves (x, y, x, y). */
 export type FrameLine = readonly [number, number, number, number];
 
@@ -57,27 +64,41 @@ export interface FramePointing {
   /** The selectors of items of menus, and of what they are counted in. */
   items: string;
   holders: string;
+  /** The keys that it hands on, with Alt and Shift where they are held with it, such as `Alt+ArrowUp`. */
+  keys: readonly string[];
   /** What it says the place of. */
   target: FrameTarget | null;
   /** The lengths whose lines it says: the selectors of what each is seen on, and as which stretch. */
   dimensions: readonly (readonly { selector: string; stretch: string }[])[];
   /** The element under the pointer and what it stands in, outwards; null when the pointer left. */
   onPointed(chain: readonly FrameElement[] | null): void;
-  onClicked(chain: readonly FrameElement[]): void;
+  /** With `more`, beside what was clicked before. */
+  onClicked(chain: readonly FrameElement[], more: boolean): void;
   /** What was clicked twice, with the text that stands there. */
   onDoubled(chain: readonly FrameElement[], text: string): void;
   /** Where the target stands now. */
   onPlaced(place: FramePlace): void;
-  onStep(step: 'out' | 'in' | 'before' | 'behind'): void;
+  onPressed(combo: string): void;
+  /** Something is dragged: what it is, where the pointer is, and where it was let go of; null where it was not. */
+  onGrasped(chain: readonly FrameElement[]): void;
+  onDragged(at: FramePoint): void;
+  onDropped(at: Pick<FramePoint, 'x' | 'y'> | null): void;
+  /** What it says the boxes of, once, by selectors; null for nothing. */
+  measure: readonly string[] | null;
+  onMeasured(boxes: readonly (FrameBox | null)[]): void;
 }
 
 /** What a frame says (public/frame-host.js). */
 type FrameMessage =
   | { says: 'pointed'; chain: readonly FrameElement[] | null }
-  | { says: 'clicked'; chain: readonly FrameElement[] }
+  | { says: 'clicked'; chain: readonly FrameElement[]; more: boolean }
   | { says: 'doubled'; chain: readonly FrameElement[]; text: string }
   | ({ says: 'placed' } & FramePlace)
-  | { says: 'step'; step: 'out' | 'in' | 'before' | 'behind' }
+  | { says: 'pressed'; combo: string }
+  | { says: 'grasped'; chain: readonly FrameElement[] }
+  | { says: 'dragged'; at: FramePoint }
+  | { says: 'dropped'; at: Pick<FramePoint, 'x' | 'y'> | null }
+  | { says: 'measured'; boxes: readonly (FrameBox | null)[] }
   | { says: 'ready'; file: string }
   | { says: 'painted'; round: number; at: number }
   | { says: 'drawer'; drawer: string | null }
@@ -85,6 +106,11 @@ type FrameMessage =
   | { says: 'opened'; opened: boolean }
   | { says: 'escape' }
   | { says: 'scrolled'; top: number; most: number };
+
+/** What is done with each thing that a frame says. */
+type Heard = {
+  [Says in FrameMessage['says']]: (data: Extract<FrameMessage, { says: Says }>) => void;
+};
 
 interface PreviewFrameProps {
   title: string;
@@ -158,10 +184,16 @@ export function PreviewFrame({
   const sendPointing = useCallback(() => {
     const { pointing: asked } = latest.current;
     if (!asked || ready.current === null) return;
-    const { items, holders, target, dimensions } = asked;
-    frame.current?.contentWindow?.postMessage({ pointing: { items, holders }, target, dimensions }, '*');
+    const { items, holders, keys, target, dimensions } = asked;
+    const pointed = { items, holders, keys };
+    frame.current?.contentWindow?.postMessage({ pointing: pointed, target, dimensions }, '*');
   }, []);
   useEffect(sendPointing, [sendPointing, pointing?.target, pointing?.dimensions]);
+
+  const measure = pointing?.measure ?? null;
+  useEffect(() => {
+    if (measure !== null) frame.current?.contentWindow?.postMessage({ measure }, '*');
+  }, [measure]);
 
   useEffect(send, [send, file, content]);
 
@@ -173,25 +205,33 @@ export function PreviewFrame({
     const listen = (event: MessageEvent<FrameMessage>) => {
       if (event.source !== frame.current?.contentWindow) return;
       const { data } = event;
-      const { file: wanted, on: told } = latest.current;
-      if (data.says === 'ready') {
-        const first = ready.current === null;
-        ready.current = data.file;
-        sent.current = { html: '', css: '' };
-        sendPointing();
-        if (data.file !== wanted && !first) told.onNavigate(data.file);
-        else send();
-      } else if (data.says === 'pointed') latest.current.pointing?.onPointed(data.chain);
-      else if (data.says === 'clicked') latest.current.pointing?.onClicked(data.chain);
-      else if (data.says === 'doubled') latest.current.pointing?.onDoubled(data.chain, data.text);
-      else if (data.says === 'placed') latest.current.pointing?.onPlaced(data);
-      else if (data.says === 'step') latest.current.pointing?.onStep(data.step);
-      else if (data.says === 'drawer') told.onDrawer(data.drawer);
-      else if (data.says === 'leaves') told.onLeave(data.href);
-      else if (data.says === 'opened') told.onOpened?.(data.opened);
-      else if (data.says === 'escape') told.onEscape?.();
-      else if (data.says === 'scrolled') told.onScroll?.(data.top, data.most);
-      else performance.mark('gable-ridge-painted', { detail: data.at });
+      const { file: wanted, on: told, pointing: asked } = latest.current;
+      const heard: Heard = {
+        ready({ file: stands }) {
+          const first = ready.current === null;
+          ready.current = stands;
+          sent.current = { html: '', css: '' };
+          sendPointing();
+          if (stands !== wanted && !first) told.onNavigate(stands);
+          else send();
+        },
+        painted: ({ at }) => performance.mark('gable-ridge-painted', { detail: at }),
+        drawer: ({ drawer }) => told.onDrawer(drawer),
+        leaves: ({ href }) => told.onLeave(href),
+        opened: ({ opened }) => told.onOpened?.(opened),
+        escape: () => told.onEscape?.(),
+        scrolled: ({ top, most }) => told.onScroll?.(top, most),
+        pointed: ({ chain }) => asked?.onPointed(chain),
+        clicked: ({ chain, more }) => asked?.onClicked(chain, more),
+        doubled: ({ chain, text }) => asked?.onDoubled(chain, text),
+        placed: (place) => asked?.onPlaced(place),
+        pressed: ({ combo }) => asked?.onPressed(combo),
+        grasped: ({ chain }) => asked?.onGrasped(chain),
+        dragged: ({ at }) => asked?.onDragged(at),
+        dropped: ({ at }) => asked?.onDropped(at),
+        measured: ({ boxes }) => asked?.onMeasured(boxes),
+      };
+      (heard[data.says] as (said: FrameMessage) => void)(data);
     };
     window.addEventListener('message', listen);
     // A frame that was ready before this listener stood is asked to say so again by loading it anew.

@@ -42,11 +42,17 @@ export interface SheetGroup {
   rows: SheetRow[];
 }
 
+/** A cell that gets a value; without one, it follows again. */
+export interface CellChange {
+  property: string;
+  cell: string;
+  value?: unknown;
+}
+
 /** What the sheet's editors ask of the screen that they stand on. */
 export interface SheetActions {
-  /** Sets a value; gives the reason when it is refused. */
-  set(property: string, cell: string, value: unknown, gesture: string): string | null;
-  clear(property: string, cell: string, gesture?: string): void;
+  /** Changes cells in one step; gives the reason when it is refused, and then changes none. */
+  change(changes: readonly CellChange[], gesture?: string): string | null;
   /** Sets a value that brings something of the site along; gives the reason when it is refused. */
   bring(brought: Brought, property: string, cell: string, gesture: string): string | null;
   source: EditorSource;
@@ -54,4 +60,6 @@ export interface SheetActions {
   makeLabel(to: ReferenceTarget): string | null;
   /** Makes a new target and lets the value point at it. */
   make(to: ReferenceTarget, property: string, cell: string): void;
+  /** How legible texts are with a colour in a cell, as a contrast ratio; null where no text has to do with it, or none can be told. */
+  contrast?(property: string, cell: string): ((colour: string) => number | null) | null;
 }

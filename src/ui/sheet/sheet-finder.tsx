@@ -1,11 +1,20 @@
 import { Checkbox, Input } from 'antd';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { inField } from '../in-field';
 import type { Looking } from './found-groups';
 import styles from './sheet.module.css';
 
 /** What is looked for in a sheet; the key “/” leads here from anywhere but fields and cells, which take it as text. */
-export function SheetFinder({ looking, onLook }: { looking: Looking; onLook(looking: Looking): void }) {
+export function SheetFinder({
+  looking,
+  onLook,
+  children,
+}: {
+  looking: Looking;
+  onLook(looking: Looking): void;
+  /** What else is done with the sheet. */
+  children: ReactNode;
+}) {
   const field = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const find = (event: KeyboardEvent) => {
@@ -34,6 +43,7 @@ export function SheetFinder({ looking, onLook }: { looking: Looking; onLook(look
       >
         only what is set
       </Checkbox>
+      {children}
     </div>
   );
 }

@@ -2,12 +2,22 @@ import { Fragment, useState } from 'react';
 import { Cell } from './cell';
 import { cellBelow } from './cell-focus';
 import { foundGroups } from './found-groups';
-import type { SheetActions, SheetCell, SheetColumn, SheetGroup, SheetRow } from './model';
+import type { SheetActions, SheetColumn, SheetGroup } from './model';
 import { SheetFinder } from './sheet-finder';
+import { keyOf, useMarks } from './use-marks';
 import styles from './sheet.module.css';
+
+/** Nothing is looked for: all is seen. */
+const ALL = { text: '', onlySet: false };
 
 /** Up to so many columns, a cell has the room to name what it follows. */
 const FEW_COLUMNS = 4;
+
+/** A cell by what the document calls it. */
+export interface CellName {
+  property: string;
+  cell: string;
+}
 
 interface SheetProps {
   /** What the sheet is of, such as `Menu: Main`. */
@@ -18,12 +28,14 @@ interface SheetProps {
   /** What cells without a value of their own follow, in words. */
   follows?: string;
   /** The cell that is being changed elsewhere. */
-  lit?: { property: string; cell: string } | null;
+  lit?: CellName | null;
+  /** The cell that is looked for: it is shown, and takes the focus. */
+  sought?: CellName | null;
+  /** Asks why a cell is as it is; without one, why all that the sheet is of is. */
+  onWhy?(cell: CellName | null): void;
   /** Whether rows can be looked for, and groups folded. */
   findable?: boolean;
 }
-
-const keyOf = ({ name, label }: SheetRow, { key }: SheetCell) => `${name} ${label} ${key}`;
 
 /** The table of properties of what is selected, with a column for each band or state. */
 export function Sheet({
@@ -33,26 +45,49 @@ export function Sheet({
   actions,
   follows = 'a wider band',
   lit = null,
+  sought = null,
+  onWhy,
   findable = false,
 }: SheetProps) {
-  const [looking, setLooking] = useState({ text: '', onlySet: false });
+  const [looking, setLooking] = useState(ALL);
+  const [found, setFound] = useState(sought);
+  // What is looked for by name is there, whatever was looked for before.
+  if (found !== sought) {
+    setFound(sought);
+    if (sought) setLooking(ALL);
+  }
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const groups = foundGroups(all, looking);
   // What is looked for is shown wherever it is, and so is what is being changed.
   const isFolded = ({ name, rows }: SheetGroup) =>
-    folded.has(name) && looking.text.trim() === '' && !rows.some((row) => row.name === lit?.property);
+    folded.has(name) &&
+    looking.text.trim() === '' &&
+    !rows.some((row) => row.name === lit?.property || row.name === sought?.property);
   const fold = (name: string) =>
     setFolded(
       (before) => new Set(before.has(name) ? [...before].filter((each) => each !== name) : [...before, name]),
     );
-  const [gone, setGone] = useState<string | null>(null);
-  const keys = groups.flatMap((group) =>
-    (isFolded(group) ? [] : group.rows).flatMap((row) => row.cells.map((cell) => cell && keyOf(row, cell))),
+  const marks = useMarks(
+    groups.flatMap((group) => (isFolded(group) ? [] : group.rows)),
+    actions,
   );
-  const stop = gone !== null && keys.includes(gone) ? gone : keys.find((key) => key !== null);
+  const said = marks.marked.size > 1 ? `${marks.marked.size} cells marked` : marks.note;
   return (
     <>
-      {findable && <SheetFinder looking={looking} onLook={setLooking} />}
+      {findable && (
+        <SheetFinder looking={looking} onLook={setLooking}>
+          {onWhy && (
+            <button
+              type="button"
+              className="plain"
+              title="Of the cell that was gone to last, else of all that is set here; in a cell or over a view, the key is “?”"
+              onClick={() => onWhy(marks.last)}
+            >
+              Why is it so
+            </button>
+          )}
+        </SheetFinder>
+      )}
       {findable && groups.length === 0 && (
         <p className="quiet" role="status">
           {looking.onlySet && looking.text.trim() === ''
@@ -64,6 +99,9 @@ export function Sheet({
         role="grid"
         className={`rows ${styles.sheet} ${columns.length > FEW_COLUMNS ? styles.manyColumns : ''}`}
         aria-label={`Properties of ${title}`}
+        aria-multiselectable
+        onCopy={marks.onCopy}
+        onPaste={marks.onPaste}
       >
         <colgroup>
           <col className={columns.length === 1 ? styles.besideOne : styles.propertyColumn} />
@@ -73,7 +111,13 @@ export function Sheet({
         </colgroup>
         <thead>
           <tr>
-            <th scope="col">Property</th>
+            {/* What is marked, or was done with it, stays in sight here. */}
+            <th scope="col">
+              {said === '' && 'Property'}
+              <span role="status" className={styles.note} title={said}>
+                {said}
+              </span>
+            </th>
             {columns.map((column) => (
               <th key={column.key} scope="col">
                 {column.label} <span className="figures">{column.range}</span>
@@ -120,9 +164,15 @@ export function Sheet({
                         row={row}
                         cell={cell}
                         actions={actions}
-                        stop={keyOf(row, cell) === stop}
-                        gone={() => setGone(keyOf(row, cell))}
+                        stop={keyOf(row, cell) === marks.stop}
+                        marked={marks.marked.has(keyOf(row, cell))}
+                        gone={(how) => marks.gone(keyOf(row, cell), how)}
+                        together={() => marks.together(keyOf(row, cell))}
+                        clear={marks.clear}
+                        unmark={marks.unmark}
                         lit={lit?.property === row.name && lit.cell === cell.key}
+                        sought={sought?.property === row.name && sought.cell === cell.key ? sought : null}
+                        onWhy={onWhy && (() => onWhy({ property: row.name, cell: cell.key }))}
                         where={row.cells.length === 1 ? 'every width' : columns[index]!.label}
                         span={row.cells.length === 1 ? columns.length : 1}
                       />
@@ -136,7 +186,8 @@ export function Sheet({
       </table>
       <p className={`quiet ${styles.legend}`} hidden={columns.length === 1}>
         <b className={styles.own}>set here</b> · <i className={styles.following}>follows {follows}</i> · as it
-        comes · click or type to set a value, Delete lets it follow again
+        comes · click or type to set a value, Delete lets it follow again · Shift and arrows mark several,
+        which are set, copied (Ctrl C) and pasted (Ctrl V) together · ? says why
       </p>
     </>
   );

@@ -1,6 +1,9 @@
 import { spotOf, type Spot } from '@/core/edit/pieces';
 import type { Assembly } from '@/core/site/assembly';
 
+/** What is said where there is nothing to move to. */
+export const NOTHING_FURTHER = 'There is nothing further in that direction.';
+
 export type Direction = 'left' | 'right' | 'up' | 'down';
 
 /** Every bay of the assembly in reading order. */

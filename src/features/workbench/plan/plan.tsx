@@ -24,7 +24,7 @@ import { useBeginAssembly } from '../assembly-switch';
 import { BarActions } from './bar-actions';
 import { Bay } from './bay';
 import { Chip } from './chip';
-import { movedSpot, spotBeside, type Direction } from './move';
+import { movedSpot, NOTHING_FURTHER, spotBeside, type Direction } from './move';
 import { startPiece } from './new-piece';
 import styles from './plan.module.css';
 import { usePlanActions } from './use-plan-actions';
@@ -77,7 +77,7 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   });
 
   const move = (piece: string, spot: Spot | null) => {
-    if (!spot) return setSaid('There is nothing further in that direction.');
+    if (!spot) return setSaid(NOTHING_FURTHER);
     moved.current = { piece, spot };
     edit([{ edit: 'movePiece', at, piece, spot }]);
     const { name, bays } = assembly.bars[spot.bar]!;

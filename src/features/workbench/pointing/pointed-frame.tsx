@@ -3,19 +3,21 @@
 import { useMemo, useState, type ComponentProps } from 'react';
 import { useAdvances } from '@/client/open-site-context';
 import { itemHolders, itemSelector } from '@/core/pointing/items';
-import { phases } from '@/core/properties/phases';
+import { phases, type Phase } from '@/core/properties/phases';
 import { pointedKey, type Pointed } from '@/core/pointing/pointed';
 import { dimensionsOf, type Dimension } from '@/core/pointing/dimensions';
 import { pointedAt } from '@/core/pointing/pointed-at';
-import type { Step } from '@/core/pointing/steps';
 import { wordsAt, type WordsAt } from '@/core/pointing/words-at';
 import { targetOf } from '@/core/pointing/target';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame, type FrameBox, type FrameElement, type FramePlace } from '@/ui/preview/preview-frame';
 import type { LitCell } from './dimension-line';
 import { DimensionLines } from './dimension-lines';
+import { DragDrawing } from './drag-drawing';
 import { pointedName } from '../titles';
 import { TypedWords } from './typed-words';
+import { useDragging } from './use-dragging';
+import { handedKeys, keyAction, type KeyAction } from './use-keys';
 import styles from './pointing.module.css';
 
 /** Room for a name above what it names, in px of the screen. */
@@ -60,11 +62,20 @@ function Outline({
   );
 }
 
+/** A thing in a view: at a width of the viewport, in CSS px, and in a phase of scrolling. */
+export interface Spotted {
+  pointed: Pointed;
+  width: number;
+  phase: Phase;
+}
+
 export interface Pointing {
   selected: Pointed;
-  /** What was clicked, from the innermost out. */
-  onClicked(levels: readonly Pointed[]): void;
-  onStep(step: Step): void;
+  /** What was clicked, from the innermost out; with `more`, beside what is selected already. */
+  onClicked(levels: readonly Pointed[], more: boolean): void;
+  /** What lies under the pointer; null when it left. */
+  onHovered(spot: Spotted | null): void;
+  onAct(action: KeyAction, spot: Spotted): void;
   /** The cell that is being changed in a view; null when none is any more. */
   onLit(cell: LitCell | null): void;
 }
@@ -97,6 +108,8 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
   const place = placed && JSON.stringify(placed.target) === said ? placed : null;
   const levels = (chain: readonly FrameElement[]) =>
     pointedAt(site, advances, chain).map(({ pointed, element }) => ({ pointed, box: chain[element]!.box }));
+  const dragging = useDragging(site, (piece) => pointing.onClicked([piece], false));
+  const spot = (pointed: Pointed): Spotted => ({ pointed, width: frame.width, phase });
   const isSelected = hovered && pointedKey(hovered.pointed) === pointedKey(selected);
   return (
     <>
@@ -105,23 +118,41 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
         pointing={{
           items: itemSelector,
           holders: itemHolders,
+          keys: handedKeys,
           target,
           dimensions: asked,
-          onPointed: (chain) => setHovered(chain === null ? null : (levels(chain)[0] ?? null)),
-          onClicked: (chain) => pointing.onClicked(levels(chain).map(({ pointed }) => pointed)),
+          measure: dragging.measure,
+          onPointed(chain) {
+            const innermost = chain === null ? null : (levels(chain)[0] ?? null);
+            setHovered(innermost);
+            pointing.onHovered(innermost && spot(innermost.pointed));
+          },
+          onClicked(chain, more) {
+            pointing.onClicked(
+              levels(chain).map(({ pointed }) => pointed),
+              more,
+            );
+          },
+          onGrasped: (chain) => dragging.grasp(levels(chain).map(({ pointed }) => pointed)),
+          onMeasured: dragging.measured,
+          onDragged: dragging.drag,
+          onDropped: dragging.letGo,
           onDoubled(chain, text) {
             const [innermost] = levels(chain);
             const words = innermost && wordsAt(site, innermost.pointed, language, text);
             if (!words) return;
-            pointing.onClicked([innermost.pointed]);
+            pointing.onClicked([innermost.pointed], false);
             setTyped({ words, box: chain[0]!.box });
           },
           onPlaced: setPlaced,
-          onStep: pointing.onStep,
+          onPressed(combo) {
+            const action = keyAction(combo);
+            if (action) pointing.onAct(action, spot(hovered?.pointed ?? selected));
+          },
         }}
       />
       <div className={styles.drawn} aria-hidden="true">
-        {place?.box && (
+        {place?.box && !dragging.drawing && (
           <Outline
             box={place.box}
             view={frame.width}
@@ -130,7 +161,7 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
             chosen
           />
         )}
-        {hovered && !isSelected && (
+        {hovered && !isSelected && !dragging.drawing && (
           <Outline
             box={hovered.box}
             view={frame.width}
@@ -140,8 +171,9 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
           />
         )}
       </div>
+      {dragging.drawing && <DragDrawing drawing={dragging.drawing} scale={frame.scale} />}
       {typed && <TypedWords {...typed} scale={frame.scale} onDone={() => setTyped(null)} />}
-      {place?.box && place.lines.length === dimensions.length && (
+      {place?.box && !dragging.drawing && place.lines.length === dimensions.length && (
         <DimensionLines
           dimensions={dimensions}
           place={place}

@@ -37,8 +37,10 @@ interface PreviewAreaProps {
   views: readonly RulerView[];
   /** What is selected. */
   selected: Pointed;
-  onSelect(pointed: Pointed): void;
-  onStep: Pointing['onStep'];
+  /** With `more`, beside what is selected already. */
+  onSelect(pointed: Pointed, more: boolean): void;
+  onAct: Pointing['onAct'];
+  onHovered: Pointing['onHovered'];
   onLit: Pointing['onLit'];
   /** Something was opened in a view, or nothing is open any more. */
   onOpened(opened: boolean): void;
@@ -94,7 +96,8 @@ function Views({
   views,
   selected,
   onSelect,
-  onStep,
+  onAct,
+  onHovered,
   onLit,
   onOpened,
   room,
@@ -195,15 +198,18 @@ function Views({
   useEffect(() => {
     current.current = selected;
   }, [selected]);
-  const select = (view: string, levels: readonly Pointed[]) => {
+  const select = (view: string, levels: readonly Pointed[], more: boolean) => {
     const [innermost] = levels;
     if (innermost === undefined) return;
+    // Several at once are pieces.
+    const piece = more ? levels.find(({ on }) => on === 'piece') : undefined;
+    if (piece) return onSelect(piece, true);
     const spot = `${view} ${pointedKey(innermost)}`;
     const again = clicked.current === spot;
     const before = levels.findIndex((each) => pointedKey(each) === pointedKey(current.current));
     clicked.current = spot;
     current.current = (again && levels[before + 1]) || innermost;
-    onSelect(current.current);
+    onSelect(current.current, false);
   };
   // Beside the page of the second view: the head of the first has no room for more.
   const language = site.languages.length > 1 && (
@@ -235,7 +241,13 @@ function Views({
         key={key}
         site={site}
         language={shownPage.language}
-        pointing={{ selected, onClicked: (levels) => select(key, levels), onStep, onLit }}
+        pointing={{
+          selected,
+          onClicked: (levels, more) => select(key, levels, more),
+          onAct,
+          onHovered,
+          onLit,
+        }}
         view={view}
         scheme={inSchemes.length > 1 ? scheme : null}
         scale={scale}

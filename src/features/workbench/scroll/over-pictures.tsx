@@ -14,7 +14,7 @@ import { hasDark, inScheme } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
 import type { BarContrast } from '@/workers/contrast-messages';
-import { ContrastFigure } from '../contrast-figure';
+import { ContrastFigure } from '@/ui/contrast-figure';
 import { usePictures, type JudgedPicture } from './pictures';
 import { scrimEdits } from './scrim-edits';
 import styles from './scroll.module.css';

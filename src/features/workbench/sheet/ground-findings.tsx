@@ -7,7 +7,7 @@ import type { AssemblyPlace } from '@/core/edit/place';
 import { stateLabels } from '@/core/properties/states';
 import { groundFindings, type GroundFinding } from '@/core/resolve/ground-findings';
 import { inScheme, shownSchemes } from '@/core/site/scheme';
-import { ContrastFigure } from '../contrast-figure';
+import { ContrastFigure } from '@/ui/contrast-figure';
 import scroll from '../scroll/scroll.module.css';
 import styles from '../workbench.module.css';
 

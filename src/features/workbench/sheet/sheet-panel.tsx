@@ -2,13 +2,14 @@
 
 import { Segmented } from 'antd';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { spotOf } from '@/core/edit/pieces';
 import type { AssemblyPlace, Place } from '@/core/edit/place';
 import type { Site } from '@/core/site/site';
+import type { Lead } from '@/core/why/reason';
 import type { SheetGroup } from '@/ui/sheet/model';
-import { Sheet } from '@/ui/sheet/sheet';
+import { Sheet, type CellName } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
 import { hasLanguages, hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
@@ -17,6 +18,7 @@ import { RulesPanel } from '../fit/rules-panel';
 import { ScreenShares } from '../scroll/screen-shares';
 import { ScrollPanel } from '../scroll/scroll-panel';
 import { StatesPanel } from '../states/states-panel';
+import { WhyPanel, type Asked } from '../why/why-panel';
 import { DrawerScreens } from './drawer-screens';
 import { DropDownForms } from './drop-down-forms';
 import { EmbedHosts } from './embed-hosts';
@@ -27,6 +29,13 @@ import { useSheetActions } from './use-sheet-actions';
 
 /** What the columns of the panel are: cells of an axis of the sheet, or the collapse rules of the bar. */
 type PanelAxis = SheetAxis | 'fit';
+
+/** What a reason has led to: the columns among which it is found, the place that they are of, and its cell, where it is one. */
+export interface Sought {
+  axis: PanelAxis;
+  place: Place;
+  cell: CellName | null;
+}
 
 /** The bar that a place is, or that the piece of a place stands in; null for any other place. */
 function barOf(site: Site, place: Place): { at: AssemblyPlace; bar: string } | null {
@@ -84,6 +93,11 @@ export function SheetPanel({
   places,
   part,
   lit,
+  asked,
+  onAsk,
+  onAskAll,
+  onLead,
+  sought,
 }: {
   title: string;
   places: readonly Place[];
@@ -91,11 +105,29 @@ export function SheetPanel({
   part: string | null;
   /** The cell that is being changed in a view. */
   lit: LitCell | null;
+  /** What it is asked of why it is so. */
+  asked: Asked | null;
+  onAsk(asked: Asked | null): void;
+  /** Asks why all that is selected is as it is. */
+  onAskAll(): void;
+  onLead(lead: Lead): void;
+  sought: Sought | null;
 }) {
   const site = useSite();
   const place = places[0]!;
   const { actions, inputs } = useSheetActions(places);
   const [wanted, setWanted] = useState<PanelAxis>('width');
+  const [found, setFound] = useState(sought);
+  if (found !== sought) {
+    setFound(sought);
+    if (sought) setWanted(sought.axis);
+  }
+  const panel = useRef<HTMLElement>(null);
+  // Rules stand at the top; a cell comes into sight by itself.
+  useEffect(() => {
+    if (sought?.cell === null) panel.current?.scrollTo({ top: 0 });
+  }, [sought]);
+  const isSought = sought !== null && JSON.stringify(sought.place) === JSON.stringify(place);
   const axes = useMemo((): PanelAxis[] => {
     const all = (has: typeof hasStates) => places.every((each) => has(site, each));
     return [
@@ -112,7 +144,7 @@ export function SheetPanel({
     return { ...table, groups: partFirst(table.groups, part) };
   }, [site, places, axis, part]);
   return (
-    <section className={styles.sheet} aria-label="Sheet">
+    <section ref={panel} className={styles.sheet} aria-label="Sheet">
       <div className={styles.panelHead}>
         <h2>Sheet</h2>
         <SheetTitle title={title} place={place} />
@@ -131,6 +163,7 @@ export function SheetPanel({
           )}
         </span>
       </div>
+      {asked && <WhyPanel asked={asked} onLead={onLead} onClose={() => onAsk(null)} />}
       {places.length === 1 && <MissingLogo place={place} />}
       {places.length === 1 && <EmbedHosts place={place} />}
       {places.length === 1 && axis === 'width' && <DropDownForms place={place} />}
@@ -149,6 +182,8 @@ export function SheetPanel({
           groups={groups}
           actions={actions}
           lit={lit}
+          sought={isSought ? sought.cell : null}
+          onWhy={(cell) => (cell ? onAsk({ of: 'cell', place, ...cell }) : onAskAll())}
           findable
           follows={followed[axis]}
         />

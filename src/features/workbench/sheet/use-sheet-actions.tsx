@@ -5,6 +5,7 @@ import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import type { Edit } from '@/core/edit';
 import type { Place } from '@/core/edit/place';
+import { contrastWith } from '@/core/resolve/colour-contrast';
 import type { SheetActions } from '@/ui/sheet/model';
 import { useValueActions } from '../../sheet/use-value-actions';
 import { useUpload } from '../../uploads/use-upload';
@@ -45,7 +46,7 @@ export function useSheetActions(places: readonly Place[]): { actions: SheetActio
         : [],
   );
   return {
-    actions,
+    actions: { ...actions, contrast: (property, cell) => contrastWith(site, place, property, cell) },
     inputs: (
       <>
         {artwork.input}

@@ -16,7 +16,7 @@ import { inScheme, shownSchemes } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import { stateGrowth } from '@/core/text/state-growth';
 import { PreviewFrame } from '@/ui/preview/preview-frame';
-import { ContrastFigure } from '../contrast-figure';
+import { ContrastFigure } from '@/ui/contrast-figure';
 import { keepsRoom, labelsOf } from './state-labels';
 import { stateSpecimen } from './state-specimen';
 import styles from './states.module.css';

@@ -20,4 +20,6 @@ export interface EditorProps<E, T> {
   makeLabel: SheetActions['makeLabel'];
   /** Makes something new for the value to point at. */
   make(to: ReferenceTarget): void;
+  /** How legible texts are with a colour as the value; null where no text has to do with it. */
+  contrast(): ((colour: string) => number | null) | null;
 }

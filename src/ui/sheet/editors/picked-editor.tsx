@@ -1,10 +1,11 @@
 'use client';
 
 import { Select } from 'antd';
-import { useRef, useState, type ReactNode } from 'react';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { hexOf, readColour } from '@/core/colour/read-colour';
 import { iconNames, iconWords } from '@/core/icons/icons';
 import type { Editor } from '@/core/properties/kinds/kind';
+import { ContrastFigure } from '../../contrast-figure';
 import { Icon } from '../../icon';
 import type { SheetOption } from '../editor-source';
 import type { EditorProps } from './editor-props';
@@ -17,14 +18,21 @@ const MAKE = 'make one';
 /** An entry of a list, with what stands for it. */
 interface PickedOption extends SheetOption {
   sign?: ReactNode;
+  /** How legible texts are with it. */
+  ratio?: number | null;
 }
 
-function entry({ label, swatch, sign }: PickedOption): ReactNode {
+function entry({ label, swatch, sign, ratio = null }: PickedOption): ReactNode {
   return (
     <span className={styles.entry}>
       {swatch && <span className={styles.swatch} style={{ background: swatch }} />}
       {sign}
       {label}
+      {ratio !== null && (
+        <span className={styles.ratio}>
+          <ContrastFigure ratio={ratio} />
+        </span>
+      )}
     </span>
   );
 }
@@ -187,8 +195,18 @@ export function ColourEditor({
   label,
   close,
   source,
+  contrast,
 }: EditorProps<Extract<Editor, { as: 'colour' }>, string | null>) {
-  const options = [...source.options('colours'), { value: 'none', label: 'none' }];
+  // The figures are those of when the list was opened.
+  const [ratioOf] = useState(contrast);
+  const options = useMemo(
+    () =>
+      [...source.options('colours'), { value: 'none', label: 'none' }].map((each): PickedOption => ({
+        ...each,
+        ratio: ratioOf?.(each.value) ?? null,
+      })),
+    [source, ratioOf],
+  );
   const start = hexOf(options.find((each) => each.value === value)?.swatch ?? '');
   const pick = (picked: string | null) =>
     picked?.startsWith(NEW_COLOUR)

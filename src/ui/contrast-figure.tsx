@@ -1,5 +1,5 @@
 import { contrastGrade } from '@/core/colour/contrast';
-import styles from './workbench.module.css';
+import styles from './contrast-figure.module.css';
 
 /** What a ratio is enough for, as a sign and in words. */
 const grades = {

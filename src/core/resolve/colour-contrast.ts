@@ -1,0 +1,74 @@
+import { contrastOn } from '../colour/contrast';
+import { findPlace, type Place } from '../edit/place';
+import type { Id } from '../ids/id';
+import { statedParts } from '../pieces/stated-parts';
+import { cellParts } from '../properties/phases';
+import type { Property } from '../properties/property';
+import { seenColour } from '../site/seen-colour';
+import type { Site } from '../site/site';
+import { resolveAssembly } from './assembly';
+import { barGround, seenInBar } from './ground-set';
+import { bandStage } from './stage';
+import { everyStanding } from './standing-piece';
+import { stateContrast } from './state-contrast';
+import { inkOf } from './state-look';
+
+type Colour = Id | 'none';
+/** The contrast ratios of texts that a value may have to do with, with a colour in its place; null over a picture. */
+type Figures = (colour: Colour) => (number | null)[];
+
+/** The text colour of a bar on its ground, in a band and phase. */
+function ofBar(site: Site, place: Place & { on: 'bar' }, property: string, cell: string): Figures {
+  const { band, phase } = cellParts(cell);
+  const assembly = site[place.in][place.assembly]!;
+  const stage = { ...bandStage(site, band), phase };
+  const { bars } = resolveAssembly(site, place.in, assembly, stage);
+  const { values } = bars.find(({ id }) => id === place.bar)!;
+  return (colour) => {
+    const bar = { ...values, [property]: colour };
+    if (bar.picture !== null || bar.tint !== 'none') return [null];
+    const page = seenColour(site, 'ground');
+    return [contrastOn(seenInBar(site, bar, inkOf(bar)), barGround(site, bar), page)];
+  };
+}
+
+/** The texts of a piece in all states of its parts, wherever it stands; of a value by width, in its band. */
+function ofPiece(site: Site, place: Place & { on: 'piece' }, { name, by }: Property, cell: string): Figures {
+  const { kind } = site[place.in][place.assembly]!.pieces[place.piece]!;
+  const standings = everyStanding(site, place, place.piece).filter(
+    ({ band }) => by !== 'width' || band === cellParts(cell).band,
+  );
+  return (colour) =>
+    standings.flatMap(({ inBar: { bar, piece } }) => {
+      const value = by === 'state' ? { ...(piece[name] as object), [cell]: colour } : colour;
+      const inBar = { bar, piece: { ...piece, [name]: value } };
+      return statedParts(kind).flatMap((part) =>
+        part.states.map((state) => stateContrast(site, inBar, part, state)),
+      );
+    });
+}
+
+/**
+ * How legible texts are with a colour of the brand as the value of a cell: the least contrast ratio (WCAG 2.2, 1.4.3) of those that it
+ * has to do with, null where they are over a picture. Null as a whole where no text has to do with it.
+ */
+export function contrastWith(
+  site: Site,
+  place: Place,
+  property: string,
+  cell: string,
+): ((colour: Colour) => number | null) | null {
+  const found = findPlace(site, place);
+  const of = typeof found === 'string' ? undefined : found.properties.find(({ name }) => name === property);
+  if (of?.kind.editor.as !== 'colour' || (place.on !== 'bar' && place.on !== 'piece')) return null;
+  const figures = place.on === 'bar' ? ofBar(site, place, property, cell) : ofPiece(site, place, of, cell);
+  // What it has to do with is what differs with it.
+  const one = figures('ink');
+  const other = figures('ground');
+  const touched = (_: unknown, index: number) => one[index] !== other[index];
+  if (!one.some(touched)) return null;
+  return (colour) => {
+    const ratios = figures(colour).filter(touched);
+    return ratios.some((ratio) => ratio === null) ? null : Math.min(...(ratios as number[]));
+  };
+}
