@@ -413,6 +413,11 @@
 
   // A thing that is dragged: the workbench says what it is and where it can go.
   const FAR = 5;
+  const pointOf = ({ clientX, clientY }) => ({
+    x: clientX,
+    y: clientY,
+    rightToLeft: document.documentElement.dir === 'rtl',
+  });
   let held = null;
   let wasDragged = false;
   document.addEventListener('pointerdown', (event) => {
@@ -438,10 +443,9 @@
       document.documentElement.setPointerCapture(event.pointerId);
       tell({ says: 'grasped', chain: chainOf(held.element) });
     }
-    const rightToLeft = document.documentElement.dir === 'rtl';
-    tell({ says: 'dragged', at: { x: event.clientX, y: event.clientY, rightToLeft } });
+    tell({ says: 'dragged', at: pointOf(event) });
   });
-  document.addEventListener('pointerup', ({ clientX, clientY }) => letGo({ x: clientX, y: clientY }));
+  document.addEventListener('pointerup', (event) => letGo(pointOf(event)));
   document.addEventListener('pointercancel', () => letGo(null));
 
   /** What opens something, or is a button that does. */

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { makeSite, pick, saved, storedSite } from './support/site';
+import { addPiece, makeSite, pick, saved, storedSite } from './support/site';
 import { test } from './support/test';
 
 let id: string;
@@ -20,8 +20,7 @@ test('the first artwork becomes the logo, and logos take a first compact one on 
   request,
 }) => {
   await page.goto(`/sites/${id}/headers`);
-  await page.getByRole('button', { name: 'Add a piece: Main bar, start' }).click();
-  await page.getByRole('menuitem', { name: 'Logo', exact: true }).click();
+  await addPiece(page, 'Main bar, start', 'Logo');
   // Where it is missed, it can be added.
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Add a logo…' }).click();

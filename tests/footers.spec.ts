@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import type { Site } from '../src/core/site/site';
-import { copyOfDemo, makeSite, openCell, pick, saved, storedSite, view } from './support/site';
+import { addPiece, copyOfDemo, makeSite, openCell, pick, saved, storedSite, view } from './support/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
 import { test } from './support/test';
@@ -260,11 +260,7 @@ test('a page from elsewhere is led to, allowed with one click, and comes into it
     .getByRole('button', { name: /^One line/ })
     .click();
   await expect(view(page, 'Desktop').locator('footer')).toContainText('© Tern Point');
-  await page
-    .getByRole('button', { name: /^Add a piece: / })
-    .first()
-    .click();
-  await page.getByRole('menuitem', { name: 'Page from elsewhere', exact: true }).click();
+  await addPiece(page, /^Add a piece: /, 'Page from elsewhere');
   const say = async (name: string, text: string) => {
     await openCell(page, name, 'every width');
     await page.keyboard.type(text);

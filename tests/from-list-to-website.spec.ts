@@ -3,16 +3,15 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { openCell, pageList, pick, saved, view } from './support/site';
+import { addPiece, openCell, pageList, pick, saved, view } from './support/site';
 import { test } from './support/test';
 import { unpack } from './support/export';
 
 const mark =
   '<svg xmlns="http://www.w3.org/2000/svg" width="120" height="40" viewBox="0 0 120 40"><path d="M0 40 60 0l60 40z"/></svg>';
 
-async function addPiece(page: Page, bay: string, kind: string) {
-  await page.getByRole('button', { name: `Add a piece: Main bar, ${bay}` }).click();
-  await page.getByRole('menuitem', { name: kind, exact: true }).click();
+async function putIn(page: Page, bay: string, kind: string) {
+  await addPiece(page, `Main bar, ${bay}`, kind);
   await expect(
     page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece][aria-pressed="true"]'),
   ).toContainText(kind);
@@ -31,18 +30,18 @@ async function compose(page: Page): Promise<string> {
   await expect(page.getByRole('treegrid', { name: 'Pages' }).getByRole('row')).toHaveCount(7);
 
   await page.getByRole('link', { name: 'Headers' }).click();
-  await addPiece(page, 'start', 'Logo');
+  await putIn(page, 'start', 'Logo');
   await openCell(page, 'Artwork of its own', 'Desktop');
   const chooser = page.waitForEvent('filechooser');
   await pick(page, 'upload a file…');
   await (await chooser).setFiles({ name: 'mark.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(mark) });
   await expect(view(page, 'Desktop').locator('header img')).toBeVisible();
 
-  await addPiece(page, 'middle', 'Menu');
+  await putIn(page, 'middle', 'Menu');
   await openCell(page, 'Shown as', 'Phone');
   await pick(page, 'menu button');
   await expect(page.getByRole('button', { name: /^Shown as, Phone: menu button, set here/ })).toBeVisible();
-  await addPiece(page, 'end', 'Button');
+  await putIn(page, 'end', 'Button');
   await openCell(page, 'Label', 'every width');
   await page.getByRole('textbox', { name: 'Label, every width' }).fill('Book a room');
   await page.keyboard.press('Enter');
@@ -53,8 +52,8 @@ async function compose(page: Page): Promise<string> {
 
   await page.getByRole('link', { name: 'Footers' }).click();
   await expect(page.getByRole('heading', { name: 'Footers', level: 1 })).toBeVisible();
-  await addPiece(page, 'start', 'Menu');
-  await addPiece(page, 'end', 'Text');
+  await putIn(page, 'start', 'Menu');
+  await putIn(page, 'end', 'Text');
   await openCell(page, 'Text', 'every width');
   await page.getByRole('textbox', { name: 'Text, every width' }).fill('© Larch House');
   await page.keyboard.press('Enter');

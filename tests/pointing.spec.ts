@@ -343,3 +343,45 @@ test('why something is so is asked over a view and in a cell; each link leads to
   await why.getByRole('button', { name: /^Collapse rule/ }).click();
   await expect(sheet(page).getByRole('region', { name: 'Collapse rules of “Main bar”' })).toBeVisible();
 });
+
+test('a piece is found by typing among all kinds, drawn in the brand, and put in by a click, or dropped on a bay of the plan or of a view', async ({
+  page,
+}) => {
+  const bay = (name: string) => page.getByRole('group', { name, exact: true }).locator('[data-piece]');
+  const gallery = page.getByRole('dialog', { name: /^Add a piece/ });
+  const offers = gallery.getByRole('listitem');
+  const open = () => page.getByRole('button', { name: 'Add a piece: Main bar, middle' }).click();
+  await open();
+  const all = await offers.count();
+  expect(all).toBeGreaterThan(18);
+  await expect(gallery.frameLocator('iframe[title="Basket, drawn"]').locator('.basket')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find a piece' }).fill('no such piece');
+  await expect(gallery.getByText('None of them is called “no such piece”.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find a piece' }).fill('how many things');
+  await expect(offers).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(gallery).toBeHidden();
+  await expect(bay('Main bar, middle')).toHaveText(['Basket']);
+
+  // Carried from the gallery to a view: the bays are shown, and it is put where it is let go of.
+  const carry = async (to: { x: number; y: number }) => {
+    await open();
+    const tile = (await gallery.getByRole('button', { name: /^Search/ }).boundingBox())!;
+    await page.mouse.move(tile.x + 40, tile.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(tile.x + 60, tile.y + 30, { steps: 3 });
+    await expect(page.locator('.ant-modal-root')).toHaveCSS('opacity', '0');
+    // A hand is never quite still.
+    for (const by of [-1, 0]) await page.mouse.move(to.x + by, to.y, { steps: 3 });
+  };
+  const logo = (await view(page, 'Tablet').locator('.logo').first().boundingBox())!;
+  await carry({ x: logo.x + 2, y: logo.y + 4 });
+  await expect(preview(page).locator('[data-over]')).toHaveAttribute('data-bay', 'Main bar, start');
+  await page.mouse.up();
+  await expect(bay('Main bar, start')).toHaveText(['Search', 'Logo']);
+  await expect(gallery).toBeHidden();
+  const end = (await page.getByRole('group', { name: 'Notice bar, middle', exact: true }).boundingBox())!;
+  await carry({ x: end.x + end.width / 2, y: end.y + end.height / 2 });
+  await page.mouse.up();
+  await expect(bay('Notice bar, middle')).toHaveText(['Search']);
+});

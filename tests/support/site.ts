@@ -139,3 +139,15 @@ export async function dragRow(page: Page, from: Locator, to: Locator, share: num
   else await expect(to).toHaveAttribute('data-drop', /./);
   await page.mouse.up();
 }
+
+/** Puts a piece of a kind into a bay by its plus, such as `Main bar, start`, and the gallery. */
+export async function addPiece(page: Page, bay: string | RegExp, kind: string) {
+  const plus = typeof bay === 'string' ? `Add a piece: ${bay}` : bay;
+  await page.getByRole('button', { name: plus }).first().click();
+  await page.getByRole('textbox', { name: 'Find a piece' }).fill(kind);
+  await page
+    .getByRole('dialog', { name: /^Add a piece/ })
+    .getByRole('button', { name: new RegExp(`^${kind} [A-Z]`) })
+    .click();
+  await expect(page.getByRole('dialog', { name: /^Add a piece/ })).toBeHidden();
+}

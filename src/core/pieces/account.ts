@@ -186,6 +186,7 @@ function inBox(values: Values, content: PieceContent): Box | null {
 export const account = kindOfPiece<Values>({
   kind: 'account',
   label: 'Account links',
+  about: 'Who is signed in: a link to sign in, or the account and a way out.',
   properties,
   foreseen: foreseenWho,
   css: {

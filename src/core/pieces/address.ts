@@ -258,6 +258,13 @@ function hoursHtml(values: Values, said: Words): Node[] {
 export const address = kindOfPiece<Values>({
   kind: 'address',
   label: 'Address',
+  about: 'An address with telephone, e-mail and opening hours, also told to search engines.',
+  sample: {
+    name: 'Pier House',
+    line1: '1 Example Quay',
+    telephone: '+44 1632 960000',
+    mail: 'name@example.com',
+  },
   properties,
   css: {
     '.address': { 'font-style': 'normal' },

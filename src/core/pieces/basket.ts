@@ -100,6 +100,8 @@ const layouts = ({ inside }: Values) =>
 export const basket = kindOfPiece<Values>({
   kind: 'basket',
   label: 'Basket',
+  about: 'The basket with how many things are in it.',
+  sample: { count: 3 },
   properties,
   foreseen: [{ id: 'basket', label: 'Two digits in the basket', values: { count: 88 } }],
   css: {

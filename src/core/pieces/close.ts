@@ -80,6 +80,7 @@ const layouts = ({ shows, least }: Values) =>
 export const close = kindOfPiece<Values>({
   kind: 'close',
   label: 'Close button',
+  about: 'Closes the drawer in which it stands.',
   only: 'drawers',
   properties,
   css: { '.close': dressedCss },

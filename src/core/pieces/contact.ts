@@ -52,6 +52,8 @@ const layouts = () => ({ '': { ...signAndWords, paddingBlock: { em: 0.25 } } });
 export const contact = kindOfPiece<Values>({
   kind: 'contact',
   label: 'Contact link',
+  about: 'One telephone number or e-mail address, dialled or written to by a click.',
+  sample: { link: { to: 'telephone', telephone: '+44 1632 960000' } },
   properties,
   css: { '.contact': { color: 'inherit', 'text-decoration': 'none', ...dressedCss } },
   layouts,

@@ -61,6 +61,7 @@ const layouts = ({ stands, length, alignSelf }: Values) =>
 export const divider = kindOfPiece<Values>({
   kind: 'divider',
   label: 'Divider',
+  about: 'A line between what is on either side of it.',
   properties,
   css: { '.divider': { margin: '0', border: '0' } },
   layouts,

@@ -121,6 +121,8 @@ const framed = ({ loads, address }: Values, embeds: (address: string) => boolean
 export const embed = kindOfPiece<Values>({
   kind: 'embed',
   label: 'Page from elsewhere',
+  about: 'A page of another site, such as a map, in a frame or asked for first.',
+  sample: { address: 'https://maps.example.com/harbour', title: 'Map of the harbour' },
   properties,
   css: {
     '.embed-frame': {

@@ -110,6 +110,7 @@ const languageHtml = ({ tag, name }: { tag: string; name: string }): Node[] => [
 export const languageChoice = kindOfPiece<Values>({
   kind: 'language',
   label: 'Language choice',
+  about: 'The languages of the site: in a row, a list or a drop-down.',
   properties,
   css: {
     ...chooserCss,

@@ -310,6 +310,7 @@ const standingOpenCss: Rules = {
 export const links = kindOfPiece<Values>({
   kind: 'links',
   label: 'Link list',
+  about: 'A list of links with a heading, or one for each item of a menu.',
   properties,
   headings: ({ headingStyle }) => [headingStyle],
   css: {

@@ -180,6 +180,7 @@ const layouts = (values: Values) => {
 export const logo = kindOfPiece<Values>({
   kind: 'logo',
   label: 'Logo',
+  about: 'The brand’s logo, which leads home; another version of it where room is short.',
   needed: true,
   properties,
   css: { '.logo': { color: 'inherit', 'text-decoration': 'none' } },

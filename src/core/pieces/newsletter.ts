@@ -157,6 +157,7 @@ const layouts = ({ fieldWidth, fieldHeight, rowGap }: Values) =>
 export const newsletter = kindOfPiece<Values>({
   kind: 'newsletter',
   label: 'Newsletter',
+  about: 'A form to subscribe by e-mail, with consent and its answers.',
   properties,
   css: {
     '.newsletter-field': {

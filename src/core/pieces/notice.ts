@@ -57,6 +57,7 @@ const layouts = () =>
 export const notice = kindOfPiece<Values>({
   kind: 'notice',
   label: 'Notice',
+  about: 'A line of news that visitors can put away.',
   properties,
   css: { '.notice p': { margin: '0' } },
   layouts,

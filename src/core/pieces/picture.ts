@@ -50,6 +50,7 @@ const layouts = ({ pictureHeight }: Values) =>
 export const picture = kindOfPiece<Values>({
   kind: 'picture',
   label: 'Picture',
+  about: 'One picture of the site’s artwork.',
   properties,
   css: { '.picture img': { 'object-fit': 'contain' } },
   layouts,

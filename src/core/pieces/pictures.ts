@@ -47,6 +47,7 @@ const layouts = ({ pictureHeight, pictureGap }: Values) =>
 export const pictures = kindOfPiece<Values>({
   kind: 'pictures',
   label: 'Row of pictures',
+  about: 'Pictures beside each other, such as partners, each with its link.',
   properties,
   css: {
     '.pictures ul': bareList,

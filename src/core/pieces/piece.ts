@@ -165,6 +165,10 @@ export const nestedWays = (entries: readonly ItemTree[], above: readonly number[
 export interface PieceKind<V = Record<string, unknown>> {
   kind: string;
   label: string;
+  /** What it is for, in a sentence. */
+  about: string;
+  /** Values with which it has something to show where it is offered; for kinds that are empty from the start. */
+  sample?: Partial<V>;
   properties: PropertyList<V>;
   /** What every piece of this kind looks like, beside where its boxes stand. */
   css: Rules;

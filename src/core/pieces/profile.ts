@@ -200,6 +200,7 @@ function whoHtml(values: Values, name: Who, context: PieceContext): Element | nu
 export const profile = kindOfPiece<Values>({
   kind: 'profile',
   label: 'Profile',
+  about: 'A portrait with a name and a line, or the way to sign in.',
   properties,
   foreseen: foreseenWho,
   css: {

@@ -129,6 +129,7 @@ const layouts = ({ form, fieldWidth, fieldLeast, fieldHeight, takesRest }: Value
 export const search = kindOfPiece<Values>({
   kind: 'search',
   label: 'Search',
+  about: 'Searches the pages of the site: a field, or a sign that opens it.',
   properties,
   css: {
     '.search-open, .search-go': dressedCss,

@@ -75,6 +75,7 @@ const layouts = ({ signSize, signGap }: Values) =>
 export const social = kindOfPiece<Values>({
   kind: 'social',
   label: 'Social links',
+  about: 'Where the site is followed elsewhere, as pictograms.',
   properties,
   css: {
     '.social ul': bareList,

@@ -53,6 +53,7 @@ type Values = ValuesOf<typeof properties>;
 export const text = kindOfPiece<Values>({
   kind: 'text',
   label: 'Text',
+  about: 'A line of text with links and emphasis.',
   properties,
   css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
   layouts: () => ({ '': {} }),

@@ -38,6 +38,7 @@ const layouts = () => ({ '': { ...signAndWords, paddingBlock: { em: 0.25 } } });
 export const toTop = kindOfPiece<Values>({
   kind: 'top',
   label: 'Back to the top',
+  about: 'Leads back to the top of the page.',
   properties,
   css: { '.top': { color: 'inherit', 'text-decoration': 'none', ...dressedCss } },
   layouts,

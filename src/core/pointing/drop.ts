@@ -90,13 +90,13 @@ function sideOf(box: SeenBox, side: 'left' | 'right' | 'top' | 'bottom'): SeenBo
 }
 
 /**
- * Where a piece goes that is let go of at a point of a view: into the bay that is there or the nearest one, before or behind the
+ * Where a piece goes, a new one where none is named, that is let go of at a point of a view: into the bay that is there or the nearest one, before or behind the
  * piece that is nearest in it, along the way in which they stand. The place is counted as if the moved piece were out already.
  * Null where there are no bays.
  */
 export function dropAt(
   bays: readonly SeenBay[],
-  moved: Id,
+  moved: Id | null,
   { x, y, rightToLeft }: { x: number; y: number; rightToLeft: boolean },
 ): Drop | null {
   // Where several are as near, the smaller one is meant: the others are reached elsewhere too.

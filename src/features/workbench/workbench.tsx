@@ -36,6 +36,7 @@ import { useKeys, type KeyAction } from './pointing/use-keys';
 import { PlacingMark } from './placing-mark';
 import { movedSpot, NOTHING_FURTHER } from './plan/move';
 import { Plan } from './plan/plan';
+import { usePutIn } from './plan/use-put-in';
 import { PreviewArea } from './preview/preview-area';
 import { viewsOf, type ViewWidths } from './preview/views';
 import {
@@ -69,11 +70,14 @@ interface LowerProps {
   assemblyId: string;
   selected: Selection;
   onSelect(selection: Selection): void;
+  /** The kind of the new piece that is carried from the gallery to a bay; null for none. */
+  carried: string | null;
   /** The cell that is being changed in a view. */
   lit: LitCell | null;
   /** What it is asked of why it is so. */
   asked: Asked | null;
   onAsk(asked: Asked | null): void;
+  onCarry(kind: string | null): void;
 }
 
 /** Plan and sheet. */
@@ -85,6 +89,8 @@ const Lower = memo(function Lower({
   lit,
   asked,
   onAsk,
+  carried,
+  onCarry,
 }: LowerProps) {
   const router = useRouter();
   const [sought, setSought] = useState<Sought | null>(null);
@@ -134,6 +140,8 @@ const Lower = memo(function Lower({
           assembly={assembly}
           selection={inPlan(selection) ?? { on: 'assembly' }}
           onSelect={setSelected}
+          carried={carried}
+          onCarry={onCarry}
         />
         <ShowsWhere kind={kind} assembly={assembly} onSelect={setSelected} />
       </div>
@@ -161,7 +169,7 @@ const Lower = memo(function Lower({
   );
 });
 
-interface ViewsProps extends Omit<LowerProps, 'lit' | 'asked' | 'onAsk'> {
+interface ViewsProps extends Omit<LowerProps, 'lit' | 'asked' | 'onAsk' | 'onCarry'> {
   /** The cell that is being changed in a view; null when none is any more. */
   onLit(cell: LitCell | null): void;
   /** It is asked why something is as it is. */
@@ -181,6 +189,7 @@ const Views = memo(function Views({
   onLit,
   onWhy,
   onOpened,
+  carried,
   edge,
 }: ViewsProps) {
   const site = useSiteNow();
@@ -207,6 +216,7 @@ const Views = memo(function Views({
   const held = assembly ? heldSelection(site, home, selected) : null;
   const pointed = held && asPointed(home, held);
   const [moved, setMoved] = useState('');
+  const putIn = usePutIn(home, onSelect);
   const hovered = useRef<Spotted | null>(null);
   const act = (action: KeyAction, spot = hovered.current) => {
     if (!assembly || !pointed) return;
@@ -245,6 +255,8 @@ const Views = memo(function Views({
               : asSelection(home, next),
           )
         }
+        carried={carried}
+        onPut={putIn}
         onAct={act}
         onHovered={(spot) => (hovered.current = spot)}
         onLit={onLit}
@@ -276,6 +288,7 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
   const [selected, setSelected] = useState<Selection>({ on: 'bar', id: last });
   const [lit, setLit] = useState<LitCell | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
+  const [carried, setCarried] = useState<string | null>(null);
   const askSpot = useCallback((spot: Spotted) => setAsked({ of: 'spot', ...spot }), []);
   // The views show at once what is selected; plan and sheet follow.
   const later = useDeferredValue(selected);
@@ -295,6 +308,7 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
         assemblyId={assemblyId}
         selected={selected}
         onSelect={setSelected}
+        carried={carried}
         onLit={setLit}
         onWhy={askSpot}
         onOpened={setOpened}
@@ -309,6 +323,8 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
         lit={lit}
         asked={asked}
         onAsk={setAsked}
+        carried={carried}
+        onCarry={setCarried}
       />
     </div>
   );

@@ -82,7 +82,7 @@ export interface FramePointing {
   /** Something is dragged: what it is, where the pointer is, and where it was let go of; null where it was not. */
   onGrasped(chain: readonly FrameElement[]): void;
   onDragged(at: FramePoint): void;
-  onDropped(at: Pick<FramePoint, 'x' | 'y'> | null): void;
+  onDropped(at: FramePoint | null): void;
   /** What it says the boxes of, once, by selectors; null for nothing. */
   measure: readonly string[] | null;
   onMeasured(boxes: readonly (FrameBox | null)[]): void;
@@ -97,7 +97,7 @@ type FrameMessage =
   | { says: 'pressed'; combo: string }
   | { says: 'grasped'; chain: readonly FrameElement[] }
   | { says: 'dragged'; at: FramePoint }
-  | { says: 'dropped'; at: Pick<FramePoint, 'x' | 'y'> | null }
+  | { says: 'dropped'; at: FramePoint | null }
   | { says: 'measured'; boxes: readonly (FrameBox | null)[] }
   | { says: 'ready'; file: string }
   | { says: 'painted'; round: number; at: number }

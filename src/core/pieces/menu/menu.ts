@@ -28,6 +28,7 @@ import { menuPieceProperties, type MenuValues } from './properties';
 export const menu = kindOfPiece<MenuValues>({
   kind: 'menu',
   label: 'Menu',
+  about: 'A menu in a row, a column or columns, or behind a menu button.',
   properties: menuPieceProperties,
   needed: true,
   rowOf: 'menu',

@@ -2,14 +2,10 @@
 
 import { PlusOutlined } from '@ant-design/icons';
 import { useDroppable } from '@dnd-kit/core';
-import { Dropdown } from 'antd';
-import type { ReactNode } from 'react';
-import { pieceKindsIn } from '@/core/pieces';
-import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { useState, type ReactNode } from 'react';
 import styles from './plan.module.css';
 
 interface BayProps {
-  kind: AssemblyKind;
   bar: string;
   barName: string;
   bay: string;
@@ -17,20 +13,37 @@ interface BayProps {
   name: string;
   selected: boolean;
   children: ReactNode;
+  /** Whether a new piece is carried, that can be dropped here. */
+  carried: boolean;
   onSelect(): void;
-  onAdd(kind: string): void;
+  /** Asks which piece to add. */
+  onAsk(): void;
+  /** The carried piece was dropped here. */
+  onDropped(): void;
 }
 
 /** A bay of a bar in the plan: pieces are dropped on it, and put in by its plus. */
-export function Bay({ kind, bar, barName, bay, name, selected, children, onSelect, onAdd }: BayProps) {
+export function Bay({ bar, barName, bay, name, selected, children, carried, ...on }: BayProps) {
   const { setNodeRef, isOver } = useDroppable({ id: `${bar}/${bay}`, data: { bar, bay } });
-  const items = pieceKindsIn(kind).map((each) => ({ key: each.kind, label: each.label }));
+  const [carriedOver, setCarriedOver] = useState(false);
+  const over = isOver || (carried && carriedOver);
   return (
     <div
       ref={setNodeRef}
-      className={`${styles.bay} ${isOver ? styles.bayOver : ''} ${selected ? styles.baySelected : ''}`}
+      className={`${styles.bay} ${over ? styles.bayOver : ''} ${selected ? styles.baySelected : ''}`}
       role="group"
       aria-label={`${barName}, ${name}`}
+      onDragOver={(event) => {
+        if (!carried) return;
+        event.preventDefault();
+        setCarriedOver(true);
+      }}
+      onDragLeave={() => setCarriedOver(false)}
+      onDrop={(event) => {
+        if (!carried) return;
+        event.preventDefault();
+        on.onDropped();
+      }}
     >
       <div className={styles.bayHead}>
         <button
@@ -38,23 +51,19 @@ export function Bay({ kind, bar, barName, bay, name, selected, children, onSelec
           className="plain"
           aria-pressed={selected}
           aria-label={`Bay: ${barName}, ${name}`}
-          onClick={onSelect}
+          onClick={on.onSelect}
         >
           {name}
         </button>
-        <Dropdown
-          trigger={['click']}
-          menu={{ items, className: styles.kinds, onClick: ({ key }) => onAdd(key) }}
+        <button
+          type="button"
+          className={styles.add}
+          aria-label={`Add a piece: ${barName}, ${name}`}
+          aria-haspopup="dialog"
+          onClick={on.onAsk}
         >
-          <button
-            type="button"
-            className={styles.add}
-            aria-label={`Add a piece: ${barName}, ${name}`}
-            aria-haspopup="menu"
-          >
-            <PlusOutlined aria-hidden="true" />
-          </button>
-        </Dropdown>
+          <PlusOutlined aria-hidden="true" />
+        </button>
       </div>
       <div className={styles.chips}>{children}</div>
     </div>

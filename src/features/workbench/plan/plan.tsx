@@ -25,8 +25,9 @@ import { BarActions } from './bar-actions';
 import { Bay } from './bay';
 import { Chip } from './chip';
 import { movedSpot, NOTHING_FURTHER, spotBeside, type Direction } from './move';
-import { startPiece } from './new-piece';
+import { PieceGallery } from './piece-gallery';
 import styles from './plan.module.css';
+import { usePutIn } from './use-put-in';
 import { usePlanActions } from './use-plan-actions';
 import { usePlanClipboard } from './use-clipboard';
 
@@ -35,6 +36,9 @@ interface PlanProps {
   assembly: Assembly;
   selection: Selection;
   onSelect(selection: Selection): void;
+  /** The kind of the new piece that is carried from the gallery. */
+  carried: string | null;
+  onCarry(kind: string | null): void;
 }
 
 /** Where a dragged piece was let go: beside the piece below the pointer, or at the end of a bay. */
@@ -56,7 +60,7 @@ function piecesIn(assembly: Assembly, spot: Omit<Spot, 'index'>): readonly strin
 }
 
 /** The scheme of bars, bays and pieces. */
-export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
+export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: PlanProps) {
   const starting = useBeginAssembly(kind, assembly);
   const empty = kind !== 'drawers' && Object.keys(assembly.pieces).length === 0;
   const site = useSite();
@@ -87,13 +91,11 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
     );
     setSaid(`${pieceTitle(site, assembly.pieces[piece]!)}: ${name}, ${bay}, place ${spot.index + 1}`);
   };
-  const add = (bar: string, bay: string, pieceKindName: string) => {
-    const piece = startPiece(site, pieceKindName, kind, newId);
-    edit([
-      { edit: 'addPiece', at, spot: { bar, bay, index: piecesIn(assembly, { bar, bay }).length }, piece },
-    ]);
-    onSelect({ on: 'piece', id: piece.id });
-  };
+  const putIn = usePutIn(at, onSelect);
+  const add = (bar: string, bay: string, pieceKindName: string) =>
+    putIn({ bar, bay, index: piecesIn(assembly, { bar, bay }).length }, pieceKindName);
+  const [asked, setAsked] = useState<{ bar: string; bay: string } | null>(null);
+  const askedBar = asked && assembly.bars[asked.bar];
   const clipboard = usePlanClipboard(at, assembly, selection, onSelect);
   const remove = (piece: string) => {
     const selected = selectedPieces(selection);
@@ -110,14 +112,15 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
   const bayOf = (bar: Bar, { id: bay, pieces }: Bar['bays'][number], index: number) => (
     <Bay
       key={bay}
-      kind={kind}
       bar={bar.id}
       barName={bar.name}
       bay={bay}
       name={bayName(index, bar.bays.length)}
       selected={selection.on === 'bay' && selection.bar === bar.id && selection.id === bay}
       onSelect={() => onSelect({ on: 'bay', bar: bar.id, id: bay })}
-      onAdd={(pieceKindName) => add(bar.id, bay, pieceKindName)}
+      carried={carried !== null}
+      onAsk={() => setAsked({ bar: bar.id, bay })}
+      onDropped={() => carried !== null && add(bar.id, bay, carried)}
     >
       {pieces.map((id) => (
         <Chip
@@ -190,6 +193,22 @@ export function Plan({ kind, assembly, selection, onSelect }: PlanProps) {
         </p>
       )}
       {starting.gallery}
+      {askedBar && (
+        <PieceGallery
+          into={kind}
+          bar={askedBar}
+          where={placeName(site, { on: 'bay', ...at, ...asked })}
+          onPick={(picked) => {
+            setAsked(null);
+            add(asked.bar, asked.bay, picked);
+          }}
+          onCarry={(next) => {
+            onCarry(next);
+            if (next === null) setAsked(null);
+          }}
+          onClose={() => setAsked(null)}
+        />
+      )}
       <p className={styles.addBar}>
         <Button size="small" onClick={addBar}>
           Add a bar

@@ -2,6 +2,8 @@
 
 import { useMemo, useState, type ComponentProps } from 'react';
 import { useAdvances } from '@/client/open-site-context';
+import type { AssemblyPlace } from '@/core/edit/place';
+import type { Spot } from '@/core/edit/pieces';
 import { itemHolders, itemSelector } from '@/core/pointing/items';
 import { phases, type Phase } from '@/core/properties/phases';
 import { pointedKey, type Pointed } from '@/core/pointing/pointed';
@@ -9,11 +11,13 @@ import { dimensionsOf, type Dimension } from '@/core/pointing/dimensions';
 import { pointedAt } from '@/core/pointing/pointed-at';
 import { wordsAt, type WordsAt } from '@/core/pointing/words-at';
 import { targetOf } from '@/core/pointing/target';
+import { directionOf } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame, type FrameBox, type FrameElement, type FramePlace } from '@/ui/preview/preview-frame';
 import type { LitCell } from './dimension-line';
 import { DimensionLines } from './dimension-lines';
 import { DragDrawing } from './drag-drawing';
+import { DropGround } from './drop-ground';
 import { pointedName } from '../titles';
 import { TypedWords } from './typed-words';
 import { useDragging } from './use-dragging';
@@ -71,6 +75,10 @@ export interface Spotted {
 
 export interface Pointing {
   selected: Pointed;
+  /** The assembly that new pieces go into, and the kind of the one that is carried there; null for none. */
+  home: AssemblyPlace;
+  carried: string | null;
+  onPut(spot: Spot, kind: string): void;
   /** What was clicked, from the innermost out; with `more`, beside what is selected already. */
   onClicked(levels: readonly Pointed[], more: boolean): void;
   /** What lies under the pointer; null when it left. */
@@ -108,7 +116,12 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
   const place = placed && JSON.stringify(placed.target) === said ? placed : null;
   const levels = (chain: readonly FrameElement[]) =>
     pointedAt(site, advances, chain).map(({ pointed, element }) => ({ pointed, box: chain[element]!.box }));
-  const dragging = useDragging(site, (piece) => pointing.onClicked([piece], false));
+  const dragging = useDragging(site, {
+    home: pointing.home,
+    carried: pointing.carried,
+    onMoved: (piece) => pointing.onClicked([piece], false),
+    onPut: pointing.onPut,
+  });
   const spot = (pointed: Pointed): Spotted => ({ pointed, width: frame.width, phase });
   const isSelected = hovered && pointedKey(hovered.pointed) === pointedKey(selected);
   return (
@@ -171,6 +184,14 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
           />
         )}
       </div>
+      {pointing.carried !== null && (
+        <DropGround
+          scale={frame.scale}
+          rightToLeft={directionOf(language) === 'rtl'}
+          onDragged={dragging.drag}
+          onDropped={dragging.letGo}
+        />
+      )}
       {dragging.drawing && <DragDrawing drawing={dragging.drawing} scale={frame.scale} />}
       {typed && <TypedWords {...typed} scale={frame.scale} onDone={() => setTyped(null)} />}
       {place?.box && !dragging.drawing && place.lines.length === dimensions.length && (

@@ -13,7 +13,8 @@ import type { FrameBox, FramePoint } from '@/ui/preview/preview-frame';
 /** What is dragged, and the selectors of all bays and pieces of its assembly, of which the view tells the boxes. */
 interface Dragging {
   at: AssemblyPlace;
-  piece: Id;
+  /** Null for a new one, that is carried there from outside. */
+  piece: Id | null;
   measure: readonly string[];
   boxes: readonly (FrameBox | null)[] | null;
   point: FramePoint | null;
@@ -63,8 +64,17 @@ function seenBays(site: Site, { at, boxes, point }: Dragging): SeenBay[] {
 const isSame = (one: Spot | null, { bar, bay, index }: Spot) =>
   one?.bar === bar && one.bay === bay && one.index === index;
 
-/** Pieces that are dragged in a view: what the view is asked for and what is drawn over it; Escape leaves them where they were. */
-export function useDragging(site: Site, onMoved: (piece: Pointed) => void) {
+/** What becomes of pieces that are dragged. */
+interface Drags {
+  /** The assembly that new pieces go into, and the kind of the one that is carried there; null for none. */
+  home: AssemblyPlace;
+  carried: string | null;
+  onMoved(piece: Pointed): void;
+  onPut(spot: Spot, kind: string): void;
+}
+
+/** Pieces that are dragged in a view, or carried into it: what the view is asked for and what is drawn over it; Escape leaves them where they were. */
+export function useDragging(site: Site, { home, carried, onMoved, onPut }: Drags) {
   const edit = useEdit();
   const advances = useAdvances();
   const [dragging, setDragging] = useState<Dragging | null>(null);
@@ -93,34 +103,37 @@ export function useDragging(site: Site, onMoved: (piece: Pointed) => void) {
     })),
     drop,
   };
+  const begun = (at: AssemblyPlace, piece: Id | null): Dragging => {
+    const measure = thingsIn(site, at).map((each) => targetOf(site, advances, each)?.selector ?? ':not(*)');
+    return { at, piece, measure, boxes: null, point: null };
+  };
   return {
     drawing,
     measure: dragging?.measure ?? null,
     /** A thing is dragged, if it is a piece or in one; given from the innermost out. */
     grasp(levels: readonly Pointed[]) {
       const held = levels.find(({ on }) => on === 'piece' || on === 'item');
-      if (held?.on !== 'piece' && held?.on !== 'item') return;
-      const { at } = held;
-      const measure = thingsIn(site, at).map((each) => targetOf(site, advances, each)?.selector ?? ':not(*)');
-      setDragging({
-        at,
-        piece: held.on === 'piece' ? held.id : held.piece,
-        measure,
-        boxes: null,
-        point: null,
-      });
+      if (held?.on === 'piece') setDragging(begun(held.at, held.id));
+      if (held?.on === 'item') setDragging(begun(held.at, held.piece));
     },
     measured: (boxes: readonly (FrameBox | null)[]) =>
       setDragging((before) => before && { ...before, boxes }),
-    drag: (point: FramePoint) => setDragging((before) => before && { ...before, point }),
+    drag: (point: FramePoint) =>
+      setDragging((before) => {
+        const held = before ?? (carried === null ? null : begun(home, null));
+        return held && { ...held, point };
+      }),
     /** It was let go of; without a point, it stays. */
-    letGo(point: { x: number; y: number } | null) {
+    letGo(point: FramePoint | null) {
       setDragging(null);
-      if (!dragging || !point) return;
+      const to = dragging && dropOf(point);
+      if (!to) return;
       const { at, piece } = dragging;
-      const to = dropOf({ rightToLeft: false, ...dragging.point, ...point });
-      const assembly = site[at.in][at.assembly]!;
-      if (!to || isSame(spotOf(assembly, piece), to.spot)) return;
+      if (piece === null) {
+        if (carried !== null) onPut(to.spot, carried);
+        return;
+      }
+      if (isSame(spotOf(site[at.in][at.assembly]!, piece), to.spot)) return;
       edit([{ edit: 'movePiece', at, piece, spot: to.spot }]);
       onMoved({ at, on: 'piece', id: piece });
     },

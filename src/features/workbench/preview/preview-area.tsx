@@ -39,6 +39,8 @@ interface PreviewAreaProps {
   selected: Pointed;
   /** With `more`, beside what is selected already. */
   onSelect(pointed: Pointed, more: boolean): void;
+  carried: Pointing['carried'];
+  onPut: Pointing['onPut'];
   onAct: Pointing['onAct'];
   onHovered: Pointing['onHovered'];
   onLit: Pointing['onLit'];
@@ -96,6 +98,8 @@ function Views({
   views,
   selected,
   onSelect,
+  carried,
+  onPut,
   onAct,
   onHovered,
   onLit,
@@ -243,6 +247,9 @@ function Views({
         language={shownPage.language}
         pointing={{
           selected,
+          home: { in: kind, assembly: assembly.id },
+          carried,
+          onPut,
           onClicked: (levels, more) => select(key, levels, more),
           onAct,
           onHovered,

@@ -1,0 +1,17 @@
+import { newId } from '@/client/new-id';
+import { useEdit, useSite } from '@/client/open-site-context';
+import type { AssemblyPlace } from '@/core/edit/place';
+import type { Spot } from '@/core/edit/pieces';
+import type { Selection } from '../selection';
+import { startPiece } from './new-piece';
+
+/** Puts a new piece of a kind into a bay, and selects it. */
+export function usePutIn(at: AssemblyPlace, onSelect: (selection: Selection) => void) {
+  const site = useSite();
+  const edit = useEdit();
+  return (spot: Spot, kind: string) => {
+    const piece = startPiece(site, kind, at.in, newId);
+    edit([{ edit: 'addPiece', at, spot, piece }]);
+    onSelect({ on: 'piece', id: piece.id });
+  };
+}
