@@ -14,6 +14,8 @@ export default defineConfig({
   timeout: 120_000,
   // Two browsers and the server share two cores.
   expect: { timeout: 30_000 },
+  // A machine that is short of memory may lose a page; what passes at a second go only is named at the end of the run.
+  retries: 1,
   forbidOnly: Boolean(process.env.CI),
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : 'list',
   use: {

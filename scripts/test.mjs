@@ -56,6 +56,15 @@ function countsOf(file, read) {
   }
 }
 
+/** The tests of a report that passed at a second go only. */
+const flakyIn = (suites = []) =>
+  suites.flatMap(({ suites: inner, specs = [], file }) => [
+    ...specs
+      .filter(({ tests: all }) => all.some(({ status }) => status === 'flaky'))
+      .map(({ title }) => `${file} › ${title}`),
+    ...flakyIn(inner),
+  ]);
+
 // Two things that are fetched do not have to wait for each other.
 await Promise.all([ensurePackages(), ensureChromium()]);
 const failed = [];
@@ -75,10 +84,12 @@ const unit = countsOf(unitReport, (report) => ({
   passed: report.numPassedTests,
   failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
 }));
-const browser = countsOf(interfaceReport, ({ stats }) => ({
+const browser = countsOf(interfaceReport, ({ stats, suites }) => ({
   passed: stats.expected + stats.flaky,
   failed: stats.unexpected,
+  again: flakyIn(suites),
 }));
 console.log(`\nRan ${times.join(', ')}.${failed.length > 0 ? ` Failed: ${failed.join(', ')}.` : ''}`);
+for (const title of browser.again ?? []) console.log(`Passed at a second go only: ${title}`);
 console.log(`tests: ${unit.passed + browser.passed} passed, ${unit.failed + browser.failed} failed`);
 process.exit(failed.length > 0 || unit.passed === 0 || browser.passed === 0 ? 1 : 0);

@@ -102,7 +102,7 @@ async function faultsOf(page: Page, judge: Page, site: Site, width: number, most
   return (await faults(page, judge, most)).map((fault) => `at ${width}: ${fault}`);
 }
 
-const looked = someOf(starters, 6);
+const looked = someOf(starters, 12);
 
 for (const { id, name } of looked)
   test(`what has the focus in “${name}” has a ring that stands out on whatever is behind`, async ({

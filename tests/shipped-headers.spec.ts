@@ -121,7 +121,7 @@ for (const { as, root, css } of readings)
     });
     const page = await browser.newPage();
     const lost: string[] = [];
-    for (const { id } of someOf(starters, 3))
+    for (const { id } of someOf(starters, 6))
       for (const site of ['hollin-sound', 'orrery-house'].slice(0, sample(1, 2))) {
         await visitHandedOver(page, demoDb, withStarter(demo(site), id));
         if (css) await page.addStyleTag({ content: css });

@@ -64,10 +64,45 @@ function featuresOf({ letterSpacing, features }: FaceOfFamily): { features?: Fon
   return set === undefined ? {} : { features: set };
 }
 
-/**
- * The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own; a
- * character that none of them holds is counted to the first.
- */
+/** A stretch of text that one character set holds. */
+interface Stretch {
+  subset: FontSubset;
+  text: string;
+}
+
+/** The stretches of a text by the character sets that hold them; a character that none of them holds is counted to the first. */
+function stretchesOf(subsets: readonly FontSubset[], text: string): Stretch[] {
+  const subsetOf = (character: string) =>
+    // Where several sets hold a character, the one that stands last in the stylesheet wins (CSS Fonts 4, 5.3).
+    subsets.findLast((subset) => subsetHolds(subset, character)) ?? subsets[0]!;
+  const stretches: Stretch[] = [];
+  // A letter is looked for with its marks as one character, where there is such a one.
+  for (const character of text.normalize('NFC')) {
+    const last = stretches.at(-1);
+    // A letter and its marks are set by one font, where it has them (CSS Fonts 4, 5.3 "Cluster Matching").
+    const joins = last && mark.test(character) && subsetHolds(last.subset, character);
+    const subset = joins ? last.subset : subsetOf(character);
+    if (last?.subset === subset) last.text += character;
+    else stretches.push({ subset, text: character });
+  }
+  return stretches;
+}
+
+/** How many texts are kept in stretches: a text is asked for in many faces of a family. */
+const MOST_KEPT = 20_000;
+const known = new Map<readonly FontSubset[], Map<string, readonly Stretch[]>>();
+
+function keptStretches(subsets: readonly FontSubset[], text: string): readonly Stretch[] {
+  const kept = known.get(subsets) ?? new Map<string, readonly Stretch[]>();
+  const before = kept.get(text);
+  if (before) return before;
+  if (kept.size >= MOST_KEPT) kept.clear();
+  const stretches = stretchesOf(subsets, text);
+  known.set(subsets, kept.set(text, stretches));
+  return stretches;
+}
+
+/** The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own. */
 export function textRuns(site: Site, face: FaceOfFamily, text: string, language: string): TextRun[] {
   const { family } = face;
   const said = { ...featuresOf(face), language };
@@ -77,24 +112,8 @@ export function textRuns(site: Site, face: FaceOfFamily, text: string, language:
     return [{ source: { ...uploadedSource(file, Number(face.weight)), ...said }, text }];
   }
   const nearest = nearestFace(shipped, face);
-  const subsetOf = (character: string) =>
-    // Where several sets hold a character, the one that stands last in the stylesheet wins (CSS Fonts 4, 5.3).
-    shipped.subsets.findLast((subset) => subsetHolds(subset, character)) ?? shipped.subsets[0]!;
-  const runs: { subset: FontSubset; run: TextRun }[] = [];
-  // A letter is looked for with its marks as one character, where there is such a one.
-  for (const character of text.normalize('NFC')) {
-    const last = runs.at(-1);
-    // A letter and its marks are set by one font, where it has them (CSS Fonts 4, 5.3 "Cluster Matching").
-    const joins = last && mark.test(character) && subsetHolds(last.subset, character);
-    const subset = joins ? last.subset : subsetOf(character);
-    if (last?.subset === subset) last.run.text += character;
-    else {
-      const name = shippedFileName({ family, subset, ...nearest });
-      runs.push({
-        subset,
-        run: { source: { from: 'shipped', name, weight: null, ...said }, text: character },
-      });
-    }
-  }
-  return runs.map(({ run }) => run);
+  return keptStretches(shipped.subsets, text).map(({ subset, text: stretch }) => {
+    const name = shippedFileName({ family, subset, ...nearest });
+    return { source: { from: 'shipped', name, weight: null, ...said }, text: stretch };
+  });
 }

@@ -139,7 +139,8 @@ function shapedExtent(
     if (advance === null) measured = false;
     else em += advance;
   }
-  return measured ? { em, spacing: spaced(shown) * face.letterSpacing } : null;
+  const { letterSpacing } = face;
+  return measured ? { em, spacing: letterSpacing === 0 ? 0 : spaced(shown) * letterSpacing } : null;
 }
 
 /** The width of a text on one line, in CSS px; null as long as some of it was not measured. */
