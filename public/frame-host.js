@@ -28,7 +28,6 @@
     for (const { name, value } of page.documentElement.attributes)
       document.documentElement.setAttribute(name, value);
     document.title = page.title;
-    document.head.append(...styles.map(({ style }) => style));
     // Made anew in this document: a picture of one that is shown nowhere may not begin to load when it is taken over.
     document.body.replaceChildren(
       ...[...page.body.childNodes].map((node) => document.importNode(node, true)),

@@ -69,6 +69,7 @@ test('no violation on a handed-over page with a piece of every kind, its drop-do
 
 const screens = [
   '',
+  'sites/orrery-house/begin',
   'sites/hollin-sound/pages',
   'sites/hollin-sound/menus',
   'sites/hollin-sound/texts',
@@ -97,6 +98,12 @@ test('no violation with a cell being edited, and with the dialog of pages open',
   await openCell(page, 'Least height', 'Desktop');
   await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('x');
   expect(await violations(page)).toEqual([]);
+  // Cells are marked, and it is asked why one is so.
+  await page.keyboard.press('Escape');
+  await page.locator('[data-cell]').first().focus();
+  for (const key of ['Shift+ArrowDown', '?']) await page.keyboard.press(key);
+  await expect(page.getByRole('region', { name: 'Why is it so' })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
   await page.goto('/sites/hollin-sound/pages');
   await page.getByRole('button', { name: 'Add pages…' }).click();
   await page.getByLabel(/One page a line/).fill('A  /a\nB  /a');
@@ -112,8 +119,15 @@ test('no violation in the columns of states', async ({ page }) => {
   expect(await violations(page)).toEqual([]);
 });
 
-test('no violation among the starters', async ({ page }) => {
+test('no violation among the pieces, and among the starters', async ({ page }) => {
   await page.goto('/sites/hollin-sound/headers');
+  await page
+    .getByRole('button', { name: /^Add a piece: / })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog').getByRole('button', { name: /^Divider/ })).toBeVisible();
+  expect(await violations(page, '[role="dialog"]')).toEqual([]);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Main header' }).first().click();
   await page.getByRole('menuitem', { name: 'New header…' }).click();
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Side panel/ })).toBeVisible();

@@ -152,7 +152,7 @@ test('the same where lines run from right to left', async ({ page }) => {
 
 test('every drop-down of starters stands where it was worked out, within the window', async ({ page }) => {
   let all = 0;
-  for (const { id, name } of someOf(starters, 5)) {
+  for (const { id, name } of someOf(starters, 3)) {
     const { wrong, compared } = await compare(
       page,
       withStarter(demo('hollin-sound'), id),
@@ -161,7 +161,7 @@ test('every drop-down of starters stands where it was worked out, within the win
     all += compared;
     expect([name, wrong]).toEqual([name, []]);
   }
-  expect(all).toBeGreaterThan(50);
+  expect(all).toBeGreaterThan(sample(10, 50));
 });
 
 /** The demo with its main menu said otherwise. */

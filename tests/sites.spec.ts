@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { copyOfDemo } from './support/site';
+import { copyOfDemo, pageList, saved, storedSite, view } from './support/site';
 import { test } from './support/test';
 
 test('each site is drawn at two widths, with how long ago it was changed; a copy of it is made and removed', async ({
@@ -47,4 +47,58 @@ test('a site that is asked for without a name, twice over, or as a copy of none 
   expect(await asked({})).toEqual([422, either]);
   expect(await asked({ name: 'Both', copyOf: 'hollin-sound' })).toEqual([422, either]);
   expect(await asked({ copyOf: 'gone' })).toEqual([404, expect.any(String)]);
+});
+
+test('a new site begins with its pages, a colour and a header, drawer and footer from what is ready-made, all drawn with what there is by then', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByLabel('A new site').fill('Larch House');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  const strip = (kind: string) => page.getByRole('region', { name: `Begin with a ${kind}` });
+  await page.getByRole('button', { name: 'Add pages…' }).click();
+  await page.getByLabel(/One page a line/).fill(pageList);
+  await page.getByRole('button', { name: 'Add 6 pages' }).click();
+  const drawn = strip('header').frameLocator('iframe').first();
+  await expect(drawn.getByText('Rooms').first()).toBeAttached();
+  await page.getByRole('button', { name: /^Value of Accent/ }).click();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('#8a3a1e');
+  await page.keyboard.press('Enter');
+  const accent = () =>
+    drawn.locator('html').evaluate((root) => getComputedStyle(root).getPropertyValue('--accent'));
+  await expect.poll(accent).toBe('#8a3a1e');
+  await expect(page.getByRole('table', { name: 'First colours' })).toContainText('7.8');
+
+  const header = strip('header').getByRole('button', { name: /^Links in the middle/ });
+  await header.click();
+  await expect(header).toHaveAttribute('aria-pressed', 'true');
+  // Another one takes its place, and another drawer that of the one that the header brought.
+  await strip('header')
+    .getByRole('button', { name: /^Plain row/ })
+    .click();
+  await expect(header).toHaveAttribute('aria-pressed', 'false');
+  await strip('drawer')
+    .getByRole('button', { name: /^Unfolding list/ })
+    .click();
+  await strip('footer')
+    .getByRole('button', { name: /^One line/ })
+    .click();
+  await saved(page);
+  await page.getByRole('button', { name: 'To the workbench' }).click();
+  await expect(view(page, 'Desktop').getByRole('link', { name: 'Table' }).first()).toBeVisible();
+  const id = /sites\/([^/]+)/.exec(page.url())![1]!;
+  const { site } = await storedSite(page.request, id);
+  const named = (kind: string) => Object.values(site[kind]!).map(({ name }: { name: string }) => name);
+  expect([named('headers'), named('drawers'), named('footers')]).toEqual([
+    ['Plain row'],
+    ['Unfolding list'],
+    ['One line'],
+  ]);
+  // What was picked works together: on the phone the menu button opens that drawer.
+  await page.goto(`/try/${id}/`);
+  await page.setViewportSize({ width: 375, height: 700 });
+  await page.locator('header').getByRole('button', { name: 'Menu' }).click();
+  await expect(page.getByRole('dialog').getByRole('link', { name: 'Table' })).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: 800 });
 });

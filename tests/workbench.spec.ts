@@ -448,3 +448,21 @@ test('in the views of a site with a notice, that is dismissed and drop-downs ope
   await clickInside(page, 'Desktop', desktop.locator('.notice > button'));
   await expect(desktop.getByText('Low water')).toBeHidden();
 });
+
+test('what was set stays in the views when a text is changed after it', async ({ page }) => {
+  await page.locator('[data-piece]').filter({ hasText: 'Book a crossing' }).click();
+  const button = view(page, 'Desktop').locator('.button').first();
+  const inside = () => button.evaluate((element) => getComputedStyle(element).paddingInlineStart);
+  // The second time it is changed where it stands.
+  for (const px of ['31', '33']) {
+    await openCell(page, 'Beside', 'Desktop');
+    await page.keyboard.type(px);
+    await page.keyboard.press('Enter');
+    await expect.poll(inside).toBe(`${px}px`);
+  }
+  await openCell(page, 'Label', 'every width');
+  await page.keyboard.type('Book now');
+  await page.keyboard.press('Enter');
+  await expect(button).toHaveText('Book now');
+  expect(await inside()).toBe('33px');
+});

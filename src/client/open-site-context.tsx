@@ -118,5 +118,12 @@ export function useSite(): Site {
   return (later ?? now)!;
 }
 
+/** Gives the open document as it is when it is asked: for what is done to it by a hand that is faster than the drawing. */
+export function useLatestSite(): () => Site {
+  const store = useContext(Context);
+  if (!store) throw new Error('useLatestSite stands outside of OpenSiteProvider');
+  return () => store.getState().site;
+}
+
 /** Applies edits to the open site. */
 export const useEdit = () => useOpenSite((state) => state.edit);

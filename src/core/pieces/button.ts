@@ -36,11 +36,11 @@ const part = {
   selector: (state: State) => `&${stateSuffix[state]}`,
 } as const;
 
-/** The three ranks of buttons: the ground, the text and the line around each. */
+/** The three ranks of buttons: the ground, the text and the line around each. As a text colour, `currentcolor` is that of what it stands in (CSS Color 4, 9.2); `inherit` would be said of the custom property. */
 const ranks = {
   first: { ground: 'var(--accent)', ink: 'var(--on-accent)', line: 'transparent' },
-  second: { ground: 'transparent', ink: 'inherit', line: 'currentcolor' },
-  third: { ground: 'transparent', ink: 'inherit', line: 'transparent' },
+  second: { ground: 'transparent', ink: 'currentcolor', line: 'currentcolor' },
+  third: { ground: 'transparent', ink: 'currentcolor', line: 'transparent' },
 };
 
 /** The width of the line around a button, in CSS px. */

@@ -110,3 +110,20 @@ test('no value of a property breaks out of its declaration', () => {
         for (const declarations of Object.values(property.css?.(value, names) ?? {}))
           for (const written of Object.values(declarations)) expect(String(written)).not.toMatch(/[;{}]/);
 });
+
+test('no custom property is said to inherit: that would be the property itself, not the colour that it stands for', () => {
+  let asked = 0;
+  for (const { kind, properties } of pieceKinds)
+    for (const { name, css, kind: of } of properties) {
+      if (!css || of.editor.as !== 'choice') continue;
+      for (const { value } of of.editor.options)
+        for (const rules of Object.values(css(value, names) as Record<string, Record<string, unknown>>)) {
+          asked += 1;
+          const inherits = Object.entries(rules).filter(
+            ([property, said]) => property.startsWith('--') && said === 'inherit',
+          );
+          expect([kind, name, value, inherits]).toEqual([kind, name, value, []]);
+        }
+    }
+  expect(asked).toBeGreaterThan(5);
+});

@@ -13,8 +13,11 @@ import { SaveMark } from './save-mark';
 import { sections, type SectionPath } from './sections';
 import styles from './shell.module.css';
 
+/** The screens that are not on the rail. */
+const besides = { try: 'Try it', begin: 'Begin' } as const;
+
 interface ScreenProps {
-  here: SectionPath | 'try';
+  here: SectionPath | keyof typeof besides;
   /** What stands in the top bar after the section's name. */
   crumb?: ReactNode;
   children: ReactNode;
@@ -24,7 +27,8 @@ interface ScreenProps {
 export function Screen({ here, crumb, children }: ScreenProps) {
   const site = useSite();
   const router = useRouter();
-  const label = sections.find((section) => section.path === here)?.label ?? 'Try it';
+  const label =
+    sections.find((section) => section.path === here)?.label ?? besides[here as keyof typeof besides];
   return (
     <ActionsProvider>
       <div className={styles.screen}>

@@ -34,17 +34,17 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
   const [problems, setProblems] = useState<string[]>([]);
   const file = useRef<FileFieldHandle>(null);
 
-  const enter = async (made: Promise<Answer<{ id: string }>>) => {
+  const enter = async (made: Promise<Answer<{ id: string }>>, screen: string) => {
     setBusy(true);
     const answer = await made;
     setBusy(false);
-    if (answer.ok) router.push(`/sites/${answer.value.id}/pages`);
+    if (answer.ok) router.push(`/sites/${answer.value.id}/${screen}`);
     else setProblems(reasonsOf(answer));
   };
   const create = (event: FormEvent) => {
     event.preventDefault();
     if (name.trim() === '') setProblems(['Give the new site a name first.']);
-    else void enter(createSite(name));
+    else void enter(createSite(name), 'begin');
   };
   const duplicate = async (site: ListedSite) => {
     setBusy(true);
@@ -98,7 +98,7 @@ export function SitesScreen({ sites }: { sites: ListedSite[] }) {
           ref={file}
           label="Site file"
           accept=".json,application/json"
-          onFile={(chosen) => void enter(openSiteFile(chosen))}
+          onFile={(chosen) => void enter(openSiteFile(chosen), 'pages')}
         />
       </section>
       {problems.length > 0 && (

@@ -97,7 +97,7 @@ const stylesheets: Record<string, number> = {
   'hollin-sound': 56345,
   'orrery-house': 23497,
   'plain-row': 43496,
-  'centred-links': 43981,
+  'centred-links': 43986,
   'split-menu': 43960,
   'two-rows': 44641,
   'centred-stack': 43921,
@@ -108,7 +108,7 @@ const stylesheets: Record<string, number> = {
   publication: 46058,
   'two-menus': 45377,
   'split-by-lines': 48497,
-  'side-turned': 46129,
+  'side-turned': 46134,
   'side-panel': 47445,
 };
 

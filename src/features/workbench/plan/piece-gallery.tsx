@@ -17,7 +17,8 @@ import { partsOf } from '@/core/site/parts';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { FrameContent } from '@/ui/preview/preview-frame';
-import { SpecimenGallery, type Specimen } from '../starters/specimen-gallery';
+import { SpecimenGallery } from '../starters/specimen-gallery';
+import type { Specimen } from '../starters/specimen-offers';
 import { startPiece } from './new-piece';
 
 const SIZE = { width: 420, height: 130, scale: 0.59 };

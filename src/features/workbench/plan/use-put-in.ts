@@ -1,5 +1,5 @@
 import { newId } from '@/client/new-id';
-import { useEdit, useSite } from '@/client/open-site-context';
+import { useEdit, useLatestSite } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import type { Spot } from '@/core/edit/pieces';
 import type { Selection } from '../selection';
@@ -7,10 +7,10 @@ import { startPiece } from './new-piece';
 
 /** Puts a new piece of a kind into a bay, and selects it. */
 export function usePutIn(at: AssemblyPlace, onSelect: (selection: Selection) => void) {
-  const site = useSite();
+  const latest = useLatestSite();
   const edit = useEdit();
   return (spot: Spot, kind: string) => {
-    const piece = startPiece(site, kind, at.in, newId);
+    const piece = startPiece(latest(), kind, at.in, newId);
     edit([{ edit: 'addPiece', at, spot, piece }]);
     onSelect({ on: 'piece', id: piece.id });
   };

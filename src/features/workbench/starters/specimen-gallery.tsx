@@ -1,125 +1,19 @@
 'use client';
 
 import { Input, Modal } from 'antd';
-import { memo, useEffect, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
-import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
+import { useState, type CSSProperties, type ReactNode } from 'react';
+import { SpecimenOffers, type OffersProps, type Specimen } from './specimen-offers';
 import styles from './starters.module.css';
 
-/** A view for each specimen would keep the page waiting; they are put in one after another, this many ms apart. */
-const PAUSE = 60;
-
-const nothing = () => undefined;
-
-/** What is carried is known by this type; what it is, those know who let it go. */
-const CARRIED = 'application/x-gable-ridge-piece';
-
-/** How much of a page a specimen shows, in CSS px, and to which scale. */
-export interface SpecimenSize {
-  width: number;
-  height: number;
-  scale: number;
-}
-
-export interface Specimen {
-  id: string;
-  name: string;
-  about: string;
-}
-
-interface GalleryProps<T extends Specimen> {
+interface GalleryProps<T extends Specimen> extends Omit<OffersProps<T>, 'holds' | 'chosen'> {
   title: string;
   /** What is to be known before one picks. */
   says: string;
-  items: readonly T[];
-  size: SpecimenSize;
-  /** The address under which frames of the site stand, and the file of its home page. */
-  root: string;
-  file: string;
-  /** The page that shows an item, null where there is nothing to show; the same function as long as it shows the same. */
-  draw(item: T): FrameContent | null;
   /** What is typed to find one among many; left out where there are few. */
   find?: string;
-  /** An item is carried away, to be dropped elsewhere, or no more; left out where none is. */
-  carry?(item: T | null): void;
   /** What is offered before the items, as its label and its words. */
   first?: { drawn: ReactNode; name: string; about: string; pick(): void };
-  onPick(item: T): void;
   onClose(): void;
-}
-
-/** How many of the specimens are drawn by now. */
-function useDrawnOneByOne(all: number): number {
-  const [drawn, setDrawn] = useState(1);
-  useEffect(() => {
-    if (drawn >= all) return;
-    const timer = setTimeout(() => setDrawn(drawn + 1), PAUSE);
-    return () => clearTimeout(timer);
-  }, [drawn, all]);
-  return drawn;
-}
-
-interface DrawnProps {
-  title: string;
-  content: FrameContent;
-  root: string;
-  file: string;
-  size: SpecimenSize;
-}
-
-const Drawn = memo(function Drawn({ title, content, size, ...frame }: DrawnProps) {
-  return (
-    <PreviewFrame
-      {...frame}
-      {...size}
-      title={title}
-      content={content}
-      onNavigate={nothing}
-      onDrawer={nothing}
-      onLeave={nothing}
-    />
-  );
-});
-
-/** One of the specimens, drawn when its turn has come. */
-function Offer<T extends Specimen>({
-  item,
-  drawn,
-  draw,
-  carry,
-  onPick,
-  ...frame
-}: { item: T; drawn: boolean } & Pick<
-  GalleryProps<T>,
-  'draw' | 'carry' | 'onPick' | 'root' | 'file' | 'size'
->) {
-  const content = useMemo(() => (drawn ? draw(item) : null), [drawn, draw, item]);
-  const { width, height, scale } = frame.size;
-  return (
-    <li
-      draggable={carry !== undefined}
-      onDragStart={(event) => {
-        event.dataTransfer.setData(CARRIED, item.id);
-        event.dataTransfer.effectAllowed = 'copy';
-        // What is dragged has to stand there for the picture that the pointer carries.
-        setTimeout(() => carry?.(item));
-      }}
-      onDragEnd={() => carry?.(null)}
-    >
-      <button type="button" className={styles.starter} onClick={() => onPick(item)}>
-        <span
-          className={styles.drawing}
-          style={{ inlineSize: width * scale, blockSize: height * scale }}
-          aria-hidden="true"
-          inert
-        >
-          {content && <Drawn {...frame} title={`${item.name}, drawn`} content={content} />}
-          {drawn && !content && <span className={styles.undrawn}>nothing to show in it yet</span>}
-        </span>
-        <b>{item.name}</b>
-        <span className="quiet">{item.about}</span>
-      </button>
-    </li>
-  );
 }
 
 /** Ready-made things to pick from, drawn live with the site's brand and menus. */
@@ -133,7 +27,6 @@ export function SpecimenGallery<T extends Specimen>({
   carry,
   ...offer
 }: GalleryProps<T>) {
-  const drawn = useDrawnOneByOne(items.length);
   const [text, setText] = useState('');
   const [carrying, setCarrying] = useState(false);
   const wanted = text.trim().toLowerCase();
@@ -182,22 +75,17 @@ export function SpecimenGallery<T extends Specimen>({
             </button>
           </li>
         )}
-        {items.map((item, index) =>
-          holds(item) ? (
-            <Offer
-              key={item.id}
-              {...offer}
-              {...(carry && {
-                carry: (carried: T | null) => {
-                  setCarrying(carried !== null);
-                  carry(carried);
-                },
-              })}
-              item={item}
-              drawn={index < drawn}
-            />
-          ) : null,
-        )}
+        <SpecimenOffers
+          {...offer}
+          items={items}
+          holds={holds}
+          {...(carry && {
+            carry: (carried: T | null) => {
+              setCarrying(carried !== null);
+              carry(carried);
+            },
+          })}
+        />
       </ul>
     </Modal>
   );

@@ -1,0 +1,149 @@
+'use client';
+
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
+import styles from './starters.module.css';
+
+/** A view for each specimen would keep the page waiting; they are put in one after another, this many ms apart. */
+const PAUSE = 60;
+
+const nothing = () => undefined;
+
+/** What is carried is known by this type; what it is, those know who let it go. */
+const CARRIED = 'application/x-gable-ridge-piece';
+
+/** How much of a page a specimen shows, in CSS px, and to which scale. */
+export interface SpecimenSize {
+  width: number;
+  height: number;
+  scale: number;
+}
+
+export interface Specimen {
+  id: string;
+  name: string;
+  about: string;
+}
+
+export interface OffersProps<T extends Specimen> {
+  items: readonly T[];
+  /** Those of them that are looked for; all, where nothing is. */
+  holds?(item: T): boolean;
+  /** The one that was picked; left out where a pick ends it. */
+  chosen?: string | null;
+  size: SpecimenSize;
+  /** The address under which frames of the site stand, and the file of its home page. */
+  root: string;
+  file: string;
+  /** The page that shows an item, null where there is nothing to show; the same function as long as it shows the same. */
+  draw(item: T): FrameContent | null;
+  /** An item is carried away, to be dropped elsewhere, or no more; left out where none is. */
+  carry?(item: T | null): void;
+  onPick(item: T): void;
+}
+
+/** How many of the specimens are drawn by now. */
+function useDrawnOneByOne(all: number): number {
+  const [drawn, setDrawn] = useState(1);
+  useEffect(() => {
+    if (drawn >= all) return;
+    const timer = setTimeout(() => setDrawn(drawn + 1), PAUSE);
+    return () => clearTimeout(timer);
+  }, [drawn, all]);
+  return drawn;
+}
+
+/** Whether something has come into sight, or near it. */
+function useSeen() {
+  const place = useRef<HTMLLIElement>(null);
+  const [seen, setSeen] = useState(false);
+  useEffect(() => {
+    const watch = new IntersectionObserver(
+      (entries) => {
+        if (entries.some(({ isIntersecting }) => isIntersecting)) setSeen(true);
+      },
+      { rootMargin: '200px' },
+    );
+    watch.observe(place.current!);
+    return () => watch.disconnect();
+  }, []);
+  return [place, seen] as const;
+}
+
+interface DrawnProps {
+  title: string;
+  content: FrameContent;
+  root: string;
+  file: string;
+  size: SpecimenSize;
+}
+
+const Drawn = memo(function Drawn({ title, content, size, ...frame }: DrawnProps) {
+  return (
+    <PreviewFrame
+      {...frame}
+      {...size}
+      title={title}
+      content={content}
+      onNavigate={nothing}
+      onDrawer={nothing}
+      onLeave={nothing}
+    />
+  );
+});
+
+/** One of the specimens, drawn when its turn has come and it is in sight. */
+function Offer<T extends Specimen>({
+  item,
+  turn,
+  draw,
+  carry,
+  chosen,
+  onPick,
+  ...frame
+}: { item: T; turn: boolean } & Omit<OffersProps<T>, 'items' | 'holds'>) {
+  const [place, seen] = useSeen();
+  const drawn = turn && seen;
+  const content = useMemo(() => (drawn ? draw(item) : null), [drawn, draw, item]);
+  const { width, height, scale } = frame.size;
+  return (
+    <li
+      ref={place}
+      draggable={carry !== undefined}
+      onDragStart={(event) => {
+        event.dataTransfer.setData(CARRIED, item.id);
+        event.dataTransfer.effectAllowed = 'copy';
+        // What is dragged has to stand there for the picture that the pointer carries.
+        setTimeout(() => carry?.(item));
+      }}
+      onDragEnd={() => carry?.(null)}
+    >
+      <button
+        type="button"
+        className={styles.starter}
+        aria-pressed={chosen === undefined ? undefined : chosen === item.id}
+        onClick={() => onPick(item)}
+      >
+        <span
+          className={styles.drawing}
+          style={{ inlineSize: width * scale, blockSize: height * scale }}
+          aria-hidden="true"
+          inert
+        >
+          {content && <Drawn {...frame} title={`${item.name}, drawn`} content={content} />}
+          {drawn && !content && <span className={styles.undrawn}>nothing to show in it yet</span>}
+        </span>
+        <b>{item.name}</b>
+        <span className="quiet">{item.about}</span>
+      </button>
+    </li>
+  );
+}
+
+/** Ready-made things to pick from, drawn live with the site's brand and menus; items of a list. */
+export function SpecimenOffers<T extends Specimen>({ items, holds = () => true, ...offer }: OffersProps<T>) {
+  const drawn = useDrawnOneByOne(items.length);
+  return items.map((item, index) =>
+    holds(item) ? <Offer key={item.id} {...offer} item={item} turn={index < drawn} /> : null,
+  );
+}
