@@ -170,6 +170,7 @@
       scrollTo({ top: data.scrollTo, behavior: 'instant' });
       return;
     }
+    tell({ says: 'heard', round: data.round });
     const { html, css } = wanted;
     const waits = wanted !== shown;
     wanted = { ...data, html: changed(html, data.html), css: changed(css, data.css) };
@@ -285,6 +286,22 @@
       const ends = atRight ? [box.right, box.left] : [box.left, box.right];
       return [[ends[0], box.bottom, ends[1], box.bottom]];
     },
+    text({ element, size, rightToLeft }) {
+      // Beside the first text that is seen in it.
+      const texts = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+      const range = document.createRange();
+      while (texts.nextNode()) {
+        if (texts.currentNode.data.trim() === '' || !texts.currentNode.parentElement.checkVisibility())
+          continue;
+        range.selectNodeContents(texts.currentNode);
+        const [first] = range.getClientRects();
+        if (!first || first.width < 1) continue;
+        const x = rightToLeft ? first.left - 4 : first.right + 4;
+        const middle = (first.top + first.bottom) / 2;
+        return [[x, middle + size / 2, x, middle - size / 2]];
+      }
+      return [];
+    },
     gap({ element }) {
       const [one, other] = [...element.children].filter(seen).map((each) => each.getBoundingClientRect());
       if (!other) return [];
@@ -312,7 +329,7 @@
     // What is above and below is measured aside of the middle, which is left to be clicked at.
     const at = { x: box.left + box.width / 5, y: (box.top + box.bottom) / 2 };
     const rightToLeft = style.direction === 'rtl';
-    return linesOf[stretch]({ element, box, inside, at, padding, rightToLeft });
+    return linesOf[stretch]({ element, box, inside, at, padding, rightToLeft, size: px('fontSize') });
   };
 
   /** The lines of a length: on the element of the target or in it, else on what it stands in, else on the first that is seen. */

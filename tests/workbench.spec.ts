@@ -466,3 +466,16 @@ test('what was set stays in the views when a text is changed after it', async ({
   await expect(button).toHaveText('Book now');
   expect(await inside()).toBe('33px');
 });
+
+test('a view that answers no more says so, and is drawn again', async ({ page }) => {
+  const phone = page.locator('iframe[title="Phone view"]');
+  const inside = (await phone.elementHandle())!;
+  const frame = (await inside.contentFrame())!;
+  // What hears in it is gone.
+  await frame.goto('data:text/html,<p>Elsewhere</p>');
+  await openCell(page, 'Least height', 'Desktop');
+  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('131');
+  await expect(page.getByText('This view did not answer, so it was drawn again.')).toBeVisible();
+  await expect.poll(() => barHeight(page, 'Phone')).toBeGreaterThan(40);
+  await expect.poll(() => barHeight(page, 'Desktop')).toBe(131);
+});

@@ -5,7 +5,7 @@ import { findPlace, type Place } from '../edit/place';
 import { settledOver } from '../fit/settled-over';
 import { usually } from '../fit/heights';
 import type { Id } from '../ids/id';
-import { isLength, lengthAt } from '../lengths/formula';
+import { isLength, lengthAt, type Length } from '../lengths/formula';
 import { pieceKind } from '../pieces';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { cellParts, phaseCell, phases, type Phase } from '../properties/phases';
@@ -16,10 +16,12 @@ import { ownBarLayouts } from '../resolve/bar-layouts';
 import { settledValue } from '../resolve/settled-values';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
+import { pieceStyle } from '../text/text-width';
 import { placeOfPointed, type Pointed } from './pointed';
 
-/** A stretch of an element that is measured: between what stands in it, from an edge to what is in it, or from edge to edge. */
-export type Stretch = 'gap' | 'padding-block' | 'padding-inline' | 'padding-start' | 'height' | 'width';
+/** A stretch of an element that is measured: between what stands in it, from an edge to what is in it, from edge to edge, or as high as its text is large. */
+export type Stretch =
+  'gap' | 'padding-block' | 'padding-inline' | 'padding-start' | 'height' | 'width' | 'text';
 
 /** Where a length is seen; of a limit the element may be longer or shorter than it says. */
 export interface Drawn {
@@ -109,6 +111,8 @@ const ofWhole: Readonly<Record<AssemblyKind, Readonly<Record<string, Stretch>>>>
 interface Looked {
   place: Place;
   values: Record<string, unknown>;
+  /** How large its texts are; null for what has none of its own. */
+  textSize: Length | null;
   drawn(property: Property): Drawn[];
 }
 
@@ -125,6 +129,7 @@ function lookedAt(site: Site, pointed: Pointed, settled: SettledAssembly): Looke
     return {
       place: placeOfPointed(pointed),
       values: settled.values,
+      textSize: null,
       drawn: ({ name }) =>
         whole[name] ? under(at.assembly, [{ selector: '', stretch: whole[name], limit: null }]) : [],
     };
@@ -137,6 +142,7 @@ function lookedAt(site: Site, pointed: Pointed, settled: SettledAssembly): Looke
     return {
       place: { on: 'bar', ...at, bar: id },
       values: bar.values,
+      textSize: null,
       drawn: ({ name }) => under(id, drawnBy(layouts, bar.values, name)),
     };
   }
@@ -149,7 +155,14 @@ function lookedAt(site: Site, pointed: Pointed, settled: SettledAssembly): Looke
   return {
     place: { on: 'piece', ...at, piece: id },
     values: piece.values,
-    drawn: ({ name }) => under(id, drawnBy(layouts, piece.values, name)),
+    textSize: 'typeStyle' in piece.values ? pieceStyle(site, piece).size : null,
+    drawn: ({ name, ofStyle }) =>
+      under(
+        id,
+        ofStyle === 'size'
+          ? [{ selector: '', stretch: 'text', limit: null }]
+          : drawnBy(layouts, piece.values, name),
+      ),
   };
 }
 
@@ -183,14 +196,15 @@ export function dimensionsOf(
     const { editor } = property.kind;
     if (editor.as !== 'length' && editor.as !== 'pixels') return [];
     if (property.by !== 'width' && property.by !== null) return [];
-    const value = looked.values[property.name];
+    const own = looked.values[property.name];
+    const value = own === null && property.ofStyle ? looked.textSize : own;
     if (!isLength(value)) return [];
     const drawn = looked.drawn(property);
     if (drawn.length === 0) return [];
     const inBand = property.phased ? phaseCell(band, settled.phase) : band;
     const cell = property.by === null ? EVERYWHERE : inBand;
     const said = settledValue(found.holder.values, property, chain, cell);
-    const turned = JSON.stringify(said.value) !== JSON.stringify(value);
+    const turned = JSON.stringify(said.value) !== JSON.stringify(own);
     const grows = typeof value !== 'number';
     return [
       {

@@ -158,6 +158,21 @@ test('the lengths that values make are told from the layouts, with where each is
   expect(of({ at, on: 'piece', id: 'gone' }).size).toBe(0);
 });
 
+test('the size of a text is that of its style until it has its own, and its line stands beside the text', () => {
+  const { site, at } = made();
+  const header = site.headers[at.assembly]!;
+  header.pieces.words = newPiece('words', 'text');
+  header.bars[header.order[0]!]!.bays[0]!.pieces.push('words');
+  const size = (from: typeof site) =>
+    dimensionsOf(from, unmeasured, { at, on: 'piece', id: 'words' }, { width: 1200 }).find(
+      ({ property }) => property === 'textSize',
+    )!;
+  expect(size(site)).toMatchObject({ px: 15, fixed: null, drawn: [{ stretch: 'text', limit: null }] });
+  const own = structuredClone(site);
+  own.headers[at.assembly]!.pieces.words!.values = { textSize: { [site.bands[0]!.id]: 21 } };
+  expect(size(own).px).toBe(21);
+});
+
 test('a length is set in the cell of the band at that width, which narrower ones follow down to the next that says its own', () => {
   const [widest, middle, narrowest] = sampleSite().bands;
   const gapAt = (width: number, said: Record<string, unknown> | undefined) => {

@@ -1,6 +1,7 @@
 'use client';
 
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import styles from './preview-frame.module.css';
 import { textChange } from './text-change';
 
 /** What a frame shows: the very text that would be handed over, and which drawer stands open. */
@@ -100,6 +101,7 @@ type FrameMessage =
   | { says: 'dropped'; at: FramePoint | null }
   | { says: 'measured'; boxes: readonly (FrameBox | null)[] }
   | { says: 'ready'; file: string }
+  | { says: 'heard'; round: number }
   | { says: 'painted'; round: number; at: number }
   | { says: 'drawer'; drawer: string | null }
   | { says: 'leaves'; href: string }
@@ -141,6 +143,9 @@ interface PreviewFrameProps {
   pointing?: FramePointing;
 }
 
+/** After how long a frame that was sent something and did not hear it is taken to have stopped, in ms. */
+const SILENCE = 10_000;
+
 /** One live view of a page, in a frame of an opaque origin, drawn to a scale. */
 export function PreviewFrame({
   title,
@@ -161,6 +166,23 @@ export function PreviewFrame({
   // What the frame holds already.
   const sent = useRef({ html: '', css: '' });
 
+  // What is sent is heard at once; a frame in which nothing hears any more is loaded anew, and that is said for a while.
+  const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const [silent, setSilent] = useState(false);
+  const giveUp = useCallback(() => {
+    waiting.current = undefined;
+    if (!frame.current) return;
+    setSilent(true);
+    ready.current = null;
+    frame.current.src = `${root}/${latest.current.file}`;
+  }, [root]);
+  useEffect(() => () => clearTimeout(waiting.current), []);
+  useEffect(() => {
+    if (!silent) return;
+    const timer = setTimeout(() => setSilent(false), SILENCE);
+    return () => clearTimeout(timer);
+  }, [silent]);
+
   const send = useCallback(() => {
     const { file: wanted, content: shown } = latest.current;
     const inside = frame.current?.contentWindow;
@@ -175,7 +197,8 @@ export function PreviewFrame({
     const changes = { html: textChange(sent.current.html, html), css: textChange(sent.current.css, css) };
     sent.current = { html, css };
     inside.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current }, '*');
-  }, [root]);
+    waiting.current ??= setTimeout(giveUp, SILENCE);
+  }, [root, giveUp]);
 
   useEffect(() => {
     latest.current = { file, content, on, pointing };
@@ -207,6 +230,11 @@ export function PreviewFrame({
       const { data } = event;
       const { file: wanted, on: told, pointing: asked } = latest.current;
       const heard: Heard = {
+        heard({ round: last }) {
+          if (last < round.current) return;
+          clearTimeout(waiting.current);
+          waiting.current = undefined;
+        },
         ready({ file: stands }) {
           const first = ready.current === null;
           ready.current = stands;
@@ -240,18 +268,25 @@ export function PreviewFrame({
   }, [root, send, sendPointing]);
 
   return (
-    <iframe
-      ref={frame}
-      title={title}
-      sandbox="allow-scripts"
-      style={{
-        inlineSize: width,
-        blockSize: height,
-        border: 0,
-        background: '#fff',
-        transform: `scale(${scale})`,
-        transformOrigin: '0 0',
-      }}
-    />
+    <>
+      <iframe
+        ref={frame}
+        title={title}
+        sandbox="allow-scripts"
+        style={{
+          inlineSize: width,
+          blockSize: height,
+          border: 0,
+          background: '#fff',
+          transform: `scale(${scale})`,
+          transformOrigin: '0 0',
+        }}
+      />
+      {silent && (
+        <p role="status" className={styles.silent}>
+          This view did not answer, so it was drawn again.
+        </p>
+      )}
+    </>
   );
 }
