@@ -12,6 +12,13 @@ const demo = '/sites/hollin-sound';
 const views = [
   { name: 'sites', path: '/' },
   {
+    name: 'begin',
+    path: '/sites/orrery-house/begin',
+    async before(page) {
+      await page.waitForTimeout(3000);
+    },
+  },
+  {
     name: 'headers',
     path: `${demo}/headers`,
     async before(page) {
@@ -68,11 +75,6 @@ const views = [
   { name: 'footers', path: `${demo}/footers` },
   { name: 'pages', path: `${demo}/pages` },
   {
-    name: 'texts',
-    path: `${demo}/texts`,
-    before: (page) => page.getByText('Texts of pieces', { exact: true }).click(),
-  },
-  {
     name: 'menus',
     path: `${demo}/menus`,
     async before(page) {
@@ -80,25 +82,25 @@ const views = [
       await desktop.getByRole('link', { name: 'Timetable' }).click();
     },
   },
-  {
-    name: 'read-menu',
-    path: `${demo}/menus`,
-    async before(page) {
-      await page.getByRole('button', { name: 'Read a menu…' }).click();
-      await page
-        .getByLabel(/One item a line/)
-        .fill(
-          '<nav>\n  <ul>\n    <li><a href="/sailings.html">Sailings</a>\n      <ul>\n        <li><a href="/sailings/winter">Winter sailings</a></li>\n      </ul>\n    </li>\n    <li><a href="tel:+441632960117">Call us</a></li>\n    <li><a href="javascript:chat()">Chat</a></li>\n  </ul>\n</nav>',
-        );
-    },
-  },
   { name: 'brand', path: `${demo}/brand` },
   {
-    name: 'type',
-    path: `${demo}/brand`,
+    name: 'pieces',
+    path: `${demo}/headers`,
     async before(page) {
-      await page.getByRole('link', { name: 'Type', exact: true }).click();
-      await page.getByRole('button', { name: 'Heading', exact: true }).click();
+      await page.getByRole('button', { name: 'Add a piece: Main bar, middle' }).click();
+      await page.waitForTimeout(4000);
+    },
+  },
+  {
+    name: 'why',
+    path: `${demo}/headers`,
+    async before(page) {
+      await page
+        .getByRole('region', { name: 'Plan', exact: true })
+        .getByRole('button', { name: 'Menu: Main' })
+        .click();
+      await page.getByRole('button', { name: /^Between items, Tablet:/ }).focus();
+      await page.keyboard.press('?');
     },
   },
   {

@@ -100,6 +100,8 @@ export function WhyPanel({
   useEffect(() => {
     if (!panel.current?.contains(document.activeElement)) before.current = document.activeElement;
     panel.current?.focus();
+    // What it is asked of stays in sight below it.
+    if (asked.of === 'cell') before.current?.scrollIntoView({ block: 'end' });
   }, [asked]);
   const close = () => {
     onClose();
