@@ -385,3 +385,35 @@ test('a piece is found by typing among all kinds, drawn in the brand, and put in
   await page.mouse.up();
   await expect(bay('Notice bar, middle')).toHaveText(['Search']);
 });
+
+test('with Shift a piece is selected besides; what they share, and in what they differ, is set together', async ({
+  page,
+}) => {
+  const tablet = view(page, 'Tablet');
+  await tablet.locator('.logo').first().click();
+  await expect(sheet(page)).toContainText('Logo');
+  await tablet
+    .locator('.button')
+    .first()
+    .click({ modifiers: ['Shift'] });
+  await expect(sheet(page)).toContainText('2 pieces');
+  await expect(
+    page.getByRole('region', { name: 'Plan' }).locator('[data-piece][aria-pressed="true"]'),
+  ).toHaveCount(2);
+  const gap = cell(page, 'More gap after');
+  const before = await gap.allTextContents();
+  await page.getByRole('button', { name: /^More gap after, Desktop:/ }).focus();
+  await page.keyboard.type('7');
+  await page.keyboard.press('Enter');
+  await expect(gap.first()).toHaveText(/^7 px/);
+  await tablet.locator('.logo').first().click();
+  await page.getByRole('button', { name: /^More gap after, Desktop:/ }).focus();
+  await page.keyboard.type('9');
+  await page.keyboard.press('Enter');
+  await tablet
+    .locator('.button')
+    .first()
+    .click({ modifiers: ['Shift'] });
+  await expect(gap.first()).toHaveText(/differs.*9 px, 7 px|differs.*7 px, 9 px/);
+  expect(before[0]).not.toContain('differs');
+});

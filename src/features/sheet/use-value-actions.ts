@@ -44,9 +44,12 @@ export function useValueActions(
         ),
         gesture,
       ),
-    bring(brought, property, cell, gesture) {
+    bring(brought, into, gesture) {
       const { value, edits } = bringing(site, brought, newId());
-      return edit([...edits, ...setting(property, cell, value)], gesture);
+      return edit(
+        [...edits, ...into.flatMap(({ property, cell }) => setting(property, cell, value))],
+        gesture,
+      );
     },
     makeLabel: (to) => makers[to]?.label ?? null,
     make: (to, property, cell) => makers[to]?.make(property, cell),

@@ -4,7 +4,7 @@ import { CloseOutlined } from '@ant-design/icons';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { cellAt, wayOfKey, type Way } from './cell-focus';
-import type { CellInRow } from './cells-clipboard';
+import { nameOf, type CellInRow } from './cells-clipboard';
 import { isEdited, ValueEditor } from './editors/value-editor';
 import type { Marking } from './marks';
 import type { SheetActions, SheetCell, SheetRow } from './model';
@@ -73,8 +73,7 @@ export function Cell({ row, cell, where, span, actions, stop, lit, sought, marke
     if (gesture === null || !changed.current) return;
     actions.change(
       before.current.map((each) => ({
-        property: each.row.name,
-        cell: each.cell.key,
+        ...nameOf(each),
         ...(each.cell.own && { value: each.cell.value }),
       })),
       gesture,
@@ -127,13 +126,13 @@ export function Cell({ row, cell, where, span, actions, stop, lit, sought, marke
           value={cell.value}
           set={(value) => {
             const refused = actions.change(
-              before.current.map((each) => ({ property: each.row.name, cell: each.cell.key, value })),
+              before.current.map((each) => ({ ...nameOf(each), value })),
               gesture,
             );
             changed.current ||= refused === null;
             return refused;
           }}
-          bring={(brought) => actions.bring(brought, row.name, cell.key, gesture)}
+          bring={(brought) => actions.bring(brought, before.current.map(nameOf), gesture)}
           back={back}
           close={close}
           source={actions.source}

@@ -25,6 +25,9 @@ export interface CellInRow {
   cell: SheetCell;
 }
 
+/** A cell by what the document calls it. */
+export const nameOf = ({ row, cell }: CellInRow) => ({ property: row.name, cell: cell.key });
+
 const copied = ({ row, cell }: CellInRow): CopiedCell => ({
   as: row.editor.as,
   ...(cell.own && { value: cell.value }),

@@ -53,8 +53,8 @@ export interface CellChange {
 export interface SheetActions {
   /** Changes cells in one step; gives the reason when it is refused, and then changes none. */
   change(changes: readonly CellChange[], gesture?: string): string | null;
-  /** Sets a value that brings something of the site along; gives the reason when it is refused. */
-  bring(brought: Brought, property: string, cell: string, gesture: string): string | null;
+  /** Sets cells to a value that brings something of the site along; gives the reason when it is refused. */
+  bring(brought: Brought, into: readonly Omit<CellChange, 'value'>[], gesture: string): string | null;
   source: EditorSource;
   /** How a new target is made, in words; null where there is no way. */
   makeLabel(to: ReferenceTarget): string | null;

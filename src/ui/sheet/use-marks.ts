@@ -1,11 +1,17 @@
 import { useRef, useState, type ClipboardEvent } from 'react';
-import { CELLS_TYPE, readCells, takes, writeCells, type CellInRow, type CopiedCell } from './cells-clipboard';
+import {
+  CELLS_TYPE,
+  nameOf,
+  readCells,
+  takes,
+  writeCells,
+  type CellInRow,
+  type CopiedCell,
+} from './cells-clipboard';
 import { marksAfter, type Marking } from './marks';
 import type { CellChange, SheetActions, SheetCell, SheetRow } from './model';
 
 export const keyOf = ({ name, label }: SheetRow, { key }: SheetCell) => `${name} ${label} ${key}`;
-
-const nameOf = ({ row, cell }: CellInRow) => ({ property: row.name, cell: cell.key });
 
 const changeOf = (each: CellInRow, value?: unknown): CellChange => ({
   ...nameOf(each),

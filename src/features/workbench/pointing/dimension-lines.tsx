@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Dimension } from '@/core/pointing/dimensions';
 import type { FrameLine, FramePlace } from '@/ui/preview/preview-frame';
 import { DimensionLine, type LitCell } from './dimension-line';
@@ -42,7 +42,14 @@ function FreeLine({ line, scale, figured }: { line: FrameLine; scale: number; fi
 }
 
 /** What is selected with the lengths that its values make, and how far it is from what is beside it. */
-export function DimensionLines({ dimensions, place, view, width, scale, onLit }: DimensionLinesProps) {
+export const DimensionLines = memo(function DimensionLines({
+  dimensions,
+  place,
+  view,
+  width,
+  scale,
+  onLit,
+}: DimensionLinesProps) {
   // While one is at a line, it stays: what is drawn comes a moment after the value.
   const [held, setHeld] = useState<string | null>(null);
   const made = dimensions.flatMap((dimension, index) => {
@@ -83,4 +90,4 @@ export function DimensionLines({ dimensions, place, view, width, scale, onLit }:
       ))}
     </div>
   );
-}
+});

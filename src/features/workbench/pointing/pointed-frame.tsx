@@ -102,15 +102,15 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
   const [placed, setPlaced] = useState<FramePlace | null>(null);
   const [typed, setTyped] = useState<{ words: WordsAt; box: FrameBox } | null>(null);
   const { selected } = pointing;
-  const found = targetOf(site, advances, selected);
-  const said = JSON.stringify(found);
-  const target = useMemo(() => JSON.parse(said) as typeof found, [said]);
+  // What is pointed at changes often; what is selected does not.
+  const said = useMemo(() => JSON.stringify(targetOf(site, advances, selected)), [site, advances, selected]);
+  const target = useMemo(() => JSON.parse(said) as ReturnType<typeof targetOf>, [said]);
   const phase = phases.find((each) => each === placed?.phase) ?? 'top';
   const dimensions = useMemo(
     () => dimensionsOf(site, advances, selected, { width: frame.width, phase }),
     [site, advances, selected, frame.width, phase],
   );
-  const drawn = JSON.stringify(dimensions.map((each) => each.drawn));
+  const drawn = useMemo(() => JSON.stringify(dimensions.map((each) => each.drawn)), [dimensions]);
   const asked = useMemo(() => JSON.parse(drawn) as Dimension['drawn'][], [drawn]);
   // What a frame told of before it heard of another target is of that one.
   const place = placed && JSON.stringify(placed.target) === said ? placed : null;
