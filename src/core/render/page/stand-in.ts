@@ -38,13 +38,23 @@ export function standInExcerpt(title: string): Node {
   return el('div', { class: 'stand-in-text' }, el('h2', {}, title), el('p', {}, paragraphs[0]!));
 }
 
+/** Islands in the sea with a low sun, from the front to the back, in the brand’s own colours; what lies under a header is sky. */
+const scene = [
+  'linear-gradient(0deg, var(--deep) 0 17%, transparent 17.3%)',
+  'radial-gradient(ellipse 30% 40% at 12% 84%, color-mix(in srgb, var(--deep) 82%, var(--muted)) 99%, transparent)',
+  'radial-gradient(ellipse 17% 26% at 88% 84%, color-mix(in srgb, var(--deep) 66%, var(--muted)) 99%, transparent)',
+  'radial-gradient(ellipse 24% 30% at 68% 84%, var(--muted) 99%, transparent)',
+  'radial-gradient(ellipse 34% 22% at 40% 84%, color-mix(in srgb, var(--muted) 62%, var(--line)) 99%, transparent)',
+  'radial-gradient(circle at 56% 62%, color-mix(in srgb, var(--accent) 42%, var(--soft)) 2.2rem, transparent 2.25rem)',
+  'linear-gradient(var(--soft), var(--line) 70%, color-mix(in srgb, var(--accent) 16%, var(--soft)) 84%)',
+];
+
 export const standInCss: Rules = {
   '.stand-in': { flex: '1', 'padding-block-end': '4rem' },
   '.stand-in:focus': { outline: 'none' },
   '.stand-in-picture': {
     'block-size': rem(STAND_IN_PICTURE),
-    'background-image':
-      'linear-gradient(172deg, transparent 62%, var(--deep) 62.3%), linear-gradient(186deg, transparent 54%, var(--muted) 54.3%), linear-gradient(var(--soft), var(--line))',
+    'background-image': scene.join(', '),
   },
   '.stand-in-text': {
     'max-inline-size': 'calc(var(--content-width) + 2 * var(--gutter))',
