@@ -214,9 +214,10 @@ test('hours that overlap, a number that cannot be one and a service that is no h
 });
 
 test('on paper lists that unfold on narrow windows stand open, and the year is that of the calendar', async ({
-  page,
+  browser,
 }) => {
-  await page.setViewportSize({ width: 375, height: 800 });
+  // A clock is that of the whole profile, which other tests go on with.
+  const page = await browser.newPage({ viewport: { width: 375, height: 800 } });
   await page.clock.setFixedTime(new Date('2031-03-01T10:00:00'));
   await visitHandedOver(page, demoDb, demo('hollin-sound'));
   await expect(page.locator('footer .text-year')).toHaveText('2031');
@@ -225,6 +226,7 @@ test('on paper lists that unfold on narrow windows stand open, and the year is t
   await page.emulateMedia({ media: 'print' });
   await expect(link).toBeVisible();
   await expect(page.locator('footer .links-toggle').first()).toBeHidden();
+  await page.close();
 });
 
 test('it is told where a footer breaks, what it takes of screens, and lists beside each other get fewer with one click', async ({

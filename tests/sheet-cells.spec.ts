@@ -288,6 +288,8 @@ test('several cells are marked and set, copied, pasted and cleared at once, each
   await at('Inside, beside', 'Tablet').focus();
   await page.keyboard.type('21');
   await page.keyboard.press('Enter');
+  // What is copied is what is seen.
+  await expect.poll(() => texts('Inside, beside')).toEqual([beside[0], '21 px', '21 px']);
   await at('Inside, beside', 'Desktop').focus();
   for (const key of ['Shift+ArrowRight', 'Shift+ArrowRight', 'Control+c']) await page.keyboard.press(key);
   await at('Inside, above and below', 'Desktop').focus();

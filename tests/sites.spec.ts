@@ -19,10 +19,11 @@ test('each site is drawn at two widths, with how long ago it was changed; a copy
   const own = rows.filter({ has: page.getByRole('link', { name, exact: true }) });
   await expect(own.locator('time')).toHaveText(/just now|minutes? ago/);
   await expect(own.locator('time')).toHaveAttribute('title', /at/);
-  const widths = await own
-    .locator('iframe')
-    .evaluateAll((frames) => frames.map((frame) => frame.clientWidth));
-  expect(widths).toEqual([1216, 375]);
+  // It is drawn once it is in sight.
+  await own.scrollIntoViewIfNeeded();
+  const widths = () =>
+    own.locator('iframe').evaluateAll((frames) => frames.map((frame) => frame.clientWidth));
+  await expect.poll(widths).toEqual([1216, 375]);
   const phone = own.frameLocator('iframe').nth(1);
   await expect(phone.locator('.menu-button').first()).toBeAttached();
   // What is drawn runs nothing, and is not there for the keyboard.

@@ -1,3 +1,6 @@
+'use client';
+
+import { useSeen } from '@/ui/use-seen';
 import styles from './sites.module.css';
 
 /** The widths at which a header is drawn, in CSS px of its page, and how wide each is on the screen. */
@@ -11,22 +14,24 @@ const HEIGHT = 76;
 
 /** The beginning of a site’s home page at two widths, to know it by; its own code does not run. */
 export function DrawnHeader({ site }: { site: string }) {
+  const [place, near] = useSeen<HTMLDivElement>();
   return (
-    <div className={styles.drawings} aria-hidden="true" inert>
+    <div ref={place} className={styles.drawings} aria-hidden="true" inert>
       {drawings.map(({ width, seen }) => (
         <div key={width} className={styles.drawing} style={{ inlineSize: seen, blockSize: HEIGHT }}>
-          <iframe
-            src={`/try/${site}/index.html`}
-            title=""
-            sandbox=""
-            loading="lazy"
-            tabIndex={-1}
-            style={{
-              inlineSize: width,
-              blockSize: (HEIGHT * width) / seen,
-              scale: String(seen / width),
-            }}
-          />
+          {near && (
+            <iframe
+              src={`/try/${site}/index.html`}
+              title=""
+              sandbox=""
+              tabIndex={-1}
+              style={{
+                inlineSize: width,
+                blockSize: (HEIGHT * width) / seen,
+                scale: String(seen / width),
+              }}
+            />
+          )}
         </div>
       ))}
     </div>

@@ -1,7 +1,8 @@
 'use client';
 
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
+import { useSeen } from '@/ui/use-seen';
 import styles from './starters.module.css';
 
 /** A view for each specimen would keep the page waiting; they are put in one after another, this many ms apart. */
@@ -53,23 +54,6 @@ function useDrawnOneByOne(all: number): number {
   return drawn;
 }
 
-/** Whether something has come into sight, or near it. */
-function useSeen() {
-  const place = useRef<HTMLLIElement>(null);
-  const [seen, setSeen] = useState(false);
-  useEffect(() => {
-    const watch = new IntersectionObserver(
-      (entries) => {
-        if (entries.some(({ isIntersecting }) => isIntersecting)) setSeen(true);
-      },
-      { rootMargin: '200px' },
-    );
-    watch.observe(place.current!);
-    return () => watch.disconnect();
-  }, []);
-  return [place, seen] as const;
-}
-
 interface DrawnProps {
   title: string;
   content: FrameContent;
@@ -102,7 +86,7 @@ function Offer<T extends Specimen>({
   onPick,
   ...frame
 }: { item: T; turn: boolean } & Omit<OffersProps<T>, 'items' | 'holds'>) {
-  const [place, seen] = useSeen();
+  const [place, seen] = useSeen<HTMLLIElement>();
   const drawn = turn && seen;
   const content = useMemo(() => (drawn ? draw(item) : null), [drawn, draw, item]);
   const { width, height, scale } = frame.size;
