@@ -134,7 +134,7 @@ const layouts = ({ paddingBlock, paddingInline }: Values) =>
 export const button = kindOfPiece<Values>({
   kind: 'button',
   label: 'Button',
-  about: 'A link that stands out, in one of two ranks.',
+  about: 'A link that stands out, in one of three ranks.',
   properties,
   css: {
     '.button': {
