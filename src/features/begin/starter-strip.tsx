@@ -34,6 +34,7 @@ export function StarterStrip({ kind }: { kind: AssemblyKind }) {
   const edit = useEdit();
   const advances = useAdvances();
   const [picked, setPicked] = useState<{ starter: Starter; assembly: Assembly } | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
   const draw = useCallback(
     (starter: Starter) => starterPage(site, kind, starter, advances),
     [site, kind, advances],
@@ -47,13 +48,20 @@ export function StarterStrip({ kind }: { kind: AssemblyKind }) {
     const old = kind === 'drawers' && instead ? instead.id : null;
     const removed =
       old === null ? [] : [{ edit: 'removeAssembly' as const, at: { in: kind, assembly: old } }];
-    if (edit([...edits, ...removed]) === null) setPicked({ starter, assembly });
+    const reason = edit([...edits, ...removed]);
+    setRefused(reason);
+    if (reason === null) setPicked({ starter, assembly });
   };
   const noun = assemblyNouns[kind];
   return (
     <section className={styles.strip} aria-label={`Begin with a ${noun}`}>
       <h2>{noun.charAt(0).toUpperCase() + noun.slice(1)}</h2>
       <p className="quiet">{says[kind]}</p>
+      {refused !== null && (
+        <p role="alert" className={styles.refused}>
+          This {noun} was not put in: {refused}
+        </p>
+      )}
       <ul>
         <SpecimenOffers
           items={startersOf[kind]}

@@ -1,6 +1,7 @@
 'use client';
 
 import { App, Button, Dropdown, Input, Select } from 'antd';
+import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
@@ -328,6 +329,8 @@ export function PagesScreen() {
         {count === 0 ? (
           <p>
             Paste the list of the site’s pages, or open its sitemap. A menu is made of them in the same step.
+            Or <Link href={`/sites/${site.id}/begin`}>begin with all at once</Link>: pages, colours, logo,
+            header, drawer and footer.
           </p>
         ) : rows.length === 0 ? (
           <p className="quiet">No page has “{later.trim()}” in its title, path or tags.</p>

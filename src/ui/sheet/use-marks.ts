@@ -57,7 +57,6 @@ export function useMarks(rows: readonly SheetRow[], actions: SheetActions) {
   const stop = gone !== null && known.has(gone) ? gone : first;
   /** What is marked; where nothing is, the cell that has the focus. */
   const chosen = () => there(marked.length > 0 ? marked : stop === null ? [] : [stop]);
-  const refused = (reason: string | null, done: string) => setNote(reason ?? done);
   return {
     /** The cell at which the Tab key stops. */
     stop,
@@ -114,7 +113,7 @@ export function useMarks(rows: readonly SheetRow[], actions: SheetActions) {
         .filter(({ into, what }) => what.value !== undefined || into.cell.own)
         .map(({ into, what }) => changeOf(into, what.value));
       const done = `${cells(fitting.length)} pasted${left > 0 ? `; ${cells(left)} left, which take other values` : ''}`;
-      refused(changes.length > 0 ? actions.change(changes) : null, done);
+      setNote((changes.length > 0 ? actions.change(changes) : null) ?? done);
     },
   };
 }
