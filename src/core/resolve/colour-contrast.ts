@@ -50,25 +50,22 @@ function ofPiece(site: Site, place: Place & { on: 'piece' }, { name, by }: Prope
 
 /**
  * How legible texts are with a colour of the brand as the value of a cell: the least contrast ratio (WCAG 2.2, 1.4.3) of those that it
- * has to do with, null where they are over a picture. Null as a whole where no text has to do with it.
+ * has to do with. Null where there are none, but for such as stand over a picture, of which no single ratio tells.
  */
 export function contrastWith(
   site: Site,
   place: Place,
   property: string,
   cell: string,
-): ((colour: Colour) => number | null) | null {
+): ((colour: Colour) => number) | null {
   const found = findPlace(site, place);
   const of = typeof found === 'string' ? undefined : found.properties.find(({ name }) => name === property);
   if (of?.kind.editor.as !== 'colour' || (place.on !== 'bar' && place.on !== 'piece')) return null;
   const figures = place.on === 'bar' ? ofBar(site, place, property, cell) : ofPiece(site, place, of, cell);
-  // What it has to do with is what differs with it.
+  // What it has to do with is what differs with it; over a picture nothing does.
   const one = figures('ink');
   const other = figures('ground');
   const touched = (_: unknown, index: number) => one[index] !== other[index];
   if (!one.some(touched)) return null;
-  return (colour) => {
-    const ratios = figures(colour).filter(touched);
-    return ratios.some((ratio) => ratio === null) ? null : Math.min(...(ratios as number[]));
-  };
+  return (colour) => Math.min(...(figures(colour).filter(touched) as number[]));
 }

@@ -61,5 +61,5 @@ export interface SheetActions {
   /** Makes a new target and lets the value point at it. */
   make(to: ReferenceTarget, property: string, cell: string): void;
   /** How legible texts are with a colour in a cell, as a contrast ratio; null where no text has to do with it, or none can be told. */
-  contrast?(property: string, cell: string): ((colour: string) => number | null) | null;
+  contrast?(property: string, cell: string): ((colour: string) => number) | null;
 }

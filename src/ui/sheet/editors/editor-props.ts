@@ -21,5 +21,5 @@ export interface EditorProps<E, T> {
   /** Makes something new for the value to point at. */
   make(to: ReferenceTarget): void;
   /** How legible texts are with a colour as the value; null where no text has to do with it. */
-  contrast(): ((colour: string) => number | null) | null;
+  contrast(): ((colour: string) => number) | null;
 }
