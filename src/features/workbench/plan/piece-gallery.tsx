@@ -47,11 +47,13 @@ function ofSite(site: Site, kind: string): Record<string, unknown> {
 function pageOf(site: Site, piece: Piece, bar: Bar, advances: Advances): FrameContent | null {
   const [widest] = site.bands;
   const values = { ...bar.values, leastHeight: { [widest!.id]: SIZE.height }, division: {}, shown: {} };
+  const id = 'specimen-bar';
   const header: Assembly = {
     id: 'specimen-header',
     name: piece.kind,
-    order: [bar.id],
-    bars: { [bar.id]: { ...bar, bays: [newBay('start', [piece.id])], values, rules: [] } },
+    order: [id],
+    // Under an id of its own: the bar may go on standing in a drawer, whose rules would meet it.
+    bars: { [id]: { ...bar, id, bays: [newBay('start', [piece.id])], values, rules: [] } },
     pieces: { [piece.id]: piece },
     values: {},
   };
