@@ -311,6 +311,7 @@ test('contrast over a picture is what a page with that picture comes to, and a s
     await shown.goto(`/try/${id}/index.html`);
     const bar = await shown.evaluate(async () => {
       const picture = document.querySelector<HTMLElement>('.stand-in-picture')!;
+      picture.replaceChildren();
       picture.style.background = 'url("/pictures/busy-harbour.webp") center / cover';
       const drawn = new Image();
       drawn.src = '/pictures/busy-harbour.webp';

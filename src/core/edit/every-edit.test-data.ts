@@ -69,7 +69,10 @@ export const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>
   addPages: [
     { edit: 'addPages', pages: [newPage({ id: 'new', title: 'New', path: '/new', parent: 'boats' })] },
   ],
-  changePage: [{ edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships', below: true }],
+  changePage: [
+    { edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships', below: true },
+    { edit: 'changePage', page: 'boats', standIn: 'dusk' },
+  ],
   translatePage: [{ edit: 'translatePage', page: 'boats', language: 'de', title: 'Boote' }],
   tagPages: [{ edit: 'tagPages', pages: ['boats', 'small'], add: ['water'], remove: [] }],
   movePages: [{ edit: 'movePages', pages: ['small'], parent: null, before: 'home' }],

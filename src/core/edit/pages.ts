@@ -10,6 +10,7 @@ import {
   titleSchema,
   type Page,
 } from '../site/page';
+import { pageStandInSchema } from '../site/page-stand-in';
 import { forgetPages } from '../site/placing';
 import type { Site } from '../site/site';
 import { usesOf, type Use } from '../site/uses';
@@ -57,8 +58,10 @@ export const changePage = editKind({
     /** Whether pages whose paths lie below the old one follow to the new one. */
     below: v.optional(v.boolean()),
     tags: v.optional(tagsSchema),
+    /** Null for what pages have of themselves. */
+    standIn: v.optional(v.nullable(pageStandInSchema)),
   }),
-  apply(draft, { page: id, title, path, below, tags }) {
+  apply(draft, { page: id, title, path, below, tags, standIn }) {
     const page = own(draft.pages, id);
     if (!page) return 'This page is no longer there.';
     if (path !== undefined) {
@@ -69,6 +72,8 @@ export const changePage = editKind({
     }
     if (title !== undefined) page.title = title;
     if (tags !== undefined) page.tags = tags;
+    if (standIn === null) delete page.standIn;
+    else if (standIn !== undefined) page.standIn = standIn;
     return null;
   },
 });

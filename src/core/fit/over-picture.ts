@@ -4,7 +4,7 @@ import type { ScrimForm } from '../colour/picture-contrast';
 import type { Id } from '../ids/id';
 import { resolveAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
-import { STAND_IN_PICTURE } from '../site/page';
+import { STAND_IN_PICTURE } from '../site/page-stand-in';
 import { rgbCss } from '../colour/contrast';
 import { barLayer, seenInBar } from '../resolve/ground-set';
 import { inkOf } from '../resolve/state-look';

@@ -1,4 +1,4 @@
-import { beginsWithPicture } from '../site/page';
+import { beginsWithPicture } from '../site/page-stand-in';
 import type { Assembly } from '../site/assembly';
 import { resolveAssembly } from '../resolve/assembly';
 import { coveredHeight } from './heights';

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { idSchema } from '../ids/id';
 import { translations } from './language';
+import { pageStandInSchema } from './page-stand-in';
 
 /**
  * Why a path cannot be a page's address on the site; null when it can. Segments hold unreserved characters
@@ -71,13 +72,7 @@ export const pageSchema = v.strictObject({
   tags: tagsSchema,
   /** What stands on it whatever rules say: null for nothing, left out where the rules decide. */
   stands: v.optional(givenSchema),
+  /** What stands in for its content, where it is not what pages have of themselves. */
+  standIn: v.optional(pageStandInSchema),
 });
 export type Page = v.InferOutput<typeof pageSchema>;
-
-/** Whether the stand-in of a page begins with a picture, which a header may lie over. */
-export function beginsWithPicture({ path }: Page): boolean {
-  return path === '/';
-}
-
-/** The height of that picture, in CSS px. */
-export const STAND_IN_PICTURE = 288;

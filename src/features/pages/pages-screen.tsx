@@ -21,6 +21,7 @@ import { Screen } from '../shell/screen';
 import { AddPages } from './add-pages';
 import { PathCell } from './path-cell';
 import { RemovePages } from './remove-pages';
+import { StandInCell } from './stand-in-cell';
 import styles from './pages.module.css';
 import { useSetLanguages } from './use-set-languages';
 
@@ -204,7 +205,7 @@ export function PagesScreen() {
     {
       key: 'path',
       label: 'Path',
-      width: '22%',
+      width: '20%',
       cell: ({ id }) => (
         <span className="figures">
           <PathCell page={site.pages[id]!} uses={uses.get(id)?.length ?? 0} />
@@ -225,9 +226,15 @@ export function PagesScreen() {
       ),
     },
     {
+      key: 'standIn',
+      label: 'Stands in',
+      width: '15%',
+      cell: ({ id }) => <StandInCell page={site.pages[id]!} />,
+    },
+    {
       key: 'menus',
       label: 'In menus',
-      width: '14%',
+      width: '12%',
       cell: ({ id }) => menuNames(uses.get(id) ?? []).join(', ') || <span className="quiet">none</span>,
     },
     {

@@ -15,6 +15,7 @@ import {
 import { defaultBands, defaultBrand, newItem, newPage } from '@/core/site/defaults';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import type { Page } from '@/core/site/page';
+import type { PageStandInId } from '@/core/site/page-stand-in';
 
 /** Short forms in which the demo sites are written down. */
 
@@ -31,14 +32,20 @@ export function assembly(
   return composeAssembly({ kind, name, bars, values }, ids, defaultBands);
 }
 
-/** Pages from a list as a designer would paste it; a page's id is made from its path. */
-export function pagesFromList(list: string): Page[] {
+/** Pages from a list as a designer would paste it, with what stands in for the content of some, by path; a page's id is made from its path. */
+export function pagesFromList(list: string, standIns: Record<string, PageStandInId> = {}): Page[] {
   const { found: pages, problems } = readPageList(list);
   if (problems[0]) throw new Error(`Demo, line ${problems[0].line}: ${problems[0].reason}`);
   const idOf = (path: string) =>
     `pg-${path === '/' ? 'home' : path.slice(1).replaceAll('/', '-')}`.slice(0, 32);
   return pages.map(({ title, path, parent }) =>
-    newPage({ id: idOf(path), title, path, parent: parent === null ? null : idOf(pages[parent]!.path) }),
+    newPage({
+      id: idOf(path),
+      title,
+      path,
+      parent: parent === null ? null : idOf(pages[parent]!.path),
+      ...(standIns[path] && { standIn: standIns[path] }),
+    }),
   );
 }
 

@@ -5,7 +5,8 @@ import { assembly, byId, colours, menuOf, pagesFromList, typeStyles } from './bu
 
 /** Orrery House: an invented planetarium, with its name in the middle of the header. */
 
-const pages = pagesFromList(`
+const pages = pagesFromList(
+  `
 Home  /
 Tonight’s sky  /tonight
 Shows  /shows
@@ -13,7 +14,9 @@ Workshops  /workshops
 Plan a visit  /visit
 Friends of the House  /friends
 Imprint  /imprint
-`);
+`,
+  { '/': 'night', '/tonight': 'timetable', '/shows': 'news', '/visit': 'fares', '/imprint': 'short' },
+);
 
 const menus = [
   menuOf('m-sky', 'Sky', pages, ['/tonight', '/shows', '/workshops'], false),

@@ -1,4 +1,5 @@
 import { languageName } from '../../site/language';
+import { pageStandInOf, pageStandIns } from '../../site/page-stand-in';
 import type { Site } from '../../site/site';
 import { detail, orNothing, quoted, listed, type Thing } from './thing';
 import { givenDetails } from './given';
@@ -19,6 +20,7 @@ export function pageThings(site: Site): Thing[] {
         page.parent === null ? 'the top' : orNothing(site.pages[page.parent]?.title),
       ),
       detail('Tags', page.tags, () => listed(page.tags)),
+      detail('Stands in', pageStandInOf(page), () => quoted(pageStandIns[pageStandInOf(page)].name)),
       ...givenDetails(site, page.stands ?? {}, 'Its own '),
     ],
   }));

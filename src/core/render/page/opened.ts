@@ -11,7 +11,7 @@ import { pageWords } from '../../site/page-words';
 import { barsHtml } from './bars';
 import { dialogId, pieceContext, type PageState } from './page-state';
 import { perStage, piecesPerStage } from './stages';
-import { standInExcerpt } from './stand-in';
+import { standInExcerpt } from './stand-ins/stand-in';
 
 /** What closes a drawer that holds nothing to do so: seen as long as it has the focus. */
 function closeHtml(name: string, { close }: Words): Node {

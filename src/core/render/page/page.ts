@@ -4,7 +4,8 @@ import type { Id } from '../../ids/id';
 import { heldBars } from '../../fit/heights';
 import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
-import { beginsWithPicture, type Page } from '../../site/page';
+import type { Page } from '../../site/page';
+import { beginsWithPicture } from '../../site/page-stand-in';
 import { standsAt } from '../../site/placing';
 import { type Slot } from '../../site/placing-schema';
 import type { Site } from '../../site/site';
@@ -19,7 +20,7 @@ import { pageHref, pieceContext, type PageState } from './page-state';
 import { languageFolder, NOT_FOUND_PATH, pageFile } from './paths';
 import { SEARCH_PATH } from './search-page';
 import { perStage, type PerStage } from './stages';
-import { standIn } from './stand-in';
+import { standIn } from './stand-ins/stand-in';
 
 /** The stylesheet and the script of every page. */
 export const STYLESHEET = 'site.css';

@@ -5,7 +5,7 @@ import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss } from './base-css';
 import { initialValues } from '../../resolve/settled-values';
 import { layoutRules, NOTHING_COUNTED } from './layout-rules';
-import { standInCss } from '../page/stand-in';
+import { standInCss } from '../page/stand-ins/stand-in';
 
 /** Classes and ids of the pages’ own markup that no rule names. */
 const unruled = [

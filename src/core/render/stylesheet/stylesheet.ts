@@ -36,7 +36,7 @@ import { darkBrandCss, darkValuesCss } from './dark-css';
 import { itemsCss } from './items-css';
 import { settleNames } from '../names';
 import { fontFileName } from '../page/paths';
-import { standInCss } from '../page/stand-in';
+import { standInCss } from '../page/stand-ins/stand-in';
 import { unmeasured, type Advances } from '../../text/advances';
 import { standInSize } from '../../text/stand-in';
 import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';

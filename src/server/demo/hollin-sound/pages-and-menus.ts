@@ -1,6 +1,7 @@
 import type { Menu, MenuItem } from '@/core/site/menu';
 import { newMenu } from '@/core/site/defaults';
 import type { Page } from '@/core/site/page';
+import type { PageStandInId } from '@/core/site/page-stand-in';
 import { menuOf, menuWith, pagesFromList } from '../build';
 import { partners } from './artwork';
 
@@ -74,7 +75,25 @@ const german: Record<string, string> = {
 const tagsOf = (path: string) =>
   ['/book', '/basket', '/account'].includes(path) ? ['shop'] : path.startsWith('/handbook') ? ['staff'] : [];
 
-export const pages = pagesFromList(pageList).map((page): Page => ({
+const standIns: Record<string, PageStandInId> = {
+  '/': 'deck',
+  '/sailings': 'timetable',
+  '/sailings/today': 'timetable',
+  '/sailings/timetable': 'timetable',
+  '/sailings/notices': 'news',
+  '/fares': 'fares',
+  '/fares/foot-passengers': 'fares',
+  '/fares/cars': 'fares',
+  '/islands': 'story',
+  '/islands/wren': 'story',
+  '/freight': 'harbour',
+  '/company/news': 'news',
+  '/basket': 'short',
+  '/handbook': 'short',
+  '/privacy': 'short',
+};
+
+export const pages = pagesFromList(pageList, standIns).map((page): Page => ({
   ...page,
   titles: german[page.path] === undefined ? {} : { de: german[page.path]! },
   tags: tagsOf(page.path),
