@@ -348,7 +348,7 @@ test('what visitors would be surprised by is said in place, and a header that sc
 }) => {
   await byScroll(page);
   const findings = page.getByRole('list', { name: 'What visitors would see' });
-  await expect(findings).toContainText('43 of 44 pages begin without a picture');
+  await expect(findings).toContainText('42 of 44 pages begin without a picture');
   await openCell(page, 'Least height on the Phone', 'Returning');
   const field = page.getByRole('textbox', { name: 'Least height on the Phone, Returning' });
   await field.fill('400');

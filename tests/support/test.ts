@@ -1,4 +1,11 @@
 import { test as base, type BrowserContext } from '@playwright/test';
+import { SEEN_KEY } from '../../src/features/hints/hints';
+
+/** A browser of one who wants no hints, so that none comes while something else is looked at. */
+const withoutHints = (origin: string) => ({
+  cookies: [],
+  origins: [{ origin, localStorage: [{ name: SEEN_KEY, value: '["all"]' }] }],
+});
 
 /**
  * Tests of a worker share one browser profile, so that the application's code is fetched and compiled once; each test has
@@ -8,7 +15,7 @@ export const test = base.extend<object, { profile: BrowserContext }>({
   profile: [
     async ({ browser }, provide, { project }) => {
       const { baseURL, viewport } = project.use;
-      const profile = await browser.newContext({ baseURL, viewport });
+      const profile = await browser.newContext({ baseURL, viewport, storageState: withoutHints(baseURL!) });
       await provide(profile);
       await profile.close();
     },

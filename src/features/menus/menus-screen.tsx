@@ -14,6 +14,7 @@ import { pageFile } from '@/core/render/page/paths';
 import { newItem, newMenu } from '@/core/site/defaults';
 import type { Menu } from '@/core/site/menu';
 import { TextCell } from '@/ui/table/text-cell';
+import { Hint } from '../hints/hint';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
 import { AddItems } from './add-items';
@@ -105,6 +106,7 @@ function ChosenMenu({
       <div className={styles.middle}>
         <MenuHead menu={menu} onAsk={onAsk} onMade={onMade} />
         <div className={styles.tree}>
+          <Hint of="menus" />
           <MenuTree
             menu={menu}
             page={page?.id ?? null}

@@ -16,6 +16,7 @@ import { allUses, type Use } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
 import { treeRows, type TreeRow } from '@/ui/tree/tree-rows';
+import { Hint } from '../hints/hint';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
 import { AddPages } from './add-pages';
@@ -257,6 +258,7 @@ export function PagesScreen() {
   return (
     <Screen here="pages">
       <div className={styles.page}>
+        <Hint of="pages" />
         <div className={styles.head}>
           <h2>{count === 0 ? 'No page yet' : count === 1 ? 'One page' : `${count} pages`}</h2>
           {count > 0 && (

@@ -2,6 +2,7 @@
 
 import { useSite } from '@/client/open-site-context';
 import { placed } from '@/core/site/placing';
+import { Hint } from '../hints/hint';
 import { Screen } from '../shell/screen';
 import { PageTable } from './page-table';
 import { Rules } from './rules';
@@ -17,6 +18,7 @@ export function PlacingScreen() {
   return (
     <Screen here="placing">
       <div className={styles.placing}>
+        <Hint of="placing" />
         <Rules />
         {drafts.length > 0 && (
           <p className="quiet">

@@ -14,6 +14,7 @@ import { momentText } from '@/ui/moment-text';
 import { Comparison } from '../comparing/comparison';
 import { drawnAssembly, fileOf } from '../comparing/drawn-assembly';
 import type { State } from '../comparing/pictures';
+import { Hint } from '../hints/hint';
 import { Screen } from '../shell/screen';
 import styles from './points.module.css';
 
@@ -187,6 +188,7 @@ export function PointsScreen() {
     <Screen here="points">
       <div className={styles.screen}>
         <section aria-label="Saved points" className={styles.list}>
+          <Hint of="points" />
           <form
             className={styles.form}
             onSubmit={(event) => {

@@ -17,6 +17,7 @@ import {
 } from '@/core/wording/wording';
 import { LongTable, type LongColumn } from '@/ui/table/long-table';
 import { TextCell } from '@/ui/table/text-cell';
+import { Hint } from '../hints/hint';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
 import { ReadWording } from './read-wording';
@@ -103,6 +104,7 @@ export function TextsScreen() {
   return (
     <Screen here="texts">
       <div className={styles.page}>
+        <Hint of="texts" />
         <div className={styles.head}>
           <h2>{rows.length === 1 ? 'One text' : `${rows.length} texts`}</h2>
           <Input

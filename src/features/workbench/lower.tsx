@@ -8,6 +8,7 @@ import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Place } from '@/core/edit/place';
 import type { Lead } from '@/core/why/reason';
 import { SplitEdge } from '@/ui/split/split-edge';
+import { Hint } from '../hints/hint';
 import type { LitCell } from './pointing/dimension-line';
 import { PlacingMark } from './placing-mark';
 import { Plan } from './plan/plan';
@@ -82,6 +83,7 @@ export const Lower = memo(function Lower({
   return (
     <div className={styles.lower} style={{ '--plan': `${room.plan}%` } as CSSProperties}>
       <div className={styles.plan}>
+        <Hint of="plan" />
         <div className={styles.panelHead}>
           <h2>Plan</h2>
           <button

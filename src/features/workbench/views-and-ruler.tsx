@@ -7,6 +7,7 @@ import { useAdvances, useEdit, useSite, useSiteNow } from '@/client/open-site-co
 import { placeName } from '@/core/edit/place-name';
 import { stepped } from '@/core/pointing/steps';
 import { Ruler } from '@/ui/ruler/ruler';
+import { Hint } from '../hints/hint';
 import { surveyWarning } from '../fit/fit-words';
 import { RULER_SCALE, rulerBands } from '../fit/ruler-bands';
 import { rulerRules } from '../fit/ruler-rules';
@@ -121,17 +122,20 @@ export const Views = memo(function Views({
         {moved}
       </p>
       {edge}
-      <Ruler
-        scale={RULER_SCALE}
-        bands={rulerBands(site.bands)}
-        views={views}
-        fit={fit ?? null}
-        warning={survey && assembly ? surveyWarning(site, assembly, survey) : null}
-        rules={rules}
-        opened={opened}
-        onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
-        onView={setWidth}
-      />
+      <div>
+        <Hint of="ruler" />
+        <Ruler
+          scale={RULER_SCALE}
+          bands={rulerBands(site.bands)}
+          views={views}
+          fit={fit ?? null}
+          warning={survey && assembly ? surveyWarning(site, assembly, survey) : null}
+          rules={rules}
+          opened={opened}
+          onBreakpoint={(band, from, gesture) => edit([{ edit: 'moveBreakpoint', band, from }], gesture)}
+          onView={setWidth}
+        />
+      </div>
     </>
   );
 });

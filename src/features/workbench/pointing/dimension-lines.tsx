@@ -1,6 +1,7 @@
 import { memo, useState } from 'react';
 import type { Dimension } from '@/core/pointing/dimensions';
 import type { FrameLine, FramePlace } from '@/ui/preview/preview-frame';
+import { Hint } from '../../hints/hint';
 import { DimensionLine, type LitCell } from './dimension-line';
 import { withRoom } from './figure-room';
 import styles from './pointing.module.css';
@@ -71,6 +72,7 @@ export const DimensionLines = memo(function DimensionLines({
       aria-label={`Lengths in the ${view}`}
       className={`${styles.lines} ${scale >= LARGE ? styles.large : ''}`}
     >
+      <Hint of="lines" />
       {free.map((line, index) => (
         <FreeLine key={index} line={line} scale={scale} figured={figured[made.length + index]!} />
       ))}

@@ -19,6 +19,7 @@ import { inField } from '@/ui/in-field';
 import { useSize } from '@/ui/use-size';
 import { pointedKey, type Pointed } from '@/core/pointing/pointed';
 import type { Pointing } from '../pointing/pointed-frame';
+import { Hint } from '../../hints/hint';
 import { openedDrawer } from './opened-drawer';
 import { dropDownChoices, shownDropDown } from './shown-drop-down';
 import styles from './preview.module.css';
@@ -54,6 +55,7 @@ export function PreviewArea(props: PreviewAreaProps) {
   const [area, room] = useSize<HTMLDivElement>();
   return (
     <section className={styles.area} aria-label="Preview">
+      <Hint of="views" />
       <div ref={area} className={blownUp === null ? styles.views : styles.oneView}>
         {/* Without room there is nothing to be seen of all that views are worked out of, as on the server. */}
         {room.width > 0 && <Views {...props} room={room} blownUp={blownUp} setBlownUp={setBlownUp} />}

@@ -12,6 +12,7 @@ import type { SheetGroup } from '@/ui/sheet/model';
 import { Sheet, type CellName } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
+import { Hint } from '../../hints/hint';
 import { hasLanguages, hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
 import type { LitCell } from '../pointing/dimension-line';
 import { RulesPanel } from '../fit/rules-panel';
@@ -145,6 +146,7 @@ export function SheetPanel({
   }, [site, places, axis, part]);
   return (
     <section ref={panel} className={styles.sheet} aria-label="Sheet">
+      <Hint of="sheet" />
       <div className={styles.panelHead}>
         <h2>Sheet</h2>
         <SheetTitle title={title} place={place} />
