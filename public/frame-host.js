@@ -280,10 +280,11 @@
       return [linesOf['padding-inline'](of)[of.rightToLeft ? 1 : 0]];
     },
     height: ({ box }) => [[box.left, box.top, box.left, box.bottom]],
-    width({ box }) {
-      // What stands at the right edge of the window grows to the left.
-      const atRight = box.left > 1 && box.right > innerWidth - 1;
-      const ends = atRight ? [box.right, box.left] : [box.left, box.right];
+    width({ box, rightToLeft }) {
+      // What stands at an edge of the window grows away from it, all else the way that lines run.
+      const [left, right] = [box.left <= 1, box.right > innerWidth - 1];
+      const toLeft = left === right ? rightToLeft : right;
+      const ends = toLeft ? [box.right, box.left] : [box.left, box.right];
       return [[ends[0], box.bottom, ends[1], box.bottom]];
     },
     text({ element, size, rightToLeft }) {

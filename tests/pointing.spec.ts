@@ -417,3 +417,53 @@ test('with Shift a piece is selected besides; what they share, and in what they 
   await expect(gap.first()).toHaveText(/differs.*9 px, 7 px|differs.*7 px, 9 px/);
   expect(before[0]).not.toContain('differs');
 });
+
+test('a footer’s column is dragged until the next begins where a list above does; the line says by how much they miss', async ({
+  page,
+}) => {
+  await page.goto(page.url().replace(/headers\/.*$/, 'footers/f-big'));
+  await page.getByRole('button', { name: 'At home', exact: true }).first().click();
+  const line = lengthLine(page, 'Column 1, Desktop view');
+  await expect(line).toHaveAttribute('aria-valuetext', '352 px');
+  const footer = view(page, 'Desktop').locator('footer');
+  /** Where the second column of the bar begins, and the lists above it. */
+  const begins = () =>
+    footer.evaluate((all) => ({
+      column: all.querySelectorAll('.bar')[1]!.querySelector('.bay-2')!.getBoundingClientRect().left,
+      lists: [...all.querySelectorAll('.links > *')].map((list) => list.getBoundingClientRect().left),
+    }));
+  const { column, lists } = await begins();
+  const target = lists.find((list) => list < column - 4)!;
+  const nearestBefore = lists.filter((list) => list < column).at(-1)!;
+  expect(target).toBeDefined();
+  const box = (await line.boundingBox())!;
+  const scale = box.width / 352;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  const drag = async (px: number) => {
+    for (const part of [0.5, 1]) await page.mouse.move(at.x + px * scale * part, at.y);
+  };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  // Some px past the list: close, but further than what a drag goes by itself.
+  await page.keyboard.down('Alt');
+  await drag(nearestBefore + 9 - column);
+  await page.keyboard.up('Alt');
+  await expect(line).toHaveAttribute('aria-valuetext', /px, [89](\.\d)? px past the start of .*column \d$/);
+  await drag(nearestBefore + 4 - column);
+  await expect(line).toHaveAttribute('aria-valuetext', /in line with the start of .*column \d$/);
+  await page.mouse.up();
+  await expect.poll(async () => Math.abs((await begins()).column - nearestBefore)).toBeLessThan(0.5);
+  // The cell of the desktop alone was set, in one step.
+  await expect(cell(page, 'Division')).toHaveText([/^[\d.]+ : [\d.]+ : 1$/, 'stacked', /^stacked/]);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(cell(page, 'Division').first()).toHaveText('1 : 1 : 1');
+  // By keys and by typing, as every length.
+  await line.press('ArrowRight');
+  await expect(line).toHaveAttribute('aria-valuetext', /^353(\.\d)? px/);
+  await line.press('Enter');
+  await page.getByRole('textbox', { name: 'Column 1, Desktop view, in px' }).fill('9999');
+  await page.keyboard.press('Enter');
+  await expect(preview(page).getByRole('alert')).toContainText('A share is a number from 0.1 to 12');
+  await page.keyboard.press('Escape');
+  await expect(line).toHaveAttribute('aria-valuetext', /^353(\.\d)? px/);
+});

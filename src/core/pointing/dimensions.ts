@@ -17,6 +17,7 @@ import { settledValue } from '../resolve/settled-values';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { pieceStyle } from '../text/text-width';
+import { columnsOf } from './columns';
 import { placeOfPointed, type Pointed } from './pointed';
 
 /** A stretch of an element that is measured: between what stands in it, from an edge to what is in it, from edge to edge, or as high as its text is large. */
@@ -47,6 +48,10 @@ export interface Dimension {
   drawn: readonly Drawn[];
   /** Why it cannot be set here by a number; null where it can. */
   fixed: string | null;
+  /** The value with which it comes to so many CSS px. */
+  valueFor(px: number): unknown;
+  /** How far behind its end the next thing begins that can be in line with others, in CSS px; null for what is in line with nothing. */
+  inLine: number | null;
 }
 
 /** What of a layout is seen as which stretch; an entry of a padding of two by its place among them. */
@@ -174,6 +179,9 @@ function followersOf({ bands }: Site, cells: Readonly<Record<string, unknown>>, 
   return narrower.slice(0, own === -1 ? undefined : own).map(({ name }) => name);
 }
 
+/** The value of a length that is the same at every width of its band. */
+const inPx = (px: number) => px;
+
 /** The lengths that the values of what is pointed at make at a width of the viewport, in a phase of scrolling. */
 export function dimensionsOf(
   site: Site,
@@ -194,35 +202,52 @@ export function dimensionsOf(
   const chain = bandChain(site.bands);
   return found.properties.flatMap((property): Dimension[] => {
     const { editor } = property.kind;
-    if (editor.as !== 'length' && editor.as !== 'pixels') return [];
+    if (editor.as !== 'length' && editor.as !== 'pixels' && editor.as !== 'division') return [];
     if (property.by !== 'width' && property.by !== null) return [];
     const own = looked.values[property.name];
     const value = own === null && property.ofStyle ? looked.textSize : own;
-    if (!isLength(value)) return [];
-    const drawn = looked.drawn(property);
-    if (drawn.length === 0) return [];
     const inBand = property.phased ? phaseCell(band, settled.phase) : band;
     const cell = property.by === null ? EVERYWHERE : inBand;
     const said = settledValue(found.holder.values, property, chain, cell);
     const turned = JSON.stringify(said.value) !== JSON.stringify(own);
-    const grows = typeof value !== 'number';
+    const alike = {
+      place: looked.place,
+      property: property.name,
+      label: property.label,
+      cell,
+      followers:
+        property.by === null ? [] : followersOf(site, found.holder.values[property.name] ?? {}, cell),
+      fixed: turned ? 'A collapse rule has turned it at this width.' : null,
+    };
+    if (editor.as === 'division') {
+      if (looked.place.on !== 'bar') return [];
+      const { bar } = looked.place;
+      const selector = (bay: string) => below(`.${settleNames(site).get(bar)!}`, bay);
+      return columnsOf(usually(site, advances), settled, bar, { band, width }).map(
+        ({ nth, bays, gap, division, ...lengths }) => ({
+          ...alike,
+          ...lengths,
+          label: `Column ${nth}`,
+          drawn: bays.map((bay) => ({ selector: selector(bay), stretch: 'width', limit: null })),
+          valueFor: division,
+          inLine: gap,
+        }),
+      );
+    }
+    if (!isLength(value)) return [];
+    const drawn = looked.drawn(property);
+    if (drawn.length === 0) return [];
+    const grows = typeof value !== 'number' ? 'It grows with the window: set it in the sheet.' : null;
     return [
       {
-        place: looked.place,
-        property: property.name,
-        label: property.label,
-        cell,
-        followers:
-          property.by === null ? [] : followersOf(site, found.holder.values[property.name] ?? {}, cell),
+        ...alike,
         px: lengthAt(value, width),
         least: editor.least,
         most: editor.most,
         drawn,
-        fixed: turned
-          ? 'A collapse rule has turned it at this width.'
-          : grows
-            ? 'It grows with the window: set it in the sheet.'
-            : null,
+        fixed: alike.fixed ?? grows,
+        valueFor: inPx,
+        inLine: null,
       },
     ];
   });

@@ -49,6 +49,16 @@ function amongShares(bar: SettledBar, index: number): { row: number; column: num
   return { row: Math.floor(nth / count) + 1, column: (nth % count) + 1 };
 }
 
+/** The bays that hold something, by the columns that a bar divided by shares has; null for one that is divided otherwise. */
+export function columnsByShares(own: SettledBar): readonly (readonly SettledBay[])[] | null {
+  const bar = besideEachOther(own);
+  if (divisionOf(bar).by !== 'shares') return null;
+  const at = new Map(bar.bays.map((bay, index) => [bay, amongShares(bar, index).column]));
+  return barColumns(bar).map((_, index) =>
+    bar.bays.filter((bay) => occupied(bay) && at.get(bay) === index + 1),
+  );
+}
+
 /** How many rows the bays take that stand beside each other. */
 function rowsBeside(bar: SettledBar): number {
   if (divisionOf(bar).by !== 'shares') return 1;

@@ -11,8 +11,12 @@ export type Division = { by: 'edges' } | { by: 'shares'; shares: number[] } | { 
 /** The most bays that a bar can have. */
 export const MOST_BAYS = 8;
 
-const SHARE = 'A share is a number from 0.1 to 12: a bay with a share of zero would show nothing.';
-const shareSchema = v.pipe(v.number(SHARE), v.minValue(0.1, SHARE), v.maxValue(12, SHARE));
+/** The smallest and the greatest share. */
+export const LEAST_SHARE = 0.1;
+export const MOST_SHARE = 12;
+
+const SHARE = `A share is a number from ${LEAST_SHARE} to ${MOST_SHARE}: a bay with a share of zero would show nothing.`;
+const shareSchema = v.pipe(v.number(SHARE), v.minValue(LEAST_SHARE, SHARE), v.maxValue(MOST_SHARE, SHARE));
 
 /** A division in words, such as `1 : 3`. */
 export function divisionText(division: Division): string {

@@ -6,9 +6,10 @@ import { findPlace } from '@/core/edit/place';
 import { cellName } from '@/core/edit/place-name';
 import type { Dimension } from '@/core/pointing/dimensions';
 import { plainNumber } from '@/core/lengths/length';
+import type { Edge } from '@/core/pointing/edges';
 import type { FrameLine } from '@/ui/preview/preview-frame';
 import styles from './pointing.module.css';
-import { draggedPx, typedPx } from './typed-px';
+import { draggedPx, missText, snappedPx, typedPx } from './typed-px';
 
 /** A cell of the sheet. */
 export interface LitCell {
@@ -23,6 +24,8 @@ interface DimensionLineProps {
   /** Whether the line is as long as the value says, or the value limits it. */
   limit: 'least' | 'most' | null;
   scale: number;
+  /** What its end can be in line with. */
+  edges: readonly Edge[];
   /** The name of the view, and its width in CSS px of the page. */
   view: string;
   width: number;
@@ -35,6 +38,7 @@ interface DimensionLineProps {
 }
 
 let gestures = 0;
+const newGesture = () => `dimension-${Date.now()}-${(gestures += 1)}`;
 
 const limits = { least: '≥ ', most: '≤ ' };
 
@@ -47,6 +51,7 @@ export function DimensionLine({
   line,
   limit,
   scale,
+  edges,
   view,
   width,
   figured,
@@ -55,26 +60,33 @@ export function DimensionLine({
 }: DimensionLineProps) {
   const edit = useEdit();
   const site = useSite();
-  const drag = useRef<{ x: number; y: number; px: number; gesture: string; moved: boolean } | null>(null);
+  const drag = useRef<{
+    x: number;
+    y: number;
+    px: number;
+    end: number;
+    gesture: string;
+    moved: boolean;
+  } | null>(null);
   const before = useRef<{ value: unknown; own: boolean } | null>(null);
   const [typing, setTyping] = useState(false);
   const [held, setHeld] = useState(false);
   const own = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const { place, property, cell, px, least, most, label, followers, fixed } = dimension;
+  const { place, property, cell, px, least, most, label, followers, fixed, inLine } = dimension;
   const [x1, y1, x2, y2] = line;
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
   const length = Math.hypot(x2 - x1, y2 - y1);
   const toward = upright ? Math.sign(y2 - y1) || 1 : Math.sign(x2 - x1) || 1;
 
-  const newGesture = () => `dimension-${Date.now()}-${(gestures += 1)}`;
   const keep = () => {
     const found = findPlace(site, place);
     const cells = typeof found === 'string' ? {} : (found.holder.values[property] ?? {});
     before.current = { own: Object.hasOwn(cells, cell), value: cells[cell] };
   };
   /** Sets the value; false where it is refused, which is then said. */
-  const set = (value: number, gesture: string): boolean => {
+  const set = (length: number, gesture: string): boolean => {
+    const value = dimension.valueFor(length);
     const refused = edit([{ edit: 'setValue', place, property, cell, value }], gesture);
     setSaid(refused);
     if (refused === null) onLit({ property, cell });
@@ -94,14 +106,26 @@ export function DimensionLine({
     if (fixed !== null) return;
     event.currentTarget.setPointerCapture(event.pointerId);
     keep();
-    drag.current = { x: event.clientX, y: event.clientY, px, gesture: newGesture(), moved: false };
+    drag.current = { x: event.clientX, y: event.clientY, px, end: x2, gesture: newGesture(), moved: false };
     setHeld(true);
   };
   const move = (event: PointerEvent<HTMLElement>) => {
     const { current } = drag;
     if (!current) return;
     const way = upright ? event.clientY - current.y : event.clientX - current.x;
-    const next = draggedPx(current.px, (toward * way) / scale, { least, most, exact: event.altKey });
+    const moved = (toward * way) / scale;
+    const stepped = draggedPx(current.px, moved, { least, most, exact: event.altKey });
+    const snapped =
+      inLine === null || event.altKey
+        ? null
+        : snappedPx(current.px + moved, {
+            edges,
+            end: current.end + toward * moved,
+            toward,
+            gap: inLine,
+            scale,
+          });
+    const next = snapped === null || snapped < least || snapped > most ? stepped : snapped;
     if (!current.moved && Math.abs(way) < 3) return;
     current.moved = true;
     // Back where it began, it is as it was before: not set where it only followed.
@@ -155,6 +179,7 @@ export function DimensionLine({
     '--length': `${length * scale}px`,
   } as CSSProperties;
   const reason = fixed ?? said;
+  const miss = inLine === null ? null : missText(edges, x2, toward, inLine);
   return (
     <div
       ref={own}
@@ -172,7 +197,7 @@ export function DimensionLine({
         <input
           className={`figures ${styles.typed}`}
           aria-label={`${label}, ${view}, in px`}
-          defaultValue={plainNumber(px)}
+          defaultValue={plainNumber(Math.round(px * 10) / 10)}
           autoFocus
           onFocus={(event) => {
             onHeld(true);
@@ -198,7 +223,7 @@ export function DimensionLine({
           aria-valuenow={px}
           aria-valuemin={least}
           aria-valuemax={most}
-          aria-valuetext={`${plainNumber(px)} px`}
+          aria-valuetext={`${plainNumber(Math.round(px * 10) / 10)} px${miss ? `, ${miss.long}` : ''}`}
           aria-disabled={fixed !== null}
           title={fixed ?? `${label}: drag, arrow keys, or Enter to type it`}
           onPointerDown={down}
@@ -220,12 +245,14 @@ export function DimensionLine({
           <span className={`figures ${styles.px} ${figured ? '' : styles.unfigured}`}>
             {limit !== null && limits[limit]}
             {plainNumber(Math.round(px * 10) / 10)}
+            {miss && ` · ${miss.short}`}
           </span>
         </span>
       )}
       <span className={styles.words}>
         {label} · {where}
         {follows}
+        {miss && ` · ${miss.long}`}
         {reason !== null && (
           <b role="alert" className={styles.reason}>
             {reason}

@@ -1,5 +1,6 @@
 import { memo, useState } from 'react';
 import type { Dimension } from '@/core/pointing/dimensions';
+import type { Edge } from '@/core/pointing/edges';
 import type { FrameLine, FramePlace } from '@/ui/preview/preview-frame';
 import { Hint } from '../../hints/hint';
 import { DimensionLine, type LitCell } from './dimension-line';
@@ -9,6 +10,8 @@ import styles from './pointing.module.css';
 interface DimensionLinesProps {
   dimensions: readonly Dimension[];
   place: FramePlace;
+  /** What the ends of lines can be in line with. */
+  edges: readonly Edge[];
   /** The name of the view, and its width in CSS px of the page. */
   view: string;
   width: number;
@@ -46,6 +49,7 @@ function FreeLine({ line, scale, figured }: { line: FrameLine; scale: number; fi
 export const DimensionLines = memo(function DimensionLines({
   dimensions,
   place,
+  edges,
   view,
   width,
   scale,
@@ -58,7 +62,12 @@ export const DimensionLines = memo(function DimensionLines({
     const drawn = found && dimension.drawn.find(({ stretch }) => stretch === found.stretch);
     if (!found || !drawn) return [];
     return found.lines
-      .map((line, nth) => ({ key: `${dimension.property} ${nth}`, dimension, line, limit: drawn.limit }))
+      .map((line, nth) => ({
+        key: `${dimension.property} ${dimension.label} ${nth}`,
+        dimension,
+        line,
+        limit: drawn.limit,
+      }))
       .filter(
         ({ key, line, limit }) =>
           key === held || limit !== null || Math.abs(lengthOf(line) - dimension.px) <= ALIKE,
@@ -83,6 +92,7 @@ export const DimensionLines = memo(function DimensionLines({
           line={line}
           limit={limit}
           scale={scale}
+          edges={edges}
           view={view}
           width={width}
           figured={figured[index]!}

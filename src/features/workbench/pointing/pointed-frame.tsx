@@ -8,6 +8,7 @@ import { itemHolders, itemSelector } from '@/core/pointing/items';
 import { phases, type Phase } from '@/core/properties/phases';
 import { pointedKey, type Pointed } from '@/core/pointing/pointed';
 import { dimensionsOf, type Dimension } from '@/core/pointing/dimensions';
+import { edgesBeside } from '@/core/pointing/edges';
 import { pointedAt } from '@/core/pointing/pointed-at';
 import { wordsAt, type WordsAt } from '@/core/pointing/words-at';
 import { targetOf } from '@/core/pointing/target';
@@ -110,6 +111,11 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
     () => dimensionsOf(site, advances, selected, { width: frame.width, phase }),
     [site, advances, selected, frame.width, phase],
   );
+  const inLine = dimensions.some((each) => each.inLine !== null);
+  const edges = useMemo(() => {
+    const bar = selected.on === 'bar' ? selected.id : selected.on === 'bay' ? selected.bar : null;
+    return inLine && bar !== null ? edgesBeside(site, advances, selected.at, bar, frame.width) : [];
+  }, [site, advances, selected, inLine, frame.width]);
   const drawn = useMemo(() => JSON.stringify(dimensions.map((each) => each.drawn)), [dimensions]);
   const asked = useMemo(() => JSON.parse(drawn) as Dimension['drawn'][], [drawn]);
   // What a frame told of before it heard of another target is of that one.
@@ -198,6 +204,7 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
         <DimensionLines
           dimensions={dimensions}
           place={place}
+          edges={edges}
           view={frame.title}
           width={frame.width}
           scale={frame.scale}
