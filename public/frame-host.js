@@ -385,22 +385,27 @@
     placed = now;
   };
 
-  // What moves by itself is followed for as long as motions last, and no longer.
+  // What moves by itself is followed for as long as motions last, and no longer than they may.
   const FOLLOWED = 800;
   let followedUntil = 0;
+  let following = false;
   const follow = () => {
-    const waits = performance.now() < followedUntil;
     followedUntil = performance.now() + FOLLOWED;
-    if (waits) return;
+    if (following) return;
+    following = true;
     const step = () => {
       tellPlace();
       if (under !== null) tellPointed(under);
-      if (performance.now() < followedUntil) requestAnimationFrame(step);
+      following = performance.now() < followedUntil && document.getAnimations().length > 0;
+      if (following) requestAnimationFrame(step);
     };
     requestAnimationFrame(step);
   };
   for (const moved of ['scroll', 'toggle', 'transitionrun', 'click'])
     document.addEventListener(moved, follow, { capture: true, passive: true });
+  // Pictures and fonts that come move what stands beside them.
+  document.addEventListener('load', follow, true);
+  document.fonts.addEventListener('loadingdone', follow);
   addEventListener('resize', follow);
 
   let under = null;

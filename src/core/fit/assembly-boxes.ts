@@ -115,6 +115,21 @@ export function barMeasures(
   return pieceContent(circumstances, { id: assembly.id, kind: '', band, values: {} }, span);
 }
 
+/** Where everything in one bar stands at a width of the viewport, in CSS px from its own top left corner: as where it stands in a row of its own. */
+export function placedBar(
+  circumstances: Circumstances,
+  assembly: SettledAssembly,
+  bar: SettledBar,
+  within: Within,
+): PlacedBox {
+  const at = within.span.from;
+  const there = { ...circumstances, sizedAt: at };
+  const room = valueAt(panelWidth(circumstances, assembly, within.band, within.span), at);
+  const measures = barMeasures(there, assembly, within);
+  const placed = placeBox(barBox(assembly, bar, there, within), room, measures);
+  return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
+}
+
 /** How the bars of an assembly stand to each other: one at the side is as high as the window. */
 function barsLayout({ stands }: SettledAssembly['values'], windowHeight: number): Layout {
   if (stands === 'row') return { display: 'flex', alignItems: 'center', justifyContent: 'space-between' };

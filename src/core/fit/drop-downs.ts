@@ -1,6 +1,6 @@
 import type { Box } from '../boxes/box';
 import { widthsOf } from '../boxes/widths';
-import { mirrored, type Place, type PlacedBox } from '../boxes/placed';
+import type { Place, PlacedBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
 import { valueAt } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
@@ -10,7 +10,7 @@ import type { Hanging, HangsAt, SettledPiece } from '../pieces/piece';
 import { inLanguage } from '../resolve/in-language';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import { directionOf } from '../site/language';
-import { barBox, barMeasures, placedAssembly } from './assembly-boxes';
+import { placedAssembly, placedBar } from './assembly-boxes';
 import { panelWidth } from './frame';
 import { keptOfBar } from './kept-of-bar';
 import { pieceBoxes } from './piece-boxes';
@@ -201,14 +201,10 @@ export function dropDownsAlong(
         { circumstances, phases: [assembly], bar: bar.id, within: { band, span, tally: { complete: true } } },
         'hanging',
         (within) => {
-          const there = { ...circumstances, sizedAt: at };
           const room = valueAt(panelWidth(circumstances, assembly, band, span), at);
-          const alone = () => {
-            const measures = barMeasures(there, assembly, within);
-            const placed = placeBox(barBox(assembly, bar, there, within), room, measures);
-            return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
-          };
-          const placed = inRow ? placedAssembly(circumstances, assembly, band, at) : alone();
+          const placed = inRow
+            ? placedAssembly(circumstances, assembly, band, at)
+            : placedBar(circumstances, assembly, bar, within);
           return hangingIn(circumstances, [bar], placed, { window: at, room });
         },
       ),

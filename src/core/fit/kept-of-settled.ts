@@ -1,3 +1,4 @@
+import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Site } from '../site/site';
@@ -11,14 +12,28 @@ type OfSettled<T> = (
   reaching: { band: Id; from: number },
 ) => T;
 
-/** The same, kept as long as it is asked of the same site with the same advances. */
+const surroundings = new WeakMap<Site, readonly unknown[]>();
+
+/** All of a site but its assemblies, of which no more is asked than which there are: how an assembly is settled says the rest of it. */
+function surroundingsOf(site: Site): readonly unknown[] {
+  const known = surroundings.get(site);
+  if (known) return known;
+  const { headers, drawers, footers, ...more } = site;
+  const ids = [headers, drawers, footers].map((each) => Object.keys(each).join(' '));
+  const all = [...Object.values(more), ...ids];
+  surroundings.set(site, all);
+  return all;
+}
+
+/** The same, kept as long as it is asked of the same site, whatever other assemblies of it say, over the same widths with the same advances. */
 export function keptOfSettled<T>(work: OfSettled<T>): OfSettled<T> {
-  const known = new WeakMap<SettledAssembly, { site: Site; advances: Advances; of: T }>();
+  const known = new WeakMap<SettledAssembly, { madeOf: readonly unknown[]; of: T }>();
   return (site, advances, settled, reaching) => {
+    const madeOf = [advances, reaching.band, reaching.from, ...surroundingsOf(site)];
     const kept = known.get(settled);
-    if (kept?.site === site && kept.advances === advances) return kept.of;
+    if (kept && sameItems(kept.madeOf, madeOf)) return kept.of;
     const of = work(site, advances, settled, reaching);
-    known.set(settled, { site, advances, of });
+    known.set(settled, { madeOf, of });
     return of;
   };
 }

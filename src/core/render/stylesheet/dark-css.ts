@@ -5,10 +5,9 @@ import { phasesOf, resolveAssembly } from '../../resolve/assembly';
 import { PREFERS_DARK } from '../../properties/schemes';
 import { hasDark, inScheme } from '../../site/scheme';
 import type { Site } from '../../site/site';
+import { barColourRules } from './bar-colour-css';
 import { tokenDeclarations, type BrandNames } from './css-names';
-import { groundSetRules } from './ground-set-css';
 import { laterPhases } from './later-phases';
-import { ringRules } from './ring';
 import { atWidths, joinByStages, rulesBelow, saidOver, scopeRules, type SettledWay } from './rules-by-stage';
 import type { ValuesInput } from './values-css';
 
@@ -36,10 +35,7 @@ function darkBarRules({ site, names, css }: ValuesInput, { stages, settled }: Se
     (stage: WayStage): Rules =>
       joinRules(
         ...resolveAssembly(site, kind, assembly, { ...stage, phase }).bars.map((bar) =>
-          scopeRules(
-            joinRules(ringRules(of, css, bar.values), groundSetRules(of, css, bar.values)),
-            `.${names.get(bar.id)!}`,
-          ),
+          scopeRules(barColourRules(of, css, bar.values), `.${names.get(bar.id)!}`),
         ),
       );
   const said = phasesOf(kind, assembly);

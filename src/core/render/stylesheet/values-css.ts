@@ -27,13 +27,12 @@ import type { Assembly } from '../../site/assembly';
 import type { TypeStyle } from '../../site/brand';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
+import { barColourRules } from './bar-colour-css';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
 import { besideBlocks, hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
-import { groundSetRules } from './ground-set-css';
 import { laterPhases } from './later-phases';
-import { ringRules } from './ring';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from '../names';
 import {
@@ -125,8 +124,7 @@ const saidOfBar = madeOnce<SettledBar['values']>((values, input) =>
       initialOnce(input.css, input),
       joinRules(propertyRules(barProperties, values, input.css), ownBarRules(values)),
     ),
-    ringRules(input.site, input.css, values),
-    groundSetRules(input.site, input.css, values),
+    barColourRules(input.site, input.css, values),
   ),
 );
 
