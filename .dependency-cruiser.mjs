@@ -24,6 +24,7 @@ const coreLayers = [
   'wording',
   'pointing',
   'why',
+  'checks',
   'comparing',
   'formats',
 ];

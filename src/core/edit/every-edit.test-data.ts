@@ -69,6 +69,7 @@ export const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>
   addPages: [
     { edit: 'addPages', pages: [newPage({ id: 'new', title: 'New', path: '/new', parent: 'boats' })] },
   ],
+  acceptFinding: [{ edit: 'acceptFinding', finding: 'any what', reason: 'As it was wished' }],
   changePage: [
     { edit: 'changePage', page: 'boats', title: 'Ships', path: '/ships', below: true },
     { edit: 'changePage', page: 'boats', standIn: 'dusk' },

@@ -6,6 +6,7 @@ import { EVERYWHERE } from '../bands/follow';
 import { wordProperties } from '../pieces/words';
 import { itemLabel } from '../menus/entries';
 import { hostsSchema } from '../properties/hosts';
+import { acceptedSchema, findingKeySchema, reasonSchema } from '../site/accepted';
 import { languagesSchema } from '../site/language';
 import { nameSchema } from '../site/name';
 import { siteAddressSchema } from '../site/site-address';
@@ -32,6 +33,27 @@ export const setAddress = editKind({
     const parsed = v.safeParse(v.nullable(siteAddressSchema), address && address.trim().replace(/\/+$/, ''));
     if (!parsed.success) return parsed.issues[0].message;
     draft.address = parsed.output;
+    return null;
+  },
+});
+
+/** Leaves what a check found as it is, for a reason; null looks at it again. */
+export const acceptFinding = editKind({
+  title: 'Accept a finding',
+  schema: v.strictObject({
+    edit: v.literal('acceptFinding'),
+    finding: findingKeySchema,
+    reason: v.nullable(reasonSchema),
+  }),
+  apply(draft, { finding, reason }) {
+    const others = Object.fromEntries(
+      Object.entries(draft.accepted ?? {}).filter(([key]) => key !== finding),
+    );
+    const accepted = reason === null ? others : { ...others, [finding]: reason };
+    const parsed = v.safeParse(acceptedSchema, accepted);
+    if (!parsed.success) return parsed.issues[0].message;
+    if (Object.keys(accepted).length === 0) delete draft.accepted;
+    else draft.accepted = accepted;
     return null;
   },
 });

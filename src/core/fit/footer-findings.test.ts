@@ -14,7 +14,7 @@ function told(...pieces: Piece[]): string[] {
   return footerFindings(site, {
     ...footer,
     pieces: Object.fromEntries(pieces.map((each) => [each.id, each])),
-  });
+  }).map(({ words }) => words);
 }
 const links = (id: string, menu: string, level?: number) =>
   newPiece(id, 'links', {

@@ -1,3 +1,4 @@
+import type { Id } from '../ids/id';
 import type { Piece, Assembly } from '../site/assembly';
 import { pieceTitle } from '../site/uses';
 import { hostOf } from '../properties/hosts';
@@ -10,33 +11,52 @@ const FIRST_LEVEL = 2;
 const said = <T>(piece: Piece, name: string, initial: T): T =>
   (piece.values[name]?.all as T | undefined) ?? initial;
 
-/** What visitors would be surprised by in a footer, a sentence each. */
-export function footerFindings(site: Site, footer: Assembly): string[] {
+/** Something that visitors would be surprised by in a piece of a footer. */
+export interface FooterFinding {
+  piece: Id;
+  fault: 'unanswered' | 'untitled' | 'not embedded' | 'no links' | 'skipped level';
+  words: string;
+}
+
+/** What visitors would be surprised by in a footer. */
+export function footerFindings(site: Site, footer: Assembly): FooterFinding[] {
   const pieces = footer.order.flatMap((bar) =>
     footer.bars[bar]!.bays.flatMap((bay) => bay.pieces.map((id) => footer.pieces[id]!)),
   );
   const levels = new Set([FIRST_LEVEL - 1]);
-  return pieces.flatMap((piece) => {
+  return pieces.flatMap((piece): FooterFinding[] => {
+    const one = (fault: FooterFinding['fault'], words: string) => [{ piece: piece.id, fault, words }];
     const title = `“${pieceTitle(site, piece)}”`;
     if (piece.kind === 'newsletter' && said(piece, 'service', '') === '')
-      return [`${title}: once the site stands elsewhere, nobody answers. Say to which service it is sent.`];
+      return one(
+        'unanswered',
+        `${title}: once the site stands elsewhere, nobody answers. Say to which service it is sent.`,
+      );
     const address = said(piece, 'address', '');
     if (piece.kind === 'embed' && address !== '') {
       if (said(piece, 'title', '').trim() === '')
-        return [`${title} has no title: readers would not be told what it is, so nothing of it is shown.`];
+        return one(
+          'untitled',
+          `${title} has no title: readers would not be told what it is, so nothing of it is shown.`,
+        );
       if (!mayEmbed(site, address))
-        return [`${title}: this site embeds nothing from ${hostOf(address)} yet, so a link stands there.`];
+        return one(
+          'not embedded',
+          `${title}: this site embeds nothing from ${hostOf(address)} yet, so a link stands there.`,
+        );
     }
     if (piece.kind !== 'links') return [];
     const menu = site.menus[said(piece, 'menu', '')];
-    if (!menu || menu.top.length === 0) return [`${title} has no links, so nothing of it is seen.`];
+    if (!menu || menu.top.length === 0)
+      return one('no links', `${title} has no links, so nothing of it is seen.`);
     const level = said(piece, 'headingLevel', FIRST_LEVEL);
     const skips = !levels.has(level - 1);
     levels.add(level);
     return skips
-      ? [
+      ? one(
+          'skipped level',
           `${title} has headings of level ${level}, and none above them has level ${level - 1}: readers miss a step.`,
-        ]
+        )
       : [];
   });
 }

@@ -2,6 +2,7 @@ import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Site } from '../site/site';
+import { surroundingsOf } from '../site/surroundings';
 import type { Advances } from '../text/advances';
 
 /** What is worked out of an assembly that is settled for a stage, which holds down to a width of the viewport, in CSS px. */
@@ -11,19 +12,6 @@ type OfSettled<T> = (
   settled: SettledAssembly,
   reaching: { band: Id; from: number },
 ) => T;
-
-const surroundings = new WeakMap<Site, readonly unknown[]>();
-
-/** All of a site but its assemblies, of which no more is asked than which there are: how an assembly is settled says the rest of it. */
-function surroundingsOf(site: Site): readonly unknown[] {
-  const known = surroundings.get(site);
-  if (known) return known;
-  const { headers, drawers, footers, ...more } = site;
-  const ids = [headers, drawers, footers].map((each) => Object.keys(each).join(' '));
-  const all = [...Object.values(more), ...ids];
-  surroundings.set(site, all);
-  return all;
-}
 
 /** The same, kept as long as it is asked of the same site, whatever other assemblies of it say, over the same widths with the same advances. */
 export function keptOfSettled<T>(work: OfSettled<T>): OfSettled<T> {

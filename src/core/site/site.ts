@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { bandsSchema } from '../bands/band';
 import { idSchema } from '../ids/id';
+import { acceptedSchema } from './accepted';
 import { artworkSchema } from './artwork';
 import { assemblySchema } from './assembly';
 import { brandSchema } from './brand';
@@ -44,6 +45,8 @@ export const siteSchema = v.strictObject({
   artwork: v.record(idSchema, artworkSchema),
   fonts: v.record(idSchema, fontSchema),
   files: v.record(idSchema, fileSchema),
+  /** What checks found and the designer left as it is, with the reason, by the keys of findings. */
+  accepted: v.optional(acceptedSchema),
 });
 export type Site = v.InferOutput<typeof siteSchema>;
 

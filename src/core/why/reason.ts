@@ -9,9 +9,10 @@ export interface CellAt {
   cell: string;
 }
 
-/** Where a reason leads: to a cell, to the collapse rules of a bar, or to what a value points at. */
+/** Where a reason leads: to a cell, to what stands at a place, to the collapse rules of a bar, or to what a value points at. */
 export type Lead =
   | ({ to: 'cell' } & CellAt)
+  | { to: 'place'; place: Place }
   | { to: 'rules'; at: AssemblyPlace; bar: Id }
   | { to: 'part'; of: ReferenceTarget; id: Id };
 

@@ -3,7 +3,7 @@ import type { BarSurvey } from '@/core/fit/survey';
 import { firstWidth } from '@/core/fit/whole-fit';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
-import { causeText } from './fit-words';
+import { causeText } from '@/core/fit/cause-text';
 
 /** One stretch of widths of a bar in words. */
 export interface ChangeRow {

@@ -15,6 +15,9 @@ export function siteThings(site: Site): Thing[] {
         detail('Name', site.name),
         detail('Address', site.address, () => orNothing(site.address)),
         detail('Hosts of embedded pages', site.embeds, () => listed(site.embeds)),
+        detail('Accepted findings', site.accepted, () =>
+          listed(Object.values(site.accepted ?? {}).map(quoted)),
+        ),
         detail('Languages', site.languages, () => listed(site.languages.map(languageName))),
       ],
     },

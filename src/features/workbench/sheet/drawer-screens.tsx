@@ -21,7 +21,10 @@ function leftText({ content, seen, left }: DrawerOnScreen): string {
 export function DrawerScreens({ drawer }: { drawer: string }) {
   const site = useSite();
   const assembly = site.drawers[drawer];
-  const findings = useMemo(() => (assembly ? drawerFindings(site, assembly) : []), [site, assembly]);
+  const findings = useMemo(
+    () => (assembly ? drawerFindings(site, assembly).map(({ words }) => words) : []),
+    [site, assembly],
+  );
   const survey = useOpenedSurvey(site, 'drawers', drawer);
   return (
     <section className={styles.offer} aria-label="Before it scrolls">

@@ -42,7 +42,10 @@ export function FooterNotes({ footer }: { footer: string }) {
       }))
       .filter(({ away }) => away.some((each) => each !== null));
   }, [site, advances, header, own, shown]);
-  const findings = useMemo(() => (own ? footerFindings(site, own) : []), [site, own]);
+  const findings = useMemo(
+    () => (own ? footerFindings(site, own).map(({ words }) => words) : []),
+    [site, own],
+  );
   const survey = useFooterSurvey(site, footer);
   const lines = rows.length > 0 && (
     <section className={styles.offer} aria-label="In line with the header">

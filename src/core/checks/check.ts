@@ -1,0 +1,54 @@
+import { sameItems } from '../ids/same-items';
+import type { AssemblyPlace } from '../edit/place';
+import type { Assembly } from '../site/assembly';
+import type { Site } from '../site/site';
+import { surroundingsOf } from '../site/surroundings';
+import type { Advances } from '../text/advances';
+import type { Found, Harm } from './finding';
+
+/** A site with what is known of the widths of its texts. */
+export interface Checked {
+  site: Site;
+  advances: Advances;
+}
+
+/** A check: one file of `kinds/`. */
+export interface Check {
+  id: string;
+  /** What it looks for, as a noun, such as “Contrast of texts”. */
+  label: string;
+  /** Where it comes from: a standard with its section, or why visitors or designers are harmed. */
+  from: string;
+  harm: Harm;
+  find(checked: Checked): readonly Found[];
+}
+
+/** An assembly that is looked at. */
+export interface CheckedAssembly extends Checked {
+  at: AssemblyPlace;
+  assembly: Assembly;
+}
+
+/** A check that looks at each assembly by itself: what it found in one holds as long as that and the rest of the site, other assemblies aside, are the same. */
+export function ofAssemblies(
+  kinds: readonly AssemblyPlace['in'][],
+  look: (checked: CheckedAssembly) => readonly Found[],
+): Check['find'] {
+  const known = new WeakMap<Assembly, { madeOf: readonly unknown[]; found: readonly Found[] }>();
+  return ({ site, advances }) =>
+    kinds.flatMap((kind) =>
+      Object.values(site[kind]).flatMap((assembly) => {
+        const madeOf = [advances, ...surroundingsOf(site)];
+        const kept = known.get(assembly);
+        if (kept && sameItems(kept.madeOf, madeOf)) return kept.found;
+        const found = look({ site, advances, at: { in: kind, assembly: assembly.id }, assembly });
+        known.set(assembly, { madeOf, found });
+        return found;
+      }),
+    );
+}
+
+/** What a check found about something, without what is the same most of the time. */
+export const found = (
+  about: Pick<Found, 'lead' | 'at' | 'words'> & Partial<Omit<Found, 'lead' | 'at' | 'words'>>,
+): Found => ({ seen: {}, measure: null, limit: null, repair: null, ...about });

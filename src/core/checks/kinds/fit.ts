@@ -1,0 +1,41 @@
+import { WIDEST } from '../../bands/band';
+import { causeText } from '../../fit/cause-text';
+import { breaks } from '../../fit/fit-status';
+import { usually } from '../../fit/heights';
+import { surveyFit } from '../../fit/survey';
+import { firstWidth } from '../../fit/whole-fit';
+import { languageName } from '../../site/language';
+import { found, ofAssemblies, type Check } from '../check';
+
+/** How bars stand at every width from 320 px on, in each language of the site and each phase: a row that does not fit wraps, or sticks out (WCAG 2.2, 1.4.10 Reflow). */
+export const fit: Check = {
+  id: 'fit',
+  label: 'Fit at every width',
+  from: 'WCAG 2.2, 1.4.10 Reflow',
+  harm: 'breaks',
+  find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) =>
+    site.languages.flatMap((language, index) =>
+      surveyFit({ ...usually(site, advances), language }, at.in, assembly).bars.flatMap(
+        ({ bar, stretches }) =>
+          stretches
+            .filter(({ status }) => status !== 'fits')
+            .map((stretch) => {
+              const [cause] = stretch.causes;
+              const [from, to] = [firstWidth(stretch), firstWidth({ from: stretch.to }) - 1];
+              const range = stretch.to >= WIDEST ? `from ${from} px on` : `${from}–${to} px`;
+              const said = index === 0 ? '' : ` in ${languageName(language)}`;
+              return found({
+                lead: { to: 'rules', at, bar },
+                at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
+                seen: { width: from, language, ...(cause && { phase: cause.phase }) },
+                words: `At ${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
+                measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
+                limit: '0 px',
+                harm: breaks(stretch) ? 'breaks' : 'untidy',
+                apart: `${language} ${from}`,
+              });
+            }),
+      ),
+    ),
+  ),
+};

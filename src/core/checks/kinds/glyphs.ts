@@ -1,0 +1,25 @@
+import { usually } from '../../fit/heights';
+import { surveyFit } from '../../fit/survey';
+import { familyNames } from '../../render/stylesheet/css-names';
+import { found, ofAssemblies, type Check } from '../check';
+import { pieceAt } from '../standing';
+
+/** Letters that the font of a text does not have: browsers set them in another, and widths are a guess. */
+export const glyphs: Check = {
+  id: 'glyphs',
+  label: 'Letters that fonts lack',
+  from: 'CSS Fonts 4, 5.3 Font Matching: missing characters fall back',
+  harm: 'untidy',
+  find: ofAssemblies(['headers', 'footers', 'drawers'], ({ site, advances, at, assembly }) =>
+    surveyFit(usually(site, advances), at.in, assembly)
+      .lacking.filter(({ piece }) => assembly.pieces[piece])
+      .map(({ piece, family, characters }) =>
+        found({
+          lead: { to: 'place', place: { on: 'piece', ...at, piece } },
+          at: pieceAt(site, at, piece),
+          words: `${familyNames(site, family).own} has no ${[...characters].join(' ')}: another font stands in for it.`,
+          apart: family,
+        }),
+      ),
+  ),
+};

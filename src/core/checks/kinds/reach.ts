@@ -1,0 +1,70 @@
+import type { Id } from '../../ids/id';
+import { standsAt } from '../../site/placing';
+import { slots } from '../../site/placing-schema';
+import type { Site } from '../../site/site';
+import { found, type Check } from '../check';
+import { leadsTo } from '../standing';
+
+/** In how many steps each page is reached from the home page in a band; pages that are not reached are left out. */
+export function stepsFromHome(site: Site, band: Id): Map<Id, number> {
+  const home = Object.values(site.pages).find(({ path }) => path === '/');
+  const steps = new Map<Id, number>();
+  if (!home) return steps;
+  const ways = new Map<string, { pages: Set<Id>; drawers: Set<Id> }>();
+  const wayOf = (kind: 'headers' | 'footers' | 'drawers', assembly: Id) => {
+    const key = `${kind} ${assembly}`;
+    const kept = ways.get(key) ?? leadsTo(site, { in: kind, assembly }, band);
+    ways.set(key, kept);
+    return kept;
+  };
+  steps.set(home.id, 0);
+  for (const [page, step] of steps) {
+    const opened = new Set<Id>();
+    const pages = new Set<Id>();
+    const go = (kind: 'headers' | 'footers' | 'drawers', id: Id) => {
+      const way = wayOf(kind, id);
+      way.pages.forEach((each) => pages.add(each));
+      for (const drawer of way.drawers)
+        if (!opened.has(drawer)) {
+          opened.add(drawer);
+          go('drawers', drawer);
+        }
+    };
+    for (const slot of slots) {
+      const { id } = standsAt(site, slot, site.pages[page]!);
+      if (id !== null && site[`${slot}s`][id]) go(`${slot}s`, id);
+    }
+    for (const next of pages) if (site.pages[next] && !steps.has(next)) steps.set(next, step + 1);
+  }
+  return steps;
+}
+
+/** Every page from the home page, by what headers, drawers and footers lead to, in each band (WCAG 2.2, 2.4.5 Multiple Ways begins with one). */
+export const reach: Check = {
+  id: 'reach',
+  label: 'Pages that are reached',
+  from: 'WCAG 2.2, 2.4.5 Multiple Ways',
+  harm: 'reach',
+  find({ site }) {
+    if (!Object.values(site.pages).some(({ path }) => path === '/')) return [];
+    const reached = site.bands.map((band) => ({ band, steps: stepsFromHome(site, band.id) }));
+    return site.pageOrder.flatMap((id) => {
+      const missing = reached.filter(({ steps }) => !steps.has(id));
+      if (missing.length === 0) return [];
+      const page = site.pages[id]!;
+      const nowhere = missing.length === site.bands.length;
+      const on = missing.map(({ band }) => band.name).join(' and ');
+      return [
+        found({
+          lead: { to: 'part', of: 'pages', id },
+          at: `${page.title}, ${page.path}`,
+          seen: { page: id, band: missing[0]!.band.id },
+          words: nowhere
+            ? 'No header, drawer or footer leads to it on any width.'
+            : `On the ${on} no header, drawer or footer leads to it.`,
+          harm: nowhere ? 'untidy' : 'reach',
+        }),
+      ];
+    });
+  },
+};

@@ -1,0 +1,45 @@
+import { bandRange, NARROWEST } from '../../bands/band';
+import { lengthAt, type Length } from '../../lengths/formula';
+import { plainNumber } from '../../lengths/length';
+import { pieceStyle } from '../../text/text-width';
+import { found, ofAssemblies, type Check } from '../check';
+import { pieceAt, shownPieces } from '../standing';
+
+/** The smallest text that is read without effort on a phone, in CSS px. */
+const LEAST = 12;
+
+/** Texts that are too small to be read at some width. No standard names a size; below 12 px most readers bring the screen nearer. */
+export const textSize: Check = {
+  id: 'text-size',
+  label: 'Sizes of texts',
+  from: 'Legibility; no standard names a least size',
+  harm: 'read',
+  find: ofAssemblies(['headers', 'drawers', 'footers'], ({ site, at, assembly }) => {
+    const seen = new Set<string>();
+    return site.bands.flatMap(({ id: band, name }) =>
+      shownPieces(site, at, assembly, band).flatMap((piece) => {
+        if (!('typeStyle' in piece.values) || seen.has(piece.id)) return [];
+        const width = Math.max(NARROWEST, bandRange(site.bands, band).from);
+        const own = (piece.values.textSize as Length | null | undefined) ?? pieceStyle(site, piece).size;
+        const px = lengthAt(own, width);
+        if (px >= LEAST) return [];
+        seen.add(piece.id);
+        const place = { on: 'piece', ...at, piece: piece.id } as const;
+        return [
+          found({
+            lead: { to: 'cell', place, property: 'textSize', cell: band },
+            at: pieceAt(site, at, piece.id),
+            seen: { band, width },
+            words: `On the ${name} its text is ${plainNumber(Math.round(px * 10) / 10)} px at ${width} px.`,
+            measure: `${plainNumber(Math.round(px * 10) / 10)} px`,
+            limit: `${LEAST} px`,
+            repair: {
+              label: `Set it in ${LEAST} px there`,
+              edits: [{ edit: 'setValue', place, property: 'textSize', cell: band, value: LEAST }],
+            },
+          }),
+        ];
+      }),
+    );
+  }),
+};
