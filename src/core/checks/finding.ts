@@ -61,6 +61,7 @@ export interface Finding extends Omit<Found, 'harm' | 'apart'> {
 
 /** What a lead is to, as one text without what only says where to look. */
 function leadKey(lead: Lead): string {
+  if (lead.to === 'placing') return 'placing';
   if (lead.to === 'part') return `${lead.of}.${lead.id}`;
   if (lead.to === 'rules') return `${lead.at.in}.${lead.at.assembly}.${lead.bar}.rules`;
   const place = Object.values(lead.place).join('.');

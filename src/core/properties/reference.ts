@@ -18,6 +18,7 @@ export const referenceNouns = {
 } as const;
 
 export type ReferenceTarget = keyof typeof referenceNouns;
+export const referenceTargets = Object.keys(referenceNouns) as ReferenceTarget[];
 
 /** A pointer from a value to a part of the site. */
 export interface Reference {

@@ -1,20 +1,27 @@
-import type { AssemblyPlace, Place } from '../edit/place';
-import type { Id } from '../ids/id';
-import type { ReferenceTarget } from '../properties/reference';
+import * as v from 'valibot';
+import { assemblyPlaceSchema, placeSchema, type Place } from '../edit/place';
+import { idSchema } from '../ids/id';
+import { referenceTargets } from '../properties/reference';
 
 /** A cell of the document: of a property of what stands at a place. */
-export interface CellAt {
-  place: Place;
-  property: string;
-  cell: string;
-}
+const cellAtEntries = { place: placeSchema, property: v.string(), cell: v.string() };
+export type CellAt = v.InferOutput<v.StrictObjectSchema<typeof cellAtEntries, undefined>>;
 
 /** Where a reason leads: to a cell, to what stands at a place, to the collapse rules of a bar, or to what a value points at. */
-export type Lead =
-  | ({ to: 'cell' } & CellAt)
-  | { to: 'place'; place: Place }
-  | { to: 'rules'; at: AssemblyPlace; bar: Id }
-  | { to: 'part'; of: ReferenceTarget; id: Id };
+export const leadSchema = v.variant('to', [
+  v.strictObject({ to: v.literal('cell'), ...cellAtEntries }),
+  v.strictObject({ to: v.literal('place'), place: placeSchema }),
+  v.strictObject({ to: v.literal('rules'), at: assemblyPlaceSchema, bar: idSchema }),
+  v.strictObject({ to: v.literal('placing') }),
+  v.strictObject({ to: v.literal('part'), of: v.picklist(referenceTargets), id: v.string() }),
+]);
+export type Lead = v.InferOutput<typeof leadSchema>;
+
+/** The place that a lead is to; null for one to a part of the document that is no place of values. */
+export function placeOf(lead: Lead): Place | null {
+  if (lead.to === 'part' || lead.to === 'placing') return null;
+  return lead.to === 'rules' ? { on: 'bar', ...lead.at, bar: lead.bar } : lead.place;
+}
 
 /** One link of the chain of what made a value. */
 export interface Reason {

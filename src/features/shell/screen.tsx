@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useSite } from '@/client/open-site-context';
 import { ActionList } from './actions/action-list';
+import { ChecksMark } from './checks-mark';
 import { ActionsProvider } from './actions/actions-context';
 import { HistoryButtons } from './history-buttons';
 import { Notices } from './notices';
@@ -60,6 +61,7 @@ export function Screen({ here, crumb, children }: ScreenProps) {
               aria-current={path === here ? 'page' : undefined}
             >
               {name}
+              {path === 'checks' && <ChecksMark />}
             </Link>
           ))}
         </nav>

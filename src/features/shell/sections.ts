@@ -8,6 +8,7 @@ export const sections = [
   { path: 'footers', label: 'Footers' },
   { path: 'brand', label: 'Brand' },
   { path: 'placing', label: 'Placing' },
+  { path: 'checks', label: 'Checks' },
   { path: 'points', label: 'Saved points' },
   { path: 'release', label: 'Release' },
 ] as const;

@@ -5,8 +5,7 @@ import { memo, useMemo, useState, type CSSProperties } from 'react';
 import { useRouter } from 'next/navigation';
 import { useSite } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
-import type { Place } from '@/core/edit/place';
-import type { Lead } from '@/core/why/reason';
+import { placeOf, type Lead } from '@/core/why/reason';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { Hint } from '../hints/hint';
 import type { LitCell } from './pointing/dimension-line';
@@ -18,7 +17,7 @@ import { SheetPanel, type Sought } from './sheet/sheet-panel';
 import { ShowsWhere } from './stages/shows-where';
 import { selectionTitle } from './titles';
 import { shares, useRoom } from './use-room';
-import { axisOf, hrefOf, selectionOf } from './why/leads';
+import { hrefOf, selectionOf, soughtOf } from './why/leads';
 import type { Asked } from './why/why-panel';
 import styles from './workbench.module.css';
 import { useViewWidths } from './use-view-widths';
@@ -40,6 +39,8 @@ interface LowerProps extends WorkbenchHalf {
   asked: Asked | null;
   onAsk(asked: Asked | null): void;
   onCarry(kind: string | null): void;
+  /** What the address of the workbench leads to. */
+  lead: Lead | null;
 }
 
 /** Plan and sheet. */
@@ -53,10 +54,11 @@ export const Lower = memo(function Lower({
   onAsk,
   carried,
   onCarry,
+  lead,
 }: LowerProps) {
   const router = useRouter();
-  const [sought, setSought] = useState<Sought | null>(null);
   const site = useSite();
+  const [sought, setSought] = useState<Sought | null>(() => lead && soughtOf(site, lead));
   const assembly = own(site[kind], assemblyId);
   const home = useMemo(() => ({ in: kind, assembly: assemblyId }), [kind, assemblyId]);
   const selection = useMemo(
@@ -68,17 +70,12 @@ export const Lower = memo(function Lower({
   const [widths] = useViewWidths(site.id);
   if (!assembly) return null;
   const widest = viewsOf(site.bands, widths)[0]!.width;
-  const follow = (lead: Lead) => {
-    const place: Place | null =
-      lead.to === 'cell' ? lead.place : lead.to === 'rules' ? { on: 'bar', ...lead.at, bar: lead.bar } : null;
+  const follow = (to: Lead) => {
+    const place = placeOf(to);
     const next = place && selectionOf(home, place);
-    if (!next) return router.push(hrefOf(site, lead));
+    if (!next) return router.push(hrefOf(site, to));
     setSelected(next);
-    setSought(
-      lead.to === 'cell'
-        ? { axis: axisOf(site, lead.cell), place: lead.place, cell: lead }
-        : { axis: 'fit', place: place!, cell: null },
-    );
+    setSought(soughtOf(site, to));
   };
   return (
     <div className={styles.lower} style={{ '--plan': `${room.plan}%` } as CSSProperties}>

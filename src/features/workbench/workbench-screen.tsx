@@ -9,6 +9,7 @@ import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kin
 import { useKept } from '@/ui/use-kept';
 import { Screen } from '../shell/screen';
 import { AssemblySwitch, useBeginAssembly } from './assembly-switch';
+import { readLead } from './why/leads';
 import { Workbench } from './workbench';
 import styles from './workbench.module.css';
 
@@ -21,7 +22,14 @@ const uses: Record<AssemblyKind, string> = {
   footers: 'A footer stands at the end of every page that it is placed on.',
 };
 
-function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string | null }) {
+interface WorkbenchScreenProps {
+  kind: AssemblyKind;
+  assemblyId: string | null;
+  /** What its address leads to, as text. */
+  lead: string | null;
+}
+
+function LaterScreen({ kind, assemblyId, lead }: WorkbenchScreenProps) {
   const site = useSite();
   const { begin, gallery } = useBeginAssembly(kind);
   // Without a name, the one that was used last.
@@ -47,13 +55,13 @@ function LaterScreen({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: str
   }
   return (
     <Screen here={kind} crumb={<AssemblySwitch kind={kind} assembly={assembly} />}>
-      <Workbench key={assembly.id} kind={kind} assemblyId={assembly.id} />
+      <Workbench key={`${assembly.id} ${lead}`} kind={kind} assemblyId={assembly.id} lead={readLead(lead)} />
     </Screen>
   );
 }
 
 /** The workbench with the named header, drawer or footer, or with the first of its kind. Its views show an edit before all else does. */
-export function WorkbenchScreen(props: { kind: AssemblyKind; assemblyId: string | null }) {
+export function WorkbenchScreen(props: WorkbenchScreenProps) {
   return (
     <LaterSite>
       <LaterScreen {...props} />

@@ -4,21 +4,35 @@ import { own } from '@/core/ids/id';
 import { useCallback, useDeferredValue, useState, type CSSProperties } from 'react';
 import { useOpenSite } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { placeOf, type Lead } from '@/core/why/reason';
 import { SplitEdge } from '@/ui/split/split-edge';
 import type { LitCell } from './pointing/dimension-line';
 import type { Spotted } from './pointing/pointed-frame';
 import { type Selection } from './selection';
 import { shares, useRoom } from './use-room';
+import { selectionOf } from './why/leads';
 import type { Asked } from './why/why-panel';
 import styles from './workbench.module.css';
 import { Lower } from './lower';
 import { Views } from './views-and-ruler';
 
 /** The heart of the application: preview, ruler, plan and sheet of one header, drawer or footer. */
-export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId: string }) {
+export function Workbench({
+  kind,
+  assemblyId,
+  lead = null,
+}: {
+  kind: AssemblyKind;
+  assemblyId: string;
+  /** What its address leads to; its last bar is selected to begin with where that is nothing. */
+  lead?: Lead | null;
+}) {
   const [opened, setOpened] = useState(false);
   const last = useOpenSite(({ site }) => own(site[kind], assemblyId)?.order.at(-1) ?? '');
-  const [selected, setSelected] = useState<Selection>({ on: 'bar', id: last });
+  const [selected, setSelected] = useState<Selection>(() => {
+    const place = lead && placeOf(lead);
+    return (place && selectionOf({ in: kind, assembly: assemblyId }, place)) ?? { on: 'bar', id: last };
+  });
   const [lit, setLit] = useState<LitCell | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   const [carried, setCarried] = useState<string | null>(null);
@@ -58,6 +72,7 @@ export function Workbench({ kind, assemblyId }: { kind: AssemblyKind; assemblyId
         onAsk={setAsked}
         carried={carried}
         onCarry={setCarried}
+        lead={lead}
       />
     </div>
   );

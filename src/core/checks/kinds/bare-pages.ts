@@ -20,7 +20,7 @@ export const barePages: Check = {
       const page = site.pages[first!]!;
       return [
         found({
-          lead: { to: 'part', of: 'pages', id: first! },
+          lead: { to: 'placing' },
           at: bare.length === 1 ? `${page.title}, ${page.path}` : `${bare.length} pages`,
           seen: { page: first! },
           words: `No ${slot} with anything in it stands on ${bare.length === 1 ? 'it' : 'them'}.`,

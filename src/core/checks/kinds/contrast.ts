@@ -1,6 +1,6 @@
 import { contrastGrade } from '../../colour/contrast';
 import { statedParts } from '../../pieces/stated-parts';
-import { stateLabels } from '../../properties/states';
+import { stateChain, stateLabels } from '../../properties/states';
 import { everyStanding } from '../../resolve/standing-piece';
 import { leastContrast } from '../../resolve/state-contrast';
 import { found, ofAssemblies, type Check } from '../check';
@@ -19,10 +19,16 @@ export const contrast: Check = {
         part.states.flatMap((state) => {
           const least = leastContrast(site, standings, part, state);
           if (least === null || contrastGrade(least.ratio) === 'text') return [];
+          const followed = stateChain(state).at(-2);
           const place = { on: 'piece', ...at, piece: piece.id } as const;
           const own = [`${part.prefix}Ink`, `${part.prefix}Ground`].filter(
             (name) => piece.values[name]?.[state] !== undefined,
           );
+          // What only follows another state is told of with that.
+          const before = followed && leastContrast(site, standings, part, followed);
+          const above = part.below && leastContrast(site, standings, part.below, state);
+          const alike = before?.ratio === least.ratio || (above && contrastGrade(above.ratio) !== 'text');
+          if (own.length === 0 && alike) return [];
           const ratio = `${(Math.floor(least.ratio * 100) / 100).toFixed(2)} : 1`;
           return [
             found({

@@ -14,25 +14,28 @@ export const fit: Check = {
   from: 'WCAG 2.2, 1.4.10 Reflow',
   harm: 'breaks',
   find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) =>
-    site.languages.flatMap((language, index) =>
+    site.languages.flatMap((language) =>
       surveyFit({ ...usually(site, advances), language }, at.in, assembly).bars.flatMap(
         ({ bar, stretches }) =>
           stretches
-            .filter(({ status }) => status !== 'fits')
-            .map((stretch) => {
+            // In a footer, texts run on in lines as they do on the page.
+            .filter(({ status }) => (at.in === 'footers' ? status === 'overflows' : status !== 'fits'))
+            .map((stretch, index, all) => {
+              const nth = all.slice(0, index).filter(({ status }) => status === stretch.status).length;
               const [cause] = stretch.causes;
               const [from, to] = [firstWidth(stretch), firstWidth({ from: stretch.to }) - 1];
-              const range = stretch.to >= WIDEST ? `from ${from} px on` : `${from}–${to} px`;
-              const said = index === 0 ? '' : ` in ${languageName(language)}`;
+              const range = stretch.to >= WIDEST ? `From ${from} px on` : `At ${from}–${to} px`;
+              const said = language === site.languages[0] ? '' : ` in ${languageName(language)}`;
               return found({
                 lead: { to: 'rules', at, bar },
                 at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
                 seen: { width: from, language, ...(cause && { phase: cause.phase }) },
-                words: `At ${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
+                words: `${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
                 measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
                 limit: '0 px',
                 harm: breaks(stretch) ? 'breaks' : 'untidy',
-                apart: `${language} ${from}`,
+                // Widths move with every edit.
+                apart: `${language} ${stretch.status} ${nth}`,
               });
             }),
       ),

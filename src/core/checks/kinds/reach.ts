@@ -48,21 +48,30 @@ export const reach: Check = {
   find({ site }) {
     if (!Object.values(site.pages).some(({ path }) => path === '/')) return [];
     const reached = site.bands.map((band) => ({ band, steps: stepsFromHome(site, band.id) }));
+    const missingOn = (id: Id) => reached.filter(({ steps }) => !steps.has(id)).map(({ band }) => band);
     return site.pageOrder.flatMap((id) => {
-      const missing = reached.filter(({ steps }) => !steps.has(id));
-      if (missing.length === 0) return [];
       const page = site.pages[id]!;
+      const missing = missingOn(id);
+      // The page above says it of those below it.
+      const above = page.parent === null ? [] : missingOn(page.parent);
+      if (missing.every((band) => above.includes(band))) return [];
       const nowhere = missing.length === site.bands.length;
-      const on = missing.map(({ band }) => band.name).join(' and ');
+      // The page above it can lead to it by itself.
+      const led = page.parent !== null && missing.some((band) => !above.includes(band));
+      const below = site.pageOrder.filter(
+        (each) => site.pages[each]!.parent === id && missingOn(each).length > 0,
+      );
+      const more = below.length === 0 ? '' : ` So it is with ${below.length} below it.`;
+      const on = new Intl.ListFormat('en').format(missing.map(({ name }) => name));
       return [
         found({
           lead: { to: 'part', of: 'pages', id },
           at: `${page.title}, ${page.path}`,
-          seen: { page: id, band: missing[0]!.band.id },
+          seen: { page: id, band: missing[0]!.id },
           words: nowhere
-            ? 'No header, drawer or footer leads to it on any width.'
-            : `On the ${on} no header, drawer or footer leads to it.`,
-          harm: nowhere ? 'untidy' : 'reach',
+            ? `No header, drawer or footer leads to it on any width.${more}`
+            : `On the ${on} no header, drawer or footer leads to it.${more}`,
+          harm: nowhere || led ? 'untidy' : 'reach',
         }),
       ];
     });

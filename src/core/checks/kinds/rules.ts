@@ -46,7 +46,7 @@ export const placingRules: Check = {
       }[idle.idle];
       return [
         found({
-          lead: { to: 'part', of: 'pages', id: 'placing' },
+          lead: { to: 'placing' },
           at: `Placing, rule ${index + 1}`,
           words: `It is without effect: ${why}.`,
           repair: { label: 'Remove the rule', edits: [{ edit: 'removePlacingRule', rule: id }] },

@@ -12,6 +12,7 @@ import type { SheetGroup } from '@/ui/sheet/model';
 import { Sheet, type CellName } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import styles from '../workbench.module.css';
+import { FindingsOfPlace } from '../../checks/findings-of-place';
 import { Hint } from '../../hints/hint';
 import { hasLanguages, hasPhases, hasStates, sheetTable, type SheetAxis } from '../../sheet/sheet-model';
 import type { LitCell } from '../pointing/dimension-line';
@@ -151,6 +152,7 @@ export function SheetPanel({
         <h2>Sheet</h2>
         <SheetTitle title={title} place={place} />
         {place.on === 'item' && <ToMenu place={place} />}
+        {places.length === 1 && <FindingsOfPlace place={place} />}
         <span className={styles.pushed}>
           {axes.length > 1 ? (
             <Segmented

@@ -1,12 +1,14 @@
+import * as v from 'valibot';
 import type { AssemblyPlace, Place } from '@/core/edit/place';
 import type { ReferenceTarget } from '@/core/properties/reference';
 import { cellParts } from '@/core/properties/phases';
 import { states } from '@/core/properties/states';
 import { EVERYWHERE } from '@/core/bands/follow';
 import type { Site } from '@/core/site/site';
-import type { Lead } from '@/core/why/reason';
+import { leadSchema, placeOf, type Lead } from '@/core/why/reason';
 import type { SheetAxis } from '../../sheet/sheet-model';
 import type { Selection } from '../selection';
+import type { Sought } from '../sheet/sheet-panel';
 
 /** A place of a workbench as it is selected there; null for one that is elsewhere. */
 export function selectionOf(home: AssemblyPlace, place: Place): Selection | null {
@@ -51,11 +53,24 @@ function screenOf(place: Place): string {
 
 /** The address of the screen on which what a reason leads to is changed. */
 export function hrefOf(site: Site, lead: Lead): string {
+  const place = placeOf(lead);
   const on =
-    lead.to === 'part'
-      ? screens[lead.of](lead.id)
-      : lead.to === 'rules'
-        ? `${lead.at.in}/${lead.at.assembly}`
-        : screenOf(lead.place);
-  return `/sites/${site.id}/${on}`;
+    lead.to === 'placing' ? 'placing' : lead.to === 'part' ? screens[lead.of](lead.id) : screenOf(place!);
+  const more = place && 'assembly' in place ? `?${new URLSearchParams({ lead: JSON.stringify(lead) })}` : '';
+  return `/sites/${site.id}/${on}${more}`;
+}
+
+/** What a sheet is to show that was led to. */
+export function soughtOf(site: Site, lead: Lead): Sought | null {
+  const place = placeOf(lead);
+  if (place === null || lead.to === 'place') return null;
+  return lead.to === 'cell'
+    ? { axis: axisOf(site, lead.cell), place, cell: lead }
+    : { axis: 'fit', place, cell: null };
+}
+
+/** What was led to by the address of a workbench, as `hrefOf` writes it; null for anything else. */
+export function readLead(text: string | null): Lead | null {
+  const parsed = v.safeParse(v.pipe(v.string(), v.parseJson(), leadSchema), text);
+  return parsed.success ? parsed.output : null;
 }

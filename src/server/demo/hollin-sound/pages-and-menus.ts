@@ -133,6 +133,7 @@ export const menus: Menu[] = [
   menuWith(newMenu({ id: 'm-legal', name: 'Legal' }), pages, [
     { link: { to: 'dialog', page: 'pg-terms' } },
     { link: { to: 'page', page: 'pg-privacy' } },
+    { link: { to: 'page', page: 'pg-islands' } },
     { label: 'Winter timetable', link: { to: 'file', file: 'fl-timetable' } },
   ]),
   menuWith(

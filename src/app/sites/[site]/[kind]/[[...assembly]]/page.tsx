@@ -5,7 +5,7 @@ import { WorkbenchScreen } from '@/features/workbench/workbench-screen';
 
 interface PageProps {
   params: Promise<{ kind: string; assembly?: string[] }>;
-  searchParams: Promise<{ bar?: string | string[] }>;
+  searchParams: Promise<{ bar?: string | string[]; lead?: string | string[] }>;
 }
 
 /** The workbench with a header, drawer or footer, the first of its kind when none is named; or, below its address, how its bars fit. */
@@ -14,7 +14,10 @@ export default async function Page({ params, searchParams }: PageProps) {
   const [id, more, ...others] = assembly;
   const known = assemblyKinds.find((each) => each === kind);
   if (!known || others.length > 0 || (more !== undefined && more !== 'fit')) notFound();
-  if (id === undefined || more === undefined) return <WorkbenchScreen kind={known} assemblyId={id ?? null} />;
-  const { bar } = await searchParams;
+  const { bar, lead } = await searchParams;
+  if (id === undefined || more === undefined)
+    return (
+      <WorkbenchScreen kind={known} assemblyId={id ?? null} lead={typeof lead === 'string' ? lead : null} />
+    );
   return <FitScreen kind={known} assemblyId={id} bar={typeof bar === 'string' ? bar : null} />;
 }

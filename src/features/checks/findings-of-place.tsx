@@ -1,0 +1,24 @@
+'use client';
+
+import Link from 'next/link';
+import { QUIET, useFindings } from '@/client/findings';
+import { useSite } from '@/client/open-site-context';
+import type { Place } from '@/core/edit/place';
+import { placeOf } from '@/core/why/reason';
+
+/** How many findings there are about what is selected, as the way to them: nothing while there is none. */
+export function FindingsOfPlace({ place }: { place: Place }) {
+  const site = useSite();
+  const found = useFindings(site, QUIET);
+  const said = JSON.stringify(place);
+  const accepted = site.accepted ?? {};
+  const own = (found?.all ?? []).filter(
+    ({ lead, key }) => JSON.stringify(placeOf(lead)) === said && !(key in accepted),
+  );
+  if (own.length === 0) return null;
+  return (
+    <Link href={`/sites/${site.id}/checks?finding=${encodeURIComponent(own[0]!.key)}`} title={own[0]!.words}>
+      {own.length === 1 ? 'one finding' : `${own.length} findings`}
+    </Link>
+  );
+}
