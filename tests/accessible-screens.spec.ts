@@ -79,6 +79,7 @@ const screens = [
   'sites/hollin-sound/footers',
   'sites/hollin-sound/brand',
   'sites/hollin-sound/placing',
+  'sites/hollin-sound/checks',
   'sites/hollin-sound/try',
   'sites/hollin-sound/points',
   'sites/hollin-sound/release',

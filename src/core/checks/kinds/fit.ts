@@ -13,8 +13,12 @@ export const fit: Check = {
   label: 'Fit at every width',
   from: 'WCAG 2.2, 1.4.10 Reflow',
   harm: 'breaks',
-  find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) =>
-    site.languages.flatMap((language) =>
+  find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) => {
+    // At the side, labels run on in lines as they do in a drawer.
+    const upright = Object.values(assembly.values.stands ?? {}).some(
+      (each) => each === 'side' || each === 'spread',
+    );
+    return site.languages.flatMap((language) =>
       surveyFit({ ...usually(site, advances), language }, at.in, assembly).bars.flatMap(
         ({ bar, stretches }) =>
           stretches
@@ -33,12 +37,12 @@ export const fit: Check = {
                 words: `${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
                 measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
                 limit: '0 px',
-                harm: breaks(stretch) ? 'breaks' : 'untidy',
+                harm: stretch.status === 'overflows' || (breaks(stretch) && !upright) ? 'breaks' : 'untidy',
                 // Widths move with every edit.
                 apart: `${language} ${stretch.status} ${nth}`,
               });
             }),
       ),
-    ),
-  ),
+    );
+  }),
 };

@@ -1,0 +1,56 @@
+import { expect, test } from '@jest/globals';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { checkSite } from '@/core/checks/check-site';
+import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
+import { countedIds } from '@/core/site/sample.test-data';
+import type { Site } from '@/core/site/site';
+import { startersOf } from '@/core/starters';
+import { startAssembly } from '@/core/starters/starter';
+import { lookHere } from '../bytes/look';
+import { openDatabase } from '../db/open';
+import { loadSite } from '../sites/store';
+import { measured } from '../text/measured';
+import { seedDemo } from './seed';
+
+const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-checks-')));
+await seedDemo(db, lookHere, new Date(0));
+const demo = (id: string): Site => loadSite(db, id)!.site;
+
+/** What harms visitors of a site, in words. */
+const harming = (site: Site) =>
+  measured(db, (advances) =>
+    checkSite({ site, advances })
+      .filter(({ harm }) => harm !== 'untidy')
+      .map(({ harm, at, words }) => `${harm}: ${at}: ${words}`),
+  );
+
+test.each(['hollin-sound', 'orrery-house'])('nothing in %s harms visitors', async (id) => {
+  expect(await harming(demo(id))).toEqual([]);
+});
+
+const ofKind = (kind: AssemblyKind) =>
+  startersOf[kind].map((starter) => ({ name: starter.name, kind, starter }));
+
+test.each(assemblyKinds.flatMap(ofKind))(
+  '“$name” harms visitors of neither demo site',
+  async ({ kind, starter }) => {
+    for (const id of ['hollin-sound', 'orrery-house']) {
+      const site = demo(id);
+      const { assembly, menus } = startAssembly(site, kind, starter, starter.name, countedIds());
+      const started: Site = {
+        ...site,
+        menus: { ...site.menus, ...Object.fromEntries(menus.map((menu) => [menu.id, menu])) },
+        [kind]: { ...site[kind], [assembly.id]: assembly },
+        placing: {
+          ...site.placing,
+          ...(kind === 'headers' && { header: assembly.id }),
+          ...(kind === 'footers' && { footer: assembly.id }),
+        },
+      };
+      const own = (await harming(started)).filter((each) => each.includes(`: ${assembly.name}`));
+      expect([id, own]).toEqual([id, []]);
+    }
+  },
+);

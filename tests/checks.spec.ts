@@ -1,0 +1,143 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import type { Edit } from '../src/core/edit';
+import { copyOfDemo, saved, storedSite } from './support/site';
+import { test } from './support/test';
+
+const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
+const detail = (page: Page) => page.getByRole('region', { name: 'Finding', exact: true });
+
+/** Edits of a site without the interface. */
+async function edited(request: APIRequestContext, id: string, edits: Edit[]) {
+  const { standing } = await storedSite(request, id);
+  const data = { base: standing.revision, group: null, batch: 'tests', edits };
+  expect((await request.post(`/api/sites/${id}/edits`, { data })).status()).toBe(200);
+}
+
+const at = { in: 'headers', assembly: 'h-main' } as const;
+const gap = (property: string, cell: string, value: number): Edit => ({
+  edit: 'setValue',
+  place: { on: 'bar', ...at, bar: 'h-main-b2' },
+  property,
+  cell,
+  value,
+});
+
+test('what harms visitors is found, led to, seen at its width, repaired, and repaired all at once in one step', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOfDemo(request);
+  await edited(request, id, [
+    {
+      edit: 'setValue',
+      place: { on: 'item', menu: 'm-main', item: 'm-main-i1' },
+      property: 'shown',
+      cell: 'desktop',
+      value: 'hidden',
+    },
+    gap('pieceGap', 'desktop', 20),
+    gap('pieceGap', 'tablet', 20),
+    gap('bayGap', 'desktop', 28),
+    gap('bayGap', 'tablet', 28),
+    {
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: 'h-main-p5' },
+      property: 'buttonInk',
+      cell: 'rest',
+      value: 'accent',
+    },
+  ]);
+  await page.goto(`/sites/${id}/checks`);
+  const read = findings(page).getByRole('region', { name: 'Visitors cannot read it' });
+  await read
+    .getByRole('button', { name: /Button “Book a crossing”/ })
+    .first()
+    .click();
+  await expect(detail(page)).toContainText('4.5 : 1');
+  await expect(detail(page)).toContainText('WCAG 2.2, 1.4.3');
+  // It is drawn as it is, and as it would be once repaired.
+  const ink = (state: string) =>
+    page
+      .frameLocator(`iframe[title="Finding ${state}"]`)
+      .locator('.button:visible')
+      .first()
+      .evaluate((button) => getComputedStyle(button).color);
+  await expect.poll(() => ink('as it is')).toBe('rgb(148, 58, 22)');
+  await expect.poll(() => ink('repaired')).not.toBe('rgb(148, 58, 22)');
+  await detail(page).getByRole('button', { name: 'Let its colours follow again' }).click();
+  await expect(read).toHaveCount(0);
+
+  const untidy = findings(page).getByRole('region', { name: 'It is untidy' });
+  await untidy.getByRole('button', { name: 'Let it follow: all 2' }).click();
+  await expect(untidy.getByText(/repeats what the Desktop says/)).toHaveCount(0);
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(untidy.getByText(/repeats what the Desktop says/)).toHaveCount(2);
+
+  // The way to the very cell.
+  await untidy.getByText(/Between pieces on the Tablet repeats/).click();
+  await detail(page).getByRole('link', { name: 'Go where it is changed' }).click();
+  const sheet = page.getByRole('region', { name: 'Sheet' });
+  await expect(sheet).toContainText('Main bar');
+  await expect(sheet.locator('[data-cell]:focus')).toHaveAccessibleName(/^Between pieces, Tablet/);
+  // What is selected says that something was found about it, and leads back.
+  await expect(sheet.getByRole('link', { name: /^\d findings$/ })).toBeVisible();
+  await sheet.getByRole('link', { name: /^\d findings$/ }).click();
+  await expect(detail(page)).toContainText('Main header, Main bar');
+});
+
+test('a finding is left as it is for a reason, which stays, and a report tells of all', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/checks`);
+  const heading = findings(page).getByRole('heading', { level: 2 });
+  await expect(heading).toHaveText(/^\d+ findings$/);
+  const count = Number(/\d+/.exec((await heading.textContent())!)![0]);
+  await findings(page)
+    .getByRole('button', { name: /^Brand, Buoy/ })
+    .click();
+  await detail(page).getByLabel('Why it is left as it is').fill('For the summer timetable');
+  await page.keyboard.press('Enter');
+  const left = findings(page).getByRole('region', { name: 'Left as they are' });
+  await expect(left).toContainText('Left, since: For the summer timetable');
+  await expect(heading).toHaveText(`${count - 1} findings`);
+  await saved(page);
+  expect(Object.values((await storedSite(request, id)).site.accepted!)).toEqual(['For the summer timetable']);
+  await page.reload();
+  await expect(left).toContainText('For the summer timetable');
+
+  const download = page.waitForEvent('download');
+  await page.getByLabel('Write a report').click();
+  await page.getByTitle('as data (JSON)').click();
+  const report = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as {
+    findings: { accepted: string | null }[];
+  };
+  expect(report.findings).toHaveLength(count);
+  expect(report.findings.filter(({ accepted }) => accepted !== null)).toHaveLength(1);
+
+  await left.getByRole('button', { name: /^Brand, Buoy/ }).click();
+  await detail(page).getByRole('button', { name: 'Look at it again' }).click();
+  await expect(left).toHaveCount(0);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('what harms visitors is counted on the rail while one works elsewhere', async ({ page, request }) => {
+  const id = await copyOfDemo(request);
+  await edited(request, id, [
+    {
+      edit: 'setValue',
+      place: { on: 'item', menu: 'm-main', item: 'm-main-i1' },
+      property: 'shown',
+      cell: 'desktop',
+      value: 'hidden',
+    },
+    { edit: 'placeOnOthers', placing: { header: null } },
+  ]);
+  await page.goto(`/sites/${id}/pages`);
+  const rail = page.getByRole('navigation', { name: 'Screens' });
+  await expect(rail.getByRole('link', { name: /^Checks \d+ findings$/ })).toBeVisible();
+});
