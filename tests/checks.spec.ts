@@ -139,5 +139,38 @@ test('what harms visitors is counted on the rail while one works elsewhere', asy
   ]);
   await page.goto(`/sites/${id}/pages`);
   const rail = page.getByRole('navigation', { name: 'Screens' });
-  await expect(rail.getByRole('link', { name: /^Checks \d+ findings$/ })).toBeVisible();
+  await expect(rail.getByRole('link', { name: /^Checks ?\d+ findings$/ })).toBeVisible();
+});
+
+test('what else an edit moved is said beside the save mark, each with the way to it; what moved nothing says that', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOfDemo(request);
+  await page.goto(`/sites/${id}/headers/h-main`);
+  const sheet = page.getByRole('region', { name: 'Sheet' });
+  await sheet.getByRole('button', { name: /^Above and below, Desktop/ }).waitFor();
+  // It is known how all stood before.
+  await page.waitForTimeout(6000);
+  const view = page.frameLocator('iframe[title="Desktop view"]');
+  await view.locator('.header .button').first().dblclick();
+  const words = page.getByRole('textbox', { name: 'Label, typed in the view' });
+  await words.fill('Book a crossing to isles');
+  await words.press('Enter');
+  const also = page.getByRole('button', { name: /^also: / });
+  await expect(also).toBeVisible();
+  await also.click();
+  const list = page.getByRole('list', { name: 'What else moved' });
+  const menu = list.getByRole('link', { name: /^Menu: Main stands [\d.]+ px further left on the Desktop$/ });
+  await expect(menu).toBeVisible();
+  // The button itself was meant.
+  await expect(list.getByRole('link', { name: /^Button/ })).toHaveCount(0);
+  await menu.click();
+  await expect(sheet).toContainText('Menu: Main');
+  const status = page.getByRole('status').filter({ hasText: 'nothing else moved' });
+  await page.getByRole('link', { name: 'Pages', exact: true }).click();
+  await page.getByRole('button', { name: /^Tags of Home/ }).click();
+  await page.getByRole('textbox', { name: 'Tags of Home' }).fill('small');
+  await page.keyboard.press('Enter');
+  await expect(status).toBeVisible();
 });

@@ -9,6 +9,7 @@ import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { measured } from '../src/server/text/measured';
 import { demo, demoDb, withStarter } from './support/demo-sites';
+import { pieceKind } from '../src/core/pieces';
 import { visitHandedOver } from './support/handed-over';
 import { sample, someOf } from './support/sample';
 import { test } from './support/test';
@@ -17,8 +18,9 @@ const WHOLE = { from: 320, to: 3840 };
 
 /** Whether what wraps is made for that: sentences, and at the side of the page a name or a label. */
 function mayWrap({ pieces, values }: Assembly, causes: readonly Cause[]): boolean {
-  const kinds = ['text', 'notice', ...(values.stands ? ['logo', 'menu'] : [])];
-  return causes.every((cause) => cause.pieces.every((id) => kinds.includes(pieces[id]!.kind)));
+  const atSide = values.stands ? ['logo', 'menu'] : [];
+  const may = (kind: string) => pieceKind(kind).runsOn === true || atSide.includes(kind);
+  return causes.every((cause) => cause.pieces.every((id) => may(pieces[id]!.kind)));
 }
 
 /** Where bars of the header of a site do not fit, in any of its languages and before its fonts have come, at the usual text size and at twice that. */

@@ -2,6 +2,7 @@
 
 import { useEffect, useSyncExternalStore } from 'react';
 import type { Finding } from '@/core/checks/finding';
+import type { Moved } from '@/core/checks/moved';
 import type { Site } from '@/core/site/site';
 import type { ChecksAnswer, ChecksQuestion } from '@/workers/checks-messages';
 import { changeBetween } from '@/workers/document-change';
@@ -11,6 +12,8 @@ import { workerQuestions } from './worker-questions';
 export interface Findings {
   site: Site;
   all: readonly Finding[];
+  /** What else the last edits changed; null where there were none. */
+  moved: readonly Moved[] | null;
 }
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -38,7 +41,7 @@ export function siteChecks(ask: AskChecks = checksWorker()) {
     ask({ number, change }, (answer) => {
       busy = false;
       // What could not be looked at shows what was found before.
-      if ('findings' in answer) found = { site, all: answer.findings };
+      if ('findings' in answer) found = { site, all: answer.findings, moved: answer.moved };
       for (const listener of listeners) listener();
       const next = waiting;
       waiting = null;
@@ -67,7 +70,7 @@ const checksHere = () => (shared ??= siteChecks());
 export const QUIET = 1500;
 
 /** What was found in a site, and whether it is of an earlier state; null until it was first looked at. It is looked over once nothing was edited for a while, in ms. */
-export function useFindings(site: Site, quiet: number): { all: readonly Finding[]; stale: boolean } | null {
+export function useFindings(site: Site, quiet: number): (Omit<Findings, 'site'> & { stale: boolean }) | null {
   const found = useSyncExternalStore(
     (listener) => checksHere().subscribe(listener),
     () => checksHere().found(),
@@ -78,5 +81,6 @@ export function useFindings(site: Site, quiet: number): { all: readonly Finding[
     return () => clearTimeout(timer);
   }, [site, quiet]);
   if (found === null || found.site.id !== site.id) return null;
-  return { all: found.all, stale: found.site !== site };
+  const { all, moved } = found;
+  return { all, moved, stale: found.site !== site };
 }

@@ -1,5 +1,7 @@
 import { checkSite } from '@/core/checks/check-site';
+import { alsoMoved, type Moved } from '@/core/checks/moved';
 import type { Site } from '@/core/site/site';
+import type { Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { measuring } from '@/core/text/measuring';
 import type { ChecksAnswer, ChecksQuestion } from './checks-messages';
@@ -8,6 +10,15 @@ import { fetchedShape, fontAddress } from './font-shape';
 
 /** The document as it was last sent. */
 let site = {} as Site;
+/** As it was when it was last looked over. */
+let looked: { site: Site; said: string; moved: readonly Moved[] | null } | null = null;
+
+/** What else moved since the site was last looked over; as it was told where nothing was edited since. */
+function movedSince(asked: Site, advances: Advances): readonly Moved[] | null {
+  if (looked?.site.id !== asked.id) return null;
+  if (looked.said === JSON.stringify(asked)) return looked.moved;
+  return alsoMoved({ site: looked.site, advances }, { site: asked, advances });
+}
 
 const measured = measuring((source: FontSource) =>
   fetchedShape(source, fontAddress(site.id, source)).catch(() => null),
@@ -21,9 +32,12 @@ addEventListener('message', ({ data: { number, change } }: MessageEvent<ChecksQu
     const findings = checkSite({ site: asked, advances });
     // Read by the bench.
     performance.measure('checks', { start });
-    return { findings };
+    return { findings, moved: movedSince(asked, advances) };
   })
     // A question without an answer would hold up all others.
     .catch((error: unknown) => ({ failed: String(error) }))
-    .then((found) => postMessage({ number, ...found } satisfies ChecksAnswer));
+    .then((found) => {
+      if ('findings' in found) looked = { site: asked, said: JSON.stringify(asked), moved: found.moved };
+      postMessage({ number, ...found } satisfies ChecksAnswer);
+    });
 });

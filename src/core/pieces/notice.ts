@@ -58,6 +58,7 @@ export const notice = kindOfPiece<Values>({
   kind: 'notice',
   label: 'Notice',
   about: 'A line of news that visitors can put away.',
+  runsOn: true,
   properties,
   css: { '.notice p': { margin: '0' } },
   layouts,

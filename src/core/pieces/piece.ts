@@ -167,6 +167,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   label: string;
   /** What it is for, in a sentence. */
   about: string;
+  /** Whether it holds sentences, which run on in lines where room is short. */
+  runsOn?: true;
   /** Values with which it has something to show where it is offered; for kinds that are empty from the start. */
   sample?: Partial<V>;
   properties: PropertyList<V>;

@@ -54,6 +54,7 @@ export const text = kindOfPiece<Values>({
   kind: 'text',
   label: 'Text',
   about: 'A line of text with links and emphasis.',
+  runsOn: true,
   properties,
   css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
   layouts: () => ({ '': {} }),

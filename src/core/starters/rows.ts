@@ -191,7 +191,7 @@ export const rowStarters: Starter[] = [
       {
         name: 'Notice bar',
         values: { ...thinStrip, ground: 'accent', ink: 'on-accent' },
-        bays: [[['notice', { text: ['What everybody should know.'], takesRest: true }]]],
+        bays: [[['notice', { text: ['Something that everybody should know today.'], takesRest: true }]]],
       },
       {
         name: 'Main bar',

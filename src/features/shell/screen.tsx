@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { useSite } from '@/client/open-site-context';
 import { ActionList } from './actions/action-list';
 import { ChecksMark } from './checks-mark';
+import { AlsoMoved } from '../checks/also-moved';
 import { ActionsProvider } from './actions/actions-context';
 import { HistoryButtons } from './history-buttons';
 import { Notices } from './notices';
@@ -43,6 +44,7 @@ export function Screen({ here, crumb, children }: ScreenProps) {
             {crumb && <span aria-hidden="true">/</span>}
             {crumb}
           </nav>
+          <AlsoMoved />
           <SaveMark />
           <HistoryButtons />
           <ActionList />

@@ -231,9 +231,9 @@ export function PreviewFrame({
       const { file: wanted, on: told, pointing: asked } = latest.current;
       const heard: Heard = {
         heard({ round: last }) {
-          if (last < round.current) return;
           clearTimeout(waiting.current);
-          waiting.current = undefined;
+          // What answers, however late, is still there.
+          waiting.current = last < round.current ? setTimeout(giveUp, SILENCE) : undefined;
         },
         ready({ file: stands }) {
           const first = ready.current === null;
@@ -265,7 +265,7 @@ export function PreviewFrame({
     // A frame that was ready before this listener stood is asked to say so again by loading it anew.
     if (frame.current && !frame.current.src) frame.current.src = `${root}/${latest.current.file}`;
     return () => window.removeEventListener('message', listen);
-  }, [root, send, sendPointing]);
+  }, [root, send, sendPointing, giveUp]);
 
   return (
     <>

@@ -1,9 +1,11 @@
 import { WIDEST } from '../../bands/band';
+import type { Cause } from '../../fit/bar-fit';
 import { causeText } from '../../fit/cause-text';
 import { breaks } from '../../fit/fit-status';
 import { usually } from '../../fit/heights';
 import { surveyFit } from '../../fit/survey';
 import { firstWidth } from '../../fit/whole-fit';
+import { pieceKind } from '../../pieces';
 import { languageName } from '../../site/language';
 import { found, ofAssemblies, type Check } from '../check';
 
@@ -14,10 +16,15 @@ export const fit: Check = {
   from: 'WCAG 2.2, 1.4.10 Reflow',
   harm: 'breaks',
   find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) => {
-    // At the side, labels run on in lines as they do in a drawer.
+    // Sentences run on in lines, and at the side labels do as they do in a drawer.
     const upright = Object.values(assembly.values.stands ?? {}).some(
       (each) => each === 'side' || each === 'spread',
     );
+    const runsOn = (causes: readonly Cause[]) =>
+      upright ||
+      causes.every(({ pieces }) =>
+        pieces.every((id) => pieceKind(assembly.pieces[id]!.kind).runsOn === true),
+      );
     return site.languages.flatMap((language) =>
       surveyFit({ ...usually(site, advances), language }, at.in, assembly).bars.flatMap(
         ({ bar, stretches }) =>
@@ -37,7 +44,10 @@ export const fit: Check = {
                 words: `${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
                 measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
                 limit: '0 px',
-                harm: stretch.status === 'overflows' || (breaks(stretch) && !upright) ? 'breaks' : 'untidy',
+                harm:
+                  stretch.status === 'overflows' || (breaks(stretch) && !runsOn(stretch.causes))
+                    ? 'breaks'
+                    : 'untidy',
                 // Widths move with every edit.
                 apart: `${language} ${stretch.status} ${nth}`,
               });

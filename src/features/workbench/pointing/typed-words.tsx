@@ -28,7 +28,25 @@ export function TypedWords({ words, box, scale, onDone }: TypedWordsProps) {
     setSaid(refused);
     changed.current ||= refused === null;
   };
+  // What is typed while the views still take over what came before is said once, as it is then.
+  const pending = useRef<{ text: string; timer: ReturnType<typeof setTimeout> } | null>(null);
+  const take = () => {
+    const { current } = pending;
+    pending.current = null;
+    clearTimeout(current?.timer);
+    if (current) say(current.text);
+  };
+  const type = (text: string) => {
+    if (pending.current) pending.current.text = text;
+    else pending.current = { text, timer: setTimeout(take) };
+  };
+  const done = () => {
+    take();
+    onDone();
+  };
   const back = () => {
+    clearTimeout(pending.current?.timer);
+    pending.current = null;
     if (changed.current) say(words.own);
     onDone();
   };
@@ -43,12 +61,12 @@ export function TypedWords({ words, box, scale, onDone }: TypedWordsProps) {
         defaultValue={words.text}
         autoFocus
         onFocus={(event) => event.currentTarget.select()}
-        onChange={(event) => say(event.currentTarget.value)}
-        onBlur={onDone}
+        onChange={(event) => type(event.currentTarget.value)}
+        onBlur={done}
         onKeyDown={(event) => {
           event.stopPropagation();
           if (event.key === 'Escape') back();
-          if (event.key === 'Enter' && said === null) onDone();
+          if (event.key === 'Enter' && said === null) done();
         }}
       />
       {said !== null && (

@@ -19,7 +19,7 @@ export function selectionOf(home: AssemblyPlace, place: Place): Selection | null
 }
 
 /** The columns of the sheet among which a cell stands. */
-export function axisOf({ languages }: Site, cell: string): SheetAxis {
+function axisOf({ languages }: Site, cell: string): SheetAxis {
   if ((states as readonly string[]).includes(cell)) return 'state';
   if (languages.slice(1).includes(cell)) return 'language';
   return cell !== EVERYWHERE && cellParts(cell).phase !== 'top' ? 'scroll' : 'width';

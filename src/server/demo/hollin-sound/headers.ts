@@ -21,8 +21,8 @@ const mainBars: SaidBar[] = [
           'text',
           {
             text: {
-              all: ['Strong wind on Thursday: last boat at 16:10.'],
-              de: ['Sturm am Donnerstag: letztes Schiff 16:10.'],
+              all: ['Strong wind on Thursday: the last boat to Great Skerrow leaves at 16:10.'],
+              de: ['Starker Wind am Donnerstag: letztes Schiff um 16:10.'],
             },
             textSize: { desktop: 14, phone: 13 },
           },
