@@ -1,4 +1,4 @@
-// Figures of the geometry alone: a header surveyed as a whole and after one label has changed, and all of its boxes placed.
+// Figures of the core alone: a header surveyed as a whole and after one label has changed, all of its boxes placed, and a site checked.
 // Run by `npm run bench`, or on its own.
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -8,7 +8,7 @@ await ensurePackages();
 const { bundleForNode, root } = await import('./lib/bundle.mjs');
 const outfile = path.join(root, '.jobs/fit-bench.mjs');
 await bundleForNode({ entryPoints: ['tests/bench/fit-bench.ts'], outfile });
-const { figures } = await import(pathToFileURL(outfile).href);
+const { figures, checksFigures } = await import(pathToFileURL(outfile).href);
 const middle = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 for (const [name, { anew, label, boxes }] of Object.entries(await figures())) {
   const [whole, after] = [middle(anew), middle(label)];
@@ -17,3 +17,7 @@ for (const [name, { anew, label, boxes }] of Object.entries(await figures())) {
   );
   console.log(`${name}: all boxes at one width p50 ${middle(boxes).toFixed(2)} ms (budget 0.50 ms)`);
 }
+for (const [name, { anew, edited }] of Object.entries(await checksFigures()))
+  console.log(
+    `all checks, ${name}: p50 ${middle(anew).toFixed(0)} ms (budget ${name === 'demo' ? 300 : 2000} ms), after one label, with what else moved ${middle(edited).toFixed(0)} ms (budget 50 ms)`,
+  );

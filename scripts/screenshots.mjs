@@ -61,7 +61,11 @@ const views = [
       await page.waitForTimeout(4000);
     },
   },
-  { name: 'placing', path: `${demo}/placing` },
+  {
+    name: 'checks',
+    path: `${demo}/checks`,
+    before: (page) => page.getByRole('region', { name: 'Findings' }).getByRole('listitem').first().waitFor(),
+  },
   {
     name: 'try',
     path: `${demo}/try`,

@@ -1,9 +1,11 @@
+import { checkSite } from '../../src/core/checks/check-site';
+import { alsoMoved } from '../../src/core/checks/moved';
 import { applyEdits } from '../../src/core/edit/apply';
 import { placedAssembly } from '../../src/core/fit/assembly-boxes';
 import { usually } from '../../src/core/fit/heights';
 import { surveyFit } from '../../src/core/fit/survey';
 import { resolveAssembly } from '../../src/core/resolve/assembly';
-import { newBar, newPiece } from '../../src/core/site/defaults';
+import { newBar, newItem, newMenu, newPage, newPiece } from '../../src/core/site/defaults';
 import type { Bar } from '../../src/core/site/assembly';
 import type { Site } from '../../src/core/site/site';
 import type { Advances } from '../../src/core/text/advances';
@@ -97,4 +99,56 @@ export async function figures() {
     async ([name, site]) => [name, await measured(demoDb, (advances) => figuresOf(site, advances))] as const,
   );
   return Object.fromEntries(await Promise.all(found));
+}
+
+/** How long the checks of a site take, in ms: of all of it, and, with what else moved, after one label was changed. */
+function checksOf(site: Site, advances: Advances) {
+  let now = site;
+  const relabel = (index: number) => {
+    const item = Object.keys(now.menus['m-main']!.items)[0]!;
+    const label = `Sailings ${'and fares'.slice(0, index % 9)}`;
+    const outcome = applyEdits(now, [{ edit: 'labelItem', menu: 'm-main', item, label }]);
+    if (outcome.ok) now = outcome.site;
+  };
+  const rounds = Array.from({ length: 14 }, (_, index) => index);
+  const later = (times: number[]) => times.slice(4);
+  return {
+    anew: later(
+      rounds.map(() => {
+        const copy = structuredClone(now);
+        return taken(() => checkSite({ site: copy, advances }));
+      }),
+    ),
+    edited: later(
+      rounds.map((index) => {
+        const before = now;
+        relabel(index);
+        return taken(() => {
+          checkSite({ site: now, advances });
+          alsoMoved({ site: before, advances }, { site: now, advances });
+        });
+      }),
+    ),
+  };
+}
+
+/** The same of the demo, and of the demo with 2,000 pages and a menu of 1,000 items. */
+export async function checksFigures() {
+  const site = structuredClone(demo('hollin-sound'));
+  const large = structuredClone(site);
+  for (let index = large.pageOrder.length; index < 2000; index += 1) {
+    const id = `x${index}`;
+    large.pages[id] = newPage({ id, title: `Page number ${index}`, path: `/large/${index}`, parent: null });
+    large.pageOrder.push(id);
+  }
+  const many = newMenu({ id: 'x-menu', name: 'Large' });
+  for (const page of large.pageOrder.slice(0, 1000)) {
+    many.items[`i-${page}`] = newItem({ id: `i-${page}`, link: { to: 'page', page } });
+    many.top.push(`i-${page}`);
+  }
+  large.menus['x-menu'] = many;
+  return {
+    demo: await measured(demoDb, (advances) => checksOf(site, advances)),
+    '2,000 pages, 1,000 items': await measured(demoDb, (advances) => checksOf(large, advances)),
+  };
 }
