@@ -78,7 +78,7 @@ export const standInCss: Rules = {
     'font-weight': '400',
     'font-variant-numeric': 'tabular-nums',
   },
-  '.stand-in thead th': { color: 'var(--muted)' },
+  '.stand-in thead th': { 'font-weight': '600' },
   '.stand-in-news': {
     display: 'grid',
     'grid-template-columns': 'repeat(auto-fit, minmax(14rem, 1fr))',
