@@ -24,19 +24,22 @@ const gap = (property: string, cell: string, value: number): Edit => ({
   value,
 });
 
+/** The first item of the main menu is shown nowhere. */
+const withoutSailings: Edit = {
+  edit: 'setValue',
+  place: { on: 'item', menu: 'm-main', item: 'm-main-i1' },
+  property: 'shown',
+  cell: 'desktop',
+  value: 'hidden',
+};
+
 test('what harms visitors is found, led to, seen at its width, repaired, and repaired all at once in one step', async ({
   page,
   request,
 }) => {
   const id = await copyOfDemo(request);
   await edited(request, id, [
-    {
-      edit: 'setValue',
-      place: { on: 'item', menu: 'm-main', item: 'm-main-i1' },
-      property: 'shown',
-      cell: 'desktop',
-      value: 'hidden',
-    },
+    withoutSailings,
     gap('pieceGap', 'desktop', 20),
     gap('pieceGap', 'tablet', 20),
     gap('bayGap', 'desktop', 28),
@@ -127,16 +130,7 @@ test('a finding is left as it is for a reason, which stays, and a report tells o
 
 test('what harms visitors is counted on the rail while one works elsewhere', async ({ page, request }) => {
   const id = await copyOfDemo(request);
-  await edited(request, id, [
-    {
-      edit: 'setValue',
-      place: { on: 'item', menu: 'm-main', item: 'm-main-i1' },
-      property: 'shown',
-      cell: 'desktop',
-      value: 'hidden',
-    },
-    { edit: 'placeOnOthers', placing: { header: null } },
-  ]);
+  await edited(request, id, [withoutSailings, { edit: 'placeOnOthers', placing: { header: null } }]);
   await page.goto(`/sites/${id}/pages`);
   const rail = page.getByRole('navigation', { name: 'Screens' });
   await expect(rail.getByRole('link', { name: /^Checks ?\d+ findings$/ })).toBeVisible();

@@ -33,6 +33,13 @@ export const placeSchema = v.variant('on', [
 ]);
 export type Place = v.InferOutput<typeof placeSchema>;
 
+/** One text for the same place, and another for others. */
+export const placeKey = (place: Place): string =>
+  Object.entries(place)
+    .map(([name, value]) => `${name}:${value}`)
+    .sort()
+    .join(' ');
+
 /** What stands at a place: its values and the properties that describe them. */
 export interface PlaceContent {
   holder: { values: Values };

@@ -88,7 +88,9 @@ test('shares are of the height of each screen, also when it is held sideways', (
 test('what visitors would be surprised by is said with what they would see', () => {
   const findings = (header: Values, bar: Values = {}) => {
     const made = sample(header, bar);
-    return scrollFindings(usually(made.site, evenLetters), made.header).join('\n');
+    return scrollFindings(usually(made.site, evenLetters), made.header)
+      .map(({ words }) => words)
+      .join('\n');
   };
   const stays = { scrolling: { desktop: 'stays' } };
   expect(findings({})).toBe('');

@@ -68,10 +68,19 @@ export function screenShares(today: Circumstances, header: Assembly): ScreenShar
 /** The length of the stand-in page, in CSS px: few real ones are shorter. */
 const SHORT_PAGE = 1000;
 
-const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
+/** A share in words. */
+export const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 
-/** What visitors would be surprised by in how a header scrolls, a sentence each: with what they would see. */
-export function scrollFindings(today: Circumstances, header: Assembly): string[] {
+/** Something that visitors would be surprised by in how a header scrolls. */
+export interface ScrollFinding {
+  fault: 'covers all' | 'high' | 'never begins' | 'no picture';
+  words: string;
+  /** The screen on which it is worst, where it is a matter of screens. */
+  worst: ScreenShare | null;
+}
+
+/** What visitors would be surprised by in how a header scrolls, with what they would see. */
+export function scrollFindings(today: Circumstances, header: Assembly): ScrollFinding[] {
   const { site } = today;
   const perBand = site.bands.map(({ id }) => resolveAssembly(site, 'headers', header, id));
   const [widest] = perBand;
@@ -83,25 +92,39 @@ export function scrollFindings(today: Circumstances, header: Assembly): string[]
   const where = ({ screen, held, width, height }: ScreenShare) => `${screen} ${held} (${width} × ${height})`;
   const bare = site.pageOrder.filter((id) => !beginsWithPicture(site.pages[id]!)).length;
   const over = perBand.some(({ values }) => values.lies === 'over');
+  const [first, ...others] = tall;
+  const most = first && others.reduce((worst, each) => (each.share > worst.share ? each : worst), first);
   return [
-    ...whole.map(
-      (share) => `On a ${where(share)} the header covers everything: nothing of the page is seen.`,
-    ),
-    ...(tall.length > 0
+    ...whole.map((share): ScrollFinding => ({
+      fault: 'covers all',
+      words: `On a ${where(share)} the header covers everything: nothing of the page is seen.`,
+      worst: share,
+    })),
+    ...(most
       ? [
-          `On ${tall.length} of ${shares.length} screens the header takes more than ${shareLimit} % of the height, most of all on a ${where(
-            tall.reduce((most, each) => (each.share > most.share ? each : most)),
-          )}: ${percent(Math.max(...tall.map(({ share }) => share)))}.`,
+          {
+            fault: 'high' as const,
+            words: `On ${tall.length} of ${shares.length} screens the header takes more than ${shareLimit} % of the height, most of all on a ${where(most)}: ${percent(most.share)}.`,
+            worst: most,
+          },
         ]
       : []),
     ...(phaseAt !== null && phaseAt > SHORT_PAGE
       ? [
-          `Scrolled begins at ${phaseAt} px: on a page that is not that much longer than the window, the header never changes.`,
+          {
+            fault: 'never begins' as const,
+            words: `Scrolled begins at ${phaseAt} px: on a page that is not that much longer than the window, the header never changes.`,
+            worst: null,
+          },
         ]
       : []),
     ...(over && bare > 0
       ? [
-          `${bare} of ${site.pageOrder.length} pages begin without a picture to lie over. There the header takes its room, and looks from the start as it does when scrolled.`,
+          {
+            fault: 'no picture' as const,
+            words: `${bare} of ${site.pageOrder.length} pages begin without a picture to lie over. There the header takes its room, and looks from the start as it does when scrolled.`,
+            worst: null,
+          },
         ]
       : []),
   ];

@@ -25,8 +25,8 @@ export function AlsoMoved() {
     );
   const list = (
     <ul className={styles.movedList} aria-label="What else moved">
-      {moved.slice(0, MOST).map(({ words, lead }) => (
-        <li key={words}>
+      {moved.slice(0, MOST).map(({ words, lead }, index) => (
+        <li key={index}>
           <Link href={hrefOf(site, lead)}>{words}</Link>
         </li>
       ))}

@@ -11,15 +11,18 @@ export const glyphs: Check = {
   from: 'CSS Fonts 4, 5.3 Font Matching: missing characters fall back',
   harm: 'untidy',
   find: ofAssemblies(['headers', 'footers', 'drawers'], ({ site, advances, at, assembly }) =>
-    surveyFit(usually(site, advances), at.in, assembly)
-      .lacking.filter(({ piece }) => assembly.pieces[piece])
-      .map(({ piece, family, characters }) =>
-        found({
-          lead: { to: 'place', place: { on: 'piece', ...at, piece } },
-          at: pieceAt(site, at, piece),
-          words: `${familyNames(site, family).own} has no ${[...characters].join(' ')}: another font stands in for it.`,
-          apart: family,
-        }),
-      ),
+    site.languages.flatMap((language) =>
+      surveyFit({ ...usually(site, advances), language }, at.in, assembly)
+        .lacking.filter(({ piece }) => assembly.pieces[piece])
+        .map(({ piece, family, characters }) =>
+          found({
+            seen: { language },
+            lead: { to: 'place', place: { on: 'piece', ...at, piece } },
+            at: pieceAt(site, at, piece),
+            words: `${familyNames(site, family).own} has no ${[...characters].join(' ')}: another font stands in for it.`,
+            apart: `${family} ${language}`,
+          }),
+        ),
+    ),
   ),
 };

@@ -1,33 +1,32 @@
 import { usually } from '../../fit/heights';
-import { screenShares } from '../../fit/screens';
+import { percent, scrollFindings } from '../../fit/screens';
 import { resolveAssembly } from '../../resolve/assembly';
 import { found, ofAssemblies, type Check } from '../check';
 
-/** How much of small screens a header takes that stays in sight (WCAG 2.2, 2.4.11 Focus Not Obscured, 1.4.10 Reflow). */
+/** How much of small screens a header takes that stays in sight, and one that never looks as it does when scrolled (WCAG 2.2, 2.4.11 Focus Not Obscured). */
 export const sticky: Check = {
   id: 'sticky',
   label: 'Headers that stay in sight',
   from: 'WCAG 2.2, 2.4.11 Focus Not Obscured (Minimum)',
-  harm: 'use',
+  harm: 'untidy',
   find: ofAssemblies(['headers'], ({ site, advances, at, assembly }) => {
-    const widest = resolveAssembly(site, 'headers', assembly, site.bands[0]!.id);
-    if (!widest.phased) return [];
-    const limit = widest.values.shareLimit as number;
-    const shares = screenShares(usually(site, advances), assembly);
-    const over = shares.filter(({ share }) => share * 100 > limit);
-    if (over.length === 0) return [];
-    const most = over.reduce((worst, each) => (each.share > worst.share ? each : worst));
-    const percent = `${(most.share * 100).toFixed(0)} %`;
-    return [
-      found({
-        lead: { to: 'place', place: { on: 'assembly', ...at } },
-        at: assembly.name,
-        seen: { width: most.width, phase: 'returning' },
-        words: `On ${over.length} of ${shares.length} screens it takes more than ${limit} % of the height, most of all on a ${most.screen} ${most.held}: ${percent}.`,
-        measure: percent,
-        limit: `${limit} %`,
-        harm: most.share >= 1 ? 'use' : 'untidy',
-      }),
-    ];
+    const { shareLimit } = resolveAssembly(site, 'headers', assembly, site.bands[0]!.id).values;
+    return scrollFindings(usually(site, advances), assembly)
+      .filter(({ fault }) => fault !== 'no picture')
+      .map(({ fault, words, worst }) =>
+        found({
+          lead: { to: 'place', place: { on: 'assembly', ...at } },
+          at: assembly.name,
+          words,
+          ...(worst && {
+            seen: { width: worst.width, phase: 'returning' as const },
+            measure: percent(worst.share),
+            limit: `${shareLimit as number} %`,
+          }),
+          harm: fault === 'covers all' ? 'use' : 'untidy',
+          // Where it covers all, each screen is told of by itself.
+          apart: worst && fault === 'covers all' ? `${fault} ${worst.width}x${worst.height}` : fault,
+        }),
+      );
   }),
 };

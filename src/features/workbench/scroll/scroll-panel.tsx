@@ -16,7 +16,7 @@ export function ScrollPanel({ header: id }: { header: string }) {
   const edit = useEdit();
   const header = site.headers[id];
   const findings = useMemo(
-    () => (header ? scrollFindings(usually(site, advances), header) : []),
+    () => (header ? scrollFindings(usually(site, advances), header).map(({ words }) => words) : []),
     [site, advances, header],
   );
   if (!header) return null;

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { spotOf } from '@/core/edit/pieces';
-import type { AssemblyPlace, Place } from '@/core/edit/place';
+import { placeKey, type AssemblyPlace, type Place } from '@/core/edit/place';
 import type { Site } from '@/core/site/site';
 import type { Lead } from '@/core/why/reason';
 import type { SheetGroup } from '@/ui/sheet/model';
@@ -129,7 +129,7 @@ export function SheetPanel({
   useEffect(() => {
     if (sought?.cell === null) panel.current?.scrollTo({ top: 0 });
   }, [sought]);
-  const isSought = sought !== null && JSON.stringify(sought.place) === JSON.stringify(place);
+  const isSought = sought !== null && placeKey(sought.place) === placeKey(place);
   const axes = useMemo((): PanelAxis[] => {
     const all = (has: typeof hasStates) => places.every((each) => has(site, each));
     return [
