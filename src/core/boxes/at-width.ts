@@ -21,6 +21,7 @@ export interface Content {
   height: number;
   baseline: number | null;
   lines?: readonly Place[];
+  letters?: number;
 }
 
 /** What is measured at one width of the viewport. */

@@ -16,6 +16,7 @@ export function placeText(
     of: [],
     height: line * lines.length,
     baseline: above + ascent,
+    letters: text.length,
     lines: lines.map((width, index) => {
       const x = textAlign === 'center' ? Math.max(0, room - width) / 2 : 0;
       return { x, y: index * line + above, width, height: ascent + descent };

@@ -17,6 +17,8 @@ export interface PlacedBox extends Place {
   of: readonly PlacedBox[];
   /** The lines of a text, each as high as its font. */
   lines?: readonly Place[];
+  /** How many letters its lines have together. */
+  letters?: number;
   /** Whether its lines run from top to bottom. */
   turned?: boolean;
 }
@@ -73,4 +75,11 @@ export function mirrored(placed: PlacedBox, upright = placed.turned ?? false): P
     of: placed.of.map((each) => other(mirrored(each, upright || each.turned))),
     ...(placed.lines ? { lines: placed.lines.map(other) } : {}),
   };
+}
+
+/** A placed box and all that is in it, each with where it stands in what the outermost stands in. */
+export function* everyBox(box: PlacedBox, x = 0, y = 0): Generator<{ box: PlacedBox; place: Place }> {
+  const place = { x: x + box.x, y: y + box.y, width: box.width, height: box.height };
+  yield { box, place };
+  for (const each of box.of) yield* everyBox(each, place.x, place.y);
 }

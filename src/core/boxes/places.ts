@@ -91,7 +91,9 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
     height: Math.max(least, wanted),
     baseline: inside.baseline === null ? null : inside.baseline + edges.above,
     of: inside.of.map((each) => ({ ...each, ...shift(each) })),
-    ...(inside.lines ? { lines: inside.lines.map((line) => ({ ...line, ...shift(line) })) } : {}),
+    ...(inside.lines
+      ? { lines: inside.lines.map((line) => ({ ...line, ...shift(line) })), letters: inside.letters! }
+      : {}),
   };
   return box.rotated ? rotated(placed) : placed;
 }

@@ -1,5 +1,6 @@
 import type { Edit } from '../edit';
 import type { Phase } from '../properties/phases';
+import type { Scheme } from '../properties/schemes';
 import type { State } from '../properties/states';
 import type { Id } from '../ids/id';
 import type { Lead } from '../why/reason';
@@ -24,6 +25,7 @@ export interface SeenAt {
   language?: string;
   state?: State;
   band?: Id;
+  scheme?: Scheme;
 }
 
 /** What mends a finding: said as what it does. */

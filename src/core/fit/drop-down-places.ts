@@ -99,7 +99,7 @@ function placedDropDowns(
     const { start, end } = own
       ? reachOf({ item: dropDown.item, width: lists?.width ?? dropDown.width }, side)
       : { start: begins, end: dropDown.room - begins };
-    const natural = lists?.height ?? dropDown.heightAt(end - start);
+    const natural = lists?.height ?? dropDown.placedAt(end - start).height;
     const limit = most(values);
     const height = lists
       ? natural

@@ -1,6 +1,6 @@
 import type { Box } from '../boxes/box';
 import { widthsOf } from '../boxes/widths';
-import type { Place, PlacedBox } from '../boxes/placed';
+import { everyBox, type Place, type PlacedBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
 import { valueAt } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
@@ -27,9 +27,9 @@ export interface DropDown {
   room: number;
   /** How far its item’s edges are from the edge of that where lines start, in CSS px; and where the item begins and ends across it. */
   item: { start: number; end: number; top: number; bottom: number };
-  /** How wide it is when it is as wide as what is in it, and at least as its item; and how high at a width, in CSS px. */
+  /** How wide it is when it is as wide as what is in it, and at least as its item; and where all in it stands at a width, in CSS px. */
   width: number;
-  heightAt(width: number): number;
+  placedAt(width: number): PlacedBox;
   /** How it stands where lists open beside it; null where none do. */
   beside: BesidePlaced | null;
 }
@@ -53,12 +53,6 @@ export interface BesidePlaced {
 interface Found {
   box: PlacedBox;
   place: Place;
-}
-
-function* everyBox(box: PlacedBox, x: number, y: number): Generator<Found> {
-  const place = { x: x + box.x, y: y + box.y, width: box.width, height: box.height };
-  yield { box, place };
-  for (const each of box.of) yield* everyBox(each, place.x, place.y);
 }
 
 /** Where the item stands that something hangs from, in a placed piece; undefined where it is not seen. */
@@ -142,7 +136,7 @@ function hangingOf(
         room,
         item: { start, end, top: item.y, bottom: item.y + item.height },
         width: Math.max(end - start, width),
-        heightAt: (wide: number) => placeBox(box, wide, content!).height,
+        placedAt: (wide: number) => placeBox(box, wide, content!),
         beside: besideOf(hanging, end - start),
       },
     ];
@@ -165,7 +159,7 @@ function hangingIn(
   placed: PlacedBox,
   wide: Wide,
 ): DropDown[] {
-  const all = [...everyBox(placed, 0, 0)];
+  const all = [...everyBox(placed)];
   return hangingPieces(bars).flatMap((piece) => {
     const found = all.find(({ box }) => box.id === piece.id);
     return found ? hangingOf(circumstances, piece, found, wide) : [];
@@ -180,9 +174,16 @@ export function dropDownsAt(
   at: number,
 ): DropDown[] {
   if (hangingPieces(assembly.bars).length === 0) return [];
-  const placed = placedAssembly(circumstances, assembly, band, at);
-  return hangingIn(circumstances, assembly.bars, placed, { window: at, room: placed.width });
+  return dropDownsIn(circumstances, assembly, placedAssembly(circumstances, assembly, band, at), at);
 }
+
+/** The same of an assembly that was placed before. */
+export const dropDownsIn = (
+  circumstances: Circumstances,
+  { bars }: SettledAssembly,
+  placed: PlacedBox,
+  at: number,
+): DropDown[] => hangingIn(circumstances, bars, placed, { window: at, room: placed.width });
 
 /** The same, each from the top of its bar: kept as long as what decides about the bar is the same. */
 export function dropDownsAlong(

@@ -5,6 +5,7 @@ import { linkedPage, type Link } from '../properties/link';
 import { itemProperties, type Leaves } from '../properties/menu';
 import type { Values } from '../properties/property';
 import type { Menu, MenuItem } from '../site/menu';
+import { pageWords } from '../site/page-words';
 import type { Site } from '../site/site';
 import { orderInBand } from './band-order';
 
@@ -30,6 +31,11 @@ export function targetLabel(site: Site, link: Link, language?: string): string {
 export function itemLabel(site: Site, item: MenuItem, language?: string): string {
   const own = language === undefined ? null : item.labels[language];
   return own ?? item.label ?? targetLabel(site, item.link, language);
+}
+
+/** The name of a menu as readers are told it: menus are named in the language of the site’s own texts. */
+export function menuName(site: Site, { name }: Menu, language: string): string {
+  return language === site.languages[0] ? name : pageWords(site, language).menu;
 }
 
 /** The ids of a page and its ancestors, the page first; empty for null. */

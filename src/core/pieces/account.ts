@@ -199,6 +199,7 @@ export const account = kindOfPiece<Values>({
   someCss: someChooserCss,
   openCss: { ...whoCss('account', { out: 'flex', in: 'block' }), ...chooserOpenCss },
   openWithoutScriptsCss: chooserUnscriptedCss,
+  targets: ['.account-link', '.chooser-toggle'],
   box(values, content) {
     const out = linkBoxes(values, 'out', content);
     const laid = layouts(values)['> .account-out'];

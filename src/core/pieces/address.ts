@@ -257,6 +257,7 @@ function hoursHtml(values: Values, said: Words): Node[] {
 /** An address: its lines, how somebody is reached, and when they are there, with today marked. */
 export const address = kindOfPiece<Values>({
   kind: 'address',
+  inInk: true,
   label: 'Address',
   about: 'An address with telephone, e-mail and opening hours, also told to search engines.',
   sample: {
@@ -281,6 +282,7 @@ export const address = kindOfPiece<Values>({
   },
   layouts,
   weights: () => [NAME_WEIGHT],
+  targets: ['.address-link'],
   box(values, content) {
     const boxes = boxesOf(values, content);
     return boxes.length === 0 ? null : box('', layouts(values)[''], boxes);

@@ -116,6 +116,7 @@ export const basket = kindOfPiece<Values>({
     '.basket-count:empty': { display: 'none' },
   },
   layouts,
+  targets: [''],
   box(values, content) {
     const { icon, label, labelSeen, count, countOver } = values;
     const laid = layouts(values);

@@ -147,6 +147,7 @@ export const button = kindOfPiece<Values>({
     '.button:active': { translate: '0 1px' },
   },
   layouts,
+  targets: [''],
   box(values, content) {
     const label = values.label.trim();
     if (label === '') return null;

@@ -85,6 +85,7 @@ export const close = kindOfPiece<Values>({
   properties,
   css: { '.close': dressedCss },
   layouts,
+  targets: [''],
   box(values, content) {
     const laid = layouts(values);
     const inside = [

@@ -57,6 +57,7 @@ export const contact = kindOfPiece<Values>({
   properties,
   css: { '.contact': { color: 'inherit', 'text-decoration': 'none', ...dressedCss } },
   layouts,
+  targets: [''],
   box(values, content) {
     const shown = shownWords(values);
     if (shown === '') return null;

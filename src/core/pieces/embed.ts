@@ -120,6 +120,7 @@ const framed = ({ loads, address }: Values, embeds: (address: string) => boolean
  */
 export const embed = kindOfPiece<Values>({
   kind: 'embed',
+  inInk: true,
   label: 'Page from elsewhere',
   about: 'A page of another site, such as a map, in a frame or asked for first.',
   sample: { address: 'https://maps.example.com/harbour', title: 'Map of the harbour' },
@@ -139,6 +140,7 @@ export const embed = kindOfPiece<Values>({
     '.embed-host': { color: 'var(--muted)' },
   },
   layouts,
+  targets: ['.embed-ask'],
   box(values, { words, embeds }) {
     if (!ready(values)) return null;
     const laid = layouts(values);

@@ -121,6 +121,7 @@ export const languageChoice = kindOfPiece<Values>({
   someCss: someChooserCss,
   openCss: chooserOpenCss,
   openWithoutScriptsCss: chooserUnscriptedCss,
+  targets: ['.language-link', '.chooser-toggle'],
   box(values, content) {
     if (content.languages.length < 2) return null;
     const laid = layouts(values);

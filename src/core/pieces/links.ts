@@ -309,6 +309,7 @@ const standingOpenCss: Rules = {
 /** A menu as lists of links with headings; on narrow windows the headings can be buttons that open their lists. */
 export const links = kindOfPiece<Values>({
   kind: 'links',
+  inInk: true,
   label: 'Link list',
   about: 'A list of links with a heading, or one for each item of a menu.',
   properties,
@@ -337,6 +338,7 @@ export const links = kindOfPiece<Values>({
   openCss: openRule,
   openWithoutScriptsCss: standingOpenCss,
   layouts,
+  targets: ['.links-link', '.links-toggle'],
   box(values, content) {
     const entries = values.menu === null ? [] : content.entries(values.menu);
     const groups = groupsOf(

@@ -179,6 +179,7 @@ const layouts = (values: Values) => {
 /** The site's sign: artwork, or its name in letters when there is none. Leads home. */
 export const logo = kindOfPiece<Values>({
   kind: 'logo',
+  inInk: true,
   label: 'Logo',
   about: 'The brand’s logo, which leads home; another version of it where room is short.',
   needed: true,
@@ -186,6 +187,7 @@ export const logo = kindOfPiece<Values>({
   css: { '.logo': { color: 'inherit', 'text-decoration': 'none' } },
   layouts,
   weights: ({ tagline }) => (tagline === '' ? [] : [TAGLINE_WEIGHT]),
+  targets: [''],
   box(values, content) {
     const laid = layouts(values);
     const shown = artworkOf(values, content) ?? content.logo('full') ?? content.logo('compact');

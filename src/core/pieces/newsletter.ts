@@ -20,7 +20,7 @@ const fieldPart = statedPart({
   prefix: 'newsletterField',
   selector: '& .newsletter-field',
   states: ['rest', 'hover', 'focus'],
-  look: { ink: 'ink', ground: 'ground', border: '1 px, as its text' },
+  look: { ink: 'ink', ground: 'ground', border: '1 px, as its text', fieldLine: 'of its text' },
 });
 const goPart = statedPart({
   label: 'Button',
@@ -156,6 +156,7 @@ const layouts = ({ fieldWidth, fieldHeight, rowGap }: Values) =>
 /** A field for an e-mail address that is sent to a service of the designer’s choice; it is a plain form, which the script answers in place. */
 export const newsletter = kindOfPiece<Values>({
   kind: 'newsletter',
+  inInk: true,
   label: 'Newsletter',
   about: 'A form to subscribe by e-mail, with consent and its answers.',
   properties,
@@ -178,6 +179,7 @@ export const newsletter = kindOfPiece<Values>({
     '.newsletter a': { color: 'inherit' },
   },
   layouts,
+  targets: ['.newsletter-field', '.newsletter-go', '.newsletter-consent'],
   box(values, content) {
     const laid = layouts(values);
     const { words } = content;

@@ -56,6 +56,7 @@ const layouts = () =>
 /** A text that a visitor can dismiss; it stays away on all pages until its words change. */
 export const notice = kindOfPiece<Values>({
   kind: 'notice',
+  inInk: true,
   label: 'Notice',
   about: 'A line of news that visitors can put away.',
   runsOn: true,
@@ -69,6 +70,7 @@ export const notice = kindOfPiece<Values>({
     '.bar:has(.notice[hidden]):not(:has(.bay > :not([hidden])))': { display: 'none' },
   },
   withoutScriptsCss: { '.notice button': { display: 'none' } },
+  targets: ['button'],
   box({ text }) {
     const said = plainWords(text).trim();
     const laid = layouts();

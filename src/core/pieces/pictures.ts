@@ -55,6 +55,7 @@ export const pictures = kindOfPiece<Values>({
     '.pictures img': { display: 'block', 'object-fit': 'contain' },
   },
   layouts,
+  targets: ['.pictures-link'],
   box(values, content) {
     const entries = values.menu === null ? [] : content.entries(values.menu);
     const laid = layouts(values);

@@ -169,6 +169,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   about: string;
   /** Whether it holds sentences, which run on in lines where room is short. */
   runsOn?: true;
+  /** Whether it sets texts in the ink of its bar, beside those of its parts that have states. */
+  inInk?: true;
   /** Values with which it has something to show where it is offered; for kinds that are empty from the start. */
   sample?: Partial<V>;
   properties: PropertyList<V>;
@@ -178,6 +180,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   layouts(values: V, counts: Counts): Layouts;
   /** The boxes of a piece with these values; null where it renders nothing. */
   box(values: V, content: PieceContent): Box | null;
+  /** The selectors of those of its boxes, and of what hangs out of it, that can be followed or pressed; the empty one is the piece itself. */
+  targets?: readonly string[];
   /** What hangs out of a piece while it is open: its boxes, how it wants to stand, and the CSS of each way in which it can, with the same properties for each. */
   hanging?: {
     boxes(values: V, content: PieceContent): Hanging[];

@@ -199,6 +199,7 @@ function whoHtml(values: Values, name: Who, context: PieceContext): Element | nu
 /** Who is signed in, with a portrait; or what leads to signing in. `data-account="in"` on the root element says that somebody is. */
 export const profile = kindOfPiece<Values>({
   kind: 'profile',
+  inInk: true,
   label: 'Profile',
   about: 'A portrait with a name and a line, or the way to sign in.',
   properties,
@@ -215,6 +216,7 @@ export const profile = kindOfPiece<Values>({
   layouts,
   openCss: whoCss('profile', { in: 'block', out: 'block' }),
   weights: () => [NAME_WEIGHT],
+  targets: ['.profile-link'],
   box(values, content) {
     const both = [whoBox(values, 'in', content), whoBox(values, 'out', content)];
     return both.some(Boolean) ? box('', layouts(values)[''], both) : null;

@@ -22,7 +22,7 @@ const fieldPart = statedPart({
   prefix: 'field',
   selector: '& input',
   states: ['rest', 'hover', 'focus'],
-  look: { ink: 'ink', ground: 'ground', border: '1 px, Line' },
+  look: { ink: 'ink', ground: 'ground', border: '1 px, Line', fieldLine: 'line' },
 });
 const iconPart = statedPart({ label: 'Search icon', prefix: 'searchIcon', selector: '& > .search-open' });
 
@@ -181,6 +181,7 @@ export const search = kindOfPiece<Values>({
     },
   ],
   layouts,
+  targets: ['> .search-open', 'input', '.search-go'],
   box(values, content) {
     const laid = layouts(values);
     if (values.form === 'icon')

@@ -82,6 +82,7 @@ export const social = kindOfPiece<Values>({
     '.social-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   },
   layouts,
+  targets: ['.social-link'],
   box(values, content) {
     const entries = values.menu === null ? [] : content.entries(values.menu);
     if (entries.length === 0) return null;

@@ -52,6 +52,7 @@ type Values = ValuesOf<typeof properties>;
 /** A line of text, such as the legal line, in which words may be links. */
 export const text = kindOfPiece<Values>({
   kind: 'text',
+  inInk: true,
   label: 'Text',
   about: 'A line of text with links and emphasis.',
   runsOn: true,

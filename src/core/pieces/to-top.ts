@@ -42,6 +42,7 @@ export const toTop = kindOfPiece<Values>({
   properties,
   css: { '.top': { color: 'inherit', 'text-decoration': 'none', ...dressedCss } },
   layouts,
+  targets: [''],
   box(values, content) {
     const inside = signThenWords(values, values.icon, values.words.trim() || content.words.toTop);
     return box('', layouts()[''], inside, dressedBox(values, part.prefix, content));

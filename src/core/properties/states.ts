@@ -38,6 +38,8 @@ export interface BareLook {
   ground: Id | 'none';
   border?: string;
   corners?: Id;
+  /** The colour of the line by which one knows a field, where no border is said of it. */
+  fieldLine?: Id | 'of its text';
 }
 
 /** A part of a piece that has states. */

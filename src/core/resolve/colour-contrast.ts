@@ -1,17 +1,14 @@
-import { contrastOn } from '../colour/contrast';
 import { findPlace, type Place } from '../edit/place';
 import type { Id } from '../ids/id';
 import { statedParts } from '../pieces/stated-parts';
 import { cellParts } from '../properties/phases';
 import type { Property } from '../properties/property';
-import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
 import { resolveAssembly } from './assembly';
-import { barGround, seenInBar } from './ground-set';
+import { inkContrast } from './bar-contrast';
 import { bandStage } from './stage';
-import { everyStanding } from './standing-piece';
+import { barAsSeen, everyStanding } from './standing-piece';
 import { stateContrast } from './state-contrast';
-import { inkOf } from './state-look';
 
 type Colour = Id | 'none';
 /** The contrast ratios of texts that a value may have to do with, with a colour in its place; null over a picture. */
@@ -22,13 +19,11 @@ function ofBar(site: Site, place: Place & { on: 'bar' }, property: string, cell:
   const { band, phase } = cellParts(cell);
   const assembly = site[place.in][place.assembly]!;
   const stage = { ...bandStage(site, band), phase };
-  const { bars } = resolveAssembly(site, place.in, assembly, stage);
-  const { values } = bars.find(({ id }) => id === place.bar)!;
+  const settled = resolveAssembly(site, place.in, assembly, stage);
+  const bar = settled.bars.find(({ id }) => id === place.bar)!;
   return (colour) => {
-    const bar = { ...values, [property]: colour };
-    if (bar.picture !== null || bar.tint !== 'none') return [null];
-    const page = seenColour(site, 'ground');
-    return [contrastOn(seenInBar(site, bar, inkOf(bar)), barGround(site, bar), page)];
+    const values = { ...bar.values, [property]: colour };
+    return [inkContrast(site, barAsSeen(site, settled, { ...bar, values }))];
   };
 }
 

@@ -4,6 +4,7 @@ import { brandProperties } from '../properties/brand';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
+import { isPictured } from './bar-contrast';
 import { barGround } from './ground-set';
 import { settledValues } from './settled-values';
 import type { PieceInBar } from './state-look';
@@ -48,8 +49,7 @@ const PAGE = { ground: 'ground', shade: 0 };
 export function ringContrast(site: Site, { bar }: PieceInBar, part: StatedPart, state: State): number | null {
   if (state !== 'focus') return null;
   const onPanel = part.below !== undefined;
-  if (!onPanel && (bar.picture !== null || bar.tint !== 'none' || bar.ground === 'none'))
-    return leastRing(site);
+  if (!onPanel && (isPictured(bar) || bar.ground === 'none')) return leastRing(site);
   // What drops down has the ground of the page, or where all follows the ground of the bar, that one.
   const behind = onPanel && !bar.set ? PAGE : bar;
   return onSeen(site, ringOn(site, behind).near, barGround(site, behind));

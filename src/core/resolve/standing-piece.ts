@@ -3,7 +3,9 @@ import type { SettledPiece } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Phase } from '../properties/phases';
 import type { Site } from '../site/site';
-import { phasesOf, resolveAssembly, type SettledAssembly } from './assembly';
+import { srgb } from '../colour/contrast';
+import { seenColour } from '../site/seen-colour';
+import { phasesOf, resolveAssembly, type SettledAssembly, type SettledBar } from './assembly';
 import { bandStage } from './stage';
 import type { PieceInBar } from './state-look';
 
@@ -20,10 +22,40 @@ interface At {
   assembly: Id;
 }
 
-function standingIn({ bars, phase }: SettledAssembly, band: Id, piece: Id): Standing | null {
-  for (const bar of bars) {
-    const settled = bar.bays.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece);
-    if (settled) return { band, phase, inBar: { bar: bar.values, piece: settled.values }, settled };
+/** Stands for the picture of a page’s first section, over which a header lies. */
+const PAGE_PICTURE = 'of the page';
+
+/**
+ * The values of a bar with what is seen where it has no colours of its own: of what is behind a bar without a ground, the drawer that it
+ * stands in or the picture of the page that its header lies over; of its ink, that of the drawer.
+ */
+export function barAsSeen(
+  site: Site,
+  { kind, values, phase }: SettledAssembly,
+  bar: SettledBar,
+): SettledBar['values'] {
+  const own = bar.values;
+  if (kind === 'drawers')
+    return {
+      ...own,
+      ground: own.ground === 'none' ? values.ground : own.ground,
+      ink: own.ink === 'none' ? values.ink : own.ink,
+    };
+  const over = kind === 'headers' && values.lies === 'over' && values.stands === 'top' && phase === 'top';
+  const opaque = over && srgb(seenColour(site, own.ground as Id)).alpha === 1;
+  return over && !opaque && own.picture === null ? { ...own, picture: PAGE_PICTURE } : own;
+}
+
+function standingIn(site: Site, settled: SettledAssembly, band: Id, piece: Id): Standing | null {
+  for (const bar of settled.bars) {
+    const own = bar.bays.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece);
+    if (own)
+      return {
+        band,
+        phase: settled.phase,
+        inBar: { bar: barAsSeen(site, settled, bar), piece: own.values },
+        settled: own,
+      };
   }
   return null;
 }
@@ -32,7 +64,7 @@ function standingIn({ bars, phase }: SettledAssembly, band: Id, piece: Id): Stan
 export function standingPiece(site: Site, at: At, piece: Id): Standing | null {
   const assembly = site[at.in][at.assembly];
   const band = site.bands[0]!.id;
-  return assembly ? standingIn(resolveAssembly(site, at.in, assembly, band), band, piece) : null;
+  return assembly ? standingIn(site, resolveAssembly(site, at.in, assembly, band), band, piece) : null;
 }
 
 /** A piece in every band and phase of scrolling in which it and its bar are shown, the widest band first. */
@@ -43,9 +75,31 @@ export function everyStanding(site: Site, at: At, piece: Id): Standing[] {
     .flatMap(({ id }) =>
       phasesOf(at.in, assembly).map((phase) => {
         const stage = { ...bandStage(site, id), phase };
-        return standingIn(resolveAssembly(site, at.in, assembly, stage), id, piece);
+        return standingIn(site, resolveAssembly(site, at.in, assembly, stage), id, piece);
       }),
     )
     .filter((each) => each !== null)
     .filter(({ inBar }) => inBar.bar.shown === 'shown' && inBar.piece.shown === 'shown');
+}
+
+/** A bar as it is seen in a band and phase. */
+export interface BarStanding {
+  band: Id;
+  phase: Phase;
+  bar: Record<string, unknown>;
+  settled: SettledBar;
+}
+
+/** The bars of an assembly in every band and phase of scrolling in which they are shown, the widest band first. */
+export function everyBarStanding(site: Site, at: At): BarStanding[] {
+  const assembly = site[at.in][at.assembly];
+  if (!assembly) return [];
+  return site.bands.flatMap(({ id: band }) =>
+    phasesOf(at.in, assembly).flatMap((phase) => {
+      const settled = resolveAssembly(site, at.in, assembly, { ...bandStage(site, band), phase });
+      return settled.bars
+        .filter(({ values }) => values.shown === 'shown')
+        .map((bar) => ({ band, phase, bar: barAsSeen(site, settled, bar), settled: bar }));
+    }),
+  );
 }

@@ -3,6 +3,7 @@ import type { Id } from '../ids/id';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
+import { isPictured } from './bar-contrast';
 import { barGround, seenInBar } from './ground-set';
 import type { Standing } from './standing-piece';
 import { colourInState, type PieceInBar } from './state-look';
@@ -19,7 +20,7 @@ export function stateContrast(
 ): number | null {
   const { bar } = standing;
   const onPanel = part.below !== undefined;
-  if (!onPanel && (bar.picture !== null || bar.tint !== 'none')) return null;
+  if (!onPanel && isPictured(bar)) return null;
   const seen = (id: Id | 'none') => (id === 'none' ? 'transparent' : seenInBar(site, bar, id));
   const ink = colourInState(standing, part, 'Ink', state);
   const ground = colourInState(standing, part, 'Ground', state);
@@ -33,15 +34,22 @@ export interface LeastContrast extends Pick<Standing, 'band' | 'phase'> {
   ratio: number;
 }
 
-/** The least contrast of a part in a state among where its piece stands, the first of them where several are the same; null where it is over a picture in all of them. */
-export function leastContrast(
+/** The least of a ratio among where a piece stands, the first of them where several are the same; null where it is null in all of them. */
+export function leastOf<S extends Pick<Standing, 'band' | 'phase'>>(
+  standings: readonly S[],
+  ratioOf: (standing: S) => number | null,
+): LeastContrast | null {
+  return standings.reduce<LeastContrast | null>((least, standing) => {
+    const ratio = ratioOf(standing);
+    const { band, phase } = standing;
+    return ratio === null || (least !== null && least.ratio <= ratio) ? least : { ratio, band, phase };
+  }, null);
+}
+
+/** The least contrast of a part in a state among where its piece stands; null where it is over a picture in all of them. */
+export const leastContrast = (
   site: Site,
   standings: readonly Standing[],
   part: StatedPart,
   state: State,
-): LeastContrast | null {
-  return standings.reduce<LeastContrast | null>((least, { inBar, band, phase }) => {
-    const ratio = stateContrast(site, inBar, part, state);
-    return ratio === null || (least !== null && least.ratio <= ratio) ? least : { ratio, band, phase };
-  }, null);
-}
+): LeastContrast | null => leastOf(standings, ({ inBar }) => stateContrast(site, inBar, part, state));

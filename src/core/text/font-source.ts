@@ -33,7 +33,7 @@ function weightDistance({ weights: [least, most] }: FontFile, weight: number): n
 }
 
 /** The uploaded file of a family that a browser takes for a face: the slant first, then the nearest weight (CSS Fonts 4, 5.2). */
-function nearestFile(files: readonly FontFile[], { weight, slant }: FontFace): FontFile {
+export function nearestFile(files: readonly FontFile[], { weight, slant }: FontFace): FontFile {
   const slanted = files.filter((file) => file.slant === slant);
   const among = slanted.length > 0 ? slanted : files;
   const wanted = Number(weight);

@@ -1,6 +1,7 @@
-import { usually } from '../../fit/heights';
-import { surveyOpened } from '../../fit/opened-survey';
-import { firstWidth } from '../../fit/whole-fit';
+import { NARROWEST } from '../../bands/band';
+import { dropDownSides } from '../../fit/drop-down-sides';
+import { stagesDown, wayDown } from '../../fit/way-down';
+import { resolveAssembly } from '../../resolve/assembly';
 import { found, ofAssemblies, type Check } from '../check';
 
 /** Drop-downs for which there is no room beside their items at some width: they are as wide as their bar there (WCAG 2.2, 1.4.10 Reflow). */
@@ -10,16 +11,26 @@ export const dropDowns: Check = {
   from: 'WCAG 2.2, 1.4.10 Reflow',
   harm: 'untidy',
   find: ofAssemblies(['headers', 'footers'], ({ site, advances, at, assembly }) =>
-    surveyOpened(usually(site, advances), at.in, assembly)
-      .dropDowns.filter(({ across }) => across.length > 0)
-      .map(({ from, across }) =>
-        found({
-          lead: { to: 'place', place: { on: 'assembly', ...at } },
-          at: assembly.name,
-          seen: { width: firstWidth({ from }) },
-          words: `From ${firstWidth({ from })} px on ${across.length === 1 ? 'one drop-down has' : `${across.length} drop-downs have`} no room beside ${across.length === 1 ? 'its item' : 'their items'}, and ${across.length === 1 ? 'is' : 'are'} as wide as the bar.`,
-          apart: String(firstWidth({ from })),
-        }),
-      ),
+    stagesDown(wayDown(site, advances, at.in, assembly))
+      .filter(({ to }) => to > NARROWEST)
+      .flatMap(({ stage, from }) => {
+        const settled = resolveAssembly(site, at.in, assembly, stage);
+        const sides = dropDownSides(site, advances, settled, { band: stage.band, from });
+        const across = [...sides.values()]
+          .flatMap((ofPiece) => [...ofPiece.values()])
+          .filter((side) => side === 'across').length;
+        if (across === 0) return [];
+        const width = Math.max(NARROWEST, Math.ceil(from - 1e-6));
+        const [one, many] = [across === 1, `${across} drop-downs have`];
+        return [
+          found({
+            lead: { to: 'place', place: { on: 'assembly', ...at } },
+            at: assembly.name,
+            seen: { width },
+            words: `From ${width} px on ${one ? 'one drop-down has' : many} no room beside ${one ? 'its item, and is' : 'their items, and are'} as wide as the bar.`,
+            apart: stage.begun.join(' '),
+          }),
+        ];
+      }),
   ),
 };

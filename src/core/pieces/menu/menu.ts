@@ -35,6 +35,7 @@ export const menu = kindOfPiece<MenuValues>({
   headings: (values) => (values.shownAs === 'columns' || hasHeads(values) ? [values.headingStyle] : []),
   css: menuCss,
   layouts: menuLayouts,
+  targets: ['> .menu-button', '.menu-link', '.menu-toggle', '.menu-more > .menu-toggle', '.menu-logo'],
   box: menuBox,
   hanging: {
     boxes: hangingBoxes,

@@ -2,7 +2,7 @@ import { NARROWEST } from '../../bands/band';
 import { pieceContent } from '../../fit/piece-content';
 import type { Id } from '../../ids/id';
 import { ROOT_TEXT_PX } from '../../lengths/length';
-import { markedEntries, markIndex, menuEntries } from '../../menus/entries';
+import { markedEntries, markIndex, menuEntries, menuName } from '../../menus/entries';
 import type { MenuEntry, PieceContext, Target } from '../../pieces/piece';
 import type { AssemblyKind } from '../../properties/assembly-kind';
 import { telephoneDigits, type Link } from '../../properties/link';
@@ -130,9 +130,9 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     target,
     menu(id, band) {
       const menu = site.menus[id];
-      // Its name is in the language of the site’s own texts.
-      const name = menu && (language === site.languages[0] ? menu.name : pageWords(site, language).menu);
-      return menu ? { name: name!, entries: menuOnPage(state, menu, band) } : null;
+      return menu
+        ? { name: menuName(site, menu, language), entries: menuOnPage(state, menu, band) }
+        : null;
     },
     landmark(wanted) {
       let name = wanted;

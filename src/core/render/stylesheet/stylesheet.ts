@@ -39,7 +39,7 @@ import { fontFileName } from '../page/paths';
 import { standInCss } from '../page/stand-ins/stand-in';
 import { unmeasured, type Advances } from '../../text/advances';
 import { standInSize } from '../../text/stand-in';
-import { usedFonts, usedTypeStyles, type UsedUpload } from './used-type';
+import { usedFaces, usedFonts, usedTypeStyles, type UsedFace, type UsedUpload } from './used-type';
 import { ringCss } from './ring';
 import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
@@ -73,6 +73,12 @@ function settleAll(site: Site, advances: Advances, shown: Shown): SettledWay[] {
 /** Every form in which an assembly stands at some width, or in some browser. */
 function everySettled(ways: readonly SettledWay[]): SettledAssembly[] {
   return ways.flatMap(({ settled, measured }) => [...settled, ...measured]);
+}
+
+/** The faces of fonts that are asked for by all that the site has. */
+export function siteFaces(site: Site, advances: Advances): UsedFace[] {
+  const settled = everySettled(settleAll(site, advances, null));
+  return usedFaces(site, usedTypeStyles(site, settled), settled);
 }
 
 /** The font files that the site ships for what is shown. */

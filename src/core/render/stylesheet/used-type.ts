@@ -37,7 +37,7 @@ export function usedTypeStyles(site: Site, settled: readonly SettledAssembly[]):
 }
 
 /** A face that is asked for of a family. */
-interface UsedFace extends FontFace {
+export interface UsedFace extends FontFace {
   family: Id;
 }
 
@@ -98,16 +98,25 @@ export interface UsedUpload {
   file: FontFile;
 }
 
+/** The faces that type styles ask for, and pieces of settled assemblies beside their own. */
+export function usedFaces(
+  site: Site,
+  styles: readonly TypeStyle[],
+  settled: readonly SettledAssembly[],
+): UsedFace[] {
+  return [
+    ...facesOf(site, styles),
+    ...settled.flatMap(settledPieces).flatMap((piece) => pieceFaces(site, piece)),
+  ];
+}
+
 /** The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets in use, of uploaded ones all. */
 export function usedFonts(
   site: Site,
   styles: readonly TypeStyle[],
   settled: readonly SettledAssembly[],
 ): { shipped: ShippedFile[]; uploaded: UsedUpload[] } {
-  const faces = [
-    ...facesOf(site, styles),
-    ...settled.flatMap(settledPieces).flatMap((piece) => pieceFaces(site, piece)),
-  ];
+  const faces = usedFaces(site, styles, settled);
   const families = [...new Set(faces.map(({ family }) => family))];
   const written = siteCharacters(site);
   const shipped = families.flatMap((id) => {
