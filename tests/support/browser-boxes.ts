@@ -3,6 +3,7 @@ import type { Place, PlacedBox } from '../../src/core/boxes/placed';
 import { placedAssembly } from '../../src/core/fit/assembly-boxes';
 import { usually } from '../../src/core/fit/heights';
 import { settledOver } from '../../src/core/fit/settled-over';
+import { targetsIn } from '../../src/core/fit/targets';
 import { settleNames } from '../../src/core/render/names';
 import { phases, type Phase } from '../../src/core/properties/phases';
 import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
@@ -140,6 +141,30 @@ async function probe({
   });
 }
 
+/** Runs in the page, after it was looked at: where everything stands that can be followed or pressed, but for links in running text. */
+function probeTargets(of: string) {
+  const frame = document.querySelector('iframe')!;
+  const view = frame.contentWindow!;
+  const header = frame.contentDocument!.querySelector<HTMLElement>(of)!;
+  const origin = header.querySelector('.bar')!.getBoundingClientRect();
+  const inFlow = (element: Element): boolean => {
+    for (let each: Element | null = element; each && each !== header; each = each.parentElement)
+      if (['absolute', 'fixed'].includes(view.getComputedStyle(each).position)) return false;
+    return true;
+  };
+  return [...header.querySelectorAll<HTMLElement>('a[href], button, input, select, summary')]
+    .filter((each) => each.getClientRects().length > 0 && each.checkVisibility({ visibilityProperty: true }))
+    .filter(
+      (each) => inFlow(each) && !each.matches('.text-link') && !each.closest('.newsletter-consent a, p a'),
+    )
+    .map((each) => {
+      // One presses what a tick is labelled with.
+      const { left, top, width, height } = (each.closest('label') ?? each).getBoundingClientRect();
+      return { name: each.className, x: left - origin.left, y: top - origin.top, width, height };
+    })
+    .filter(({ width, height }) => width > 0 && height > 0);
+}
+
 /** What is compared, and under which circumstances. */
 interface Comparing {
   kind?: AssemblyKind;
@@ -153,6 +178,10 @@ function shownOf(site: Site, kind: AssemblyKind): Assembly {
   if (kind === 'drawers') return Object.values(site.drawers)[0]!;
   return kind === 'headers' ? site.headers[site.placing.header!]! : site.footers[site.placing.footer!]!;
 }
+
+/** In what two places differ. */
+const differing = (one: Place, other: Place) =>
+  (['x', 'y', 'width', 'height'] as const).filter((name) => Math.abs(one[name] - other[name]) > TOLERANCE);
 
 /** Everything that is placed, from the corner of the first bar. */
 function fromFirstBar(placed: PlacedBox): PlacedBox {
@@ -174,18 +203,30 @@ export async function compareBoxes(
   const disagreements: string[] = [];
   let compared = 0;
   for (const width of widths) {
-    const expected = await measured(db, (advances) => {
+    const { expected, pressed } = await measured(db, (advances) => {
       const today = { ...usually(site, advances), page: site.pageOrder[0]!, inStandIn };
       const tally = { complete: true };
       // Media queries go by the size of text that the browser is set to, which stays as it is.
       const [at] = settledOver(today, kind, header, { span: { from: width, to: width + 0.001 }, tally });
       const settled = at!.phases.findLast((each) => phases.indexOf(each.phase) <= phases.indexOf(phase))!;
-      const placed = placedAssembly({ ...today, root }, settled, at!.within.band, width, WINDOW_HEIGHT);
-      return expectedBoxes(fromFirstBar(placed), (id) => names.get(id));
+      const placed = fromFirstBar(
+        placedAssembly({ ...today, root }, settled, at!.within.band, width, WINDOW_HEIGHT),
+      );
+      return {
+        expected: expectedBoxes(placed, (id) => names.get(id)),
+        pressed: targetsIn(site, settled, placed),
+      };
     });
     const keys = [...new Set(expected.map(({ within, at, line }) => JSON.stringify({ within, at, line })))];
     const groups = keys.map((key) => JSON.parse(key) as { within: string; at: string; line: boolean });
     const seen = await page.evaluate(probe, { width, groups, of: `.${names.get(header.id)!}`, phase, root });
+    for (const { name, ...there } of await page.evaluate(probeTargets, `.${names.get(header.id)!}`)) {
+      compared += 1;
+      if (!pressed.some((each) => differing(each, there).length === 0))
+        disagreements.push(
+          `${header.name} at ${width}: ${name} can be pressed at ${JSON.stringify(there)}, and the core says of none there`,
+        );
+    }
     groups.forEach((group, index) => {
       const own = expected.filter(
         (each) => each.within === group.within && each.at === group.at && each.line === group.line,
@@ -198,9 +239,7 @@ export async function compareBoxes(
       own.forEach((each, nth) => {
         compared += 1;
         const there = seen[index]![nth]!;
-        const off = (['x', 'y', 'width', 'height'] as const).filter(
-          (name) => Math.abs(each[name] - there[name]) > TOLERANCE,
-        );
+        const off = differing(each, there);
         if (off.length > 0)
           disagreements.push(
             `${where} ${nth}: ${off.map((name) => `${name} ${each[name].toFixed(2)}, in Chromium ${there[name].toFixed(2)}`).join('; ')}`,

@@ -27,6 +27,7 @@ import {
   chooserOpenCss,
   chooserUnscriptedCss,
   someChooserCss,
+  TOGGLE,
 } from './drop-down/chooser';
 import { hangingAlign, hangingLookProperties } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
@@ -199,7 +200,7 @@ export const account = kindOfPiece<Values>({
   someCss: someChooserCss,
   openCss: { ...whoCss('account', { out: 'flex', in: 'block' }), ...chooserOpenCss },
   openWithoutScriptsCss: chooserUnscriptedCss,
-  targets: ['.account-link', '.chooser-toggle'],
+  targets: ['.account-link', TOGGLE],
   box(values, content) {
     const out = linkBoxes(values, 'out', content);
     const laid = layouts(values)['> .account-out'];

@@ -20,6 +20,7 @@ import {
   chooserOpenCss,
   chooserUnscriptedCss,
   someChooserCss,
+  TOGGLE,
 } from './drop-down/chooser';
 import { hangingAlign, hangingLookProperties } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass } from './piece';
@@ -121,7 +122,7 @@ export const languageChoice = kindOfPiece<Values>({
   someCss: someChooserCss,
   openCss: chooserOpenCss,
   openWithoutScriptsCss: chooserUnscriptedCss,
-  targets: ['.language-link', '.chooser-toggle'],
+  targets: ['.language-link', TOGGLE],
   box(values, content) {
     if (content.languages.length < 2) return null;
     const laid = layouts(values);

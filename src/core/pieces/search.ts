@@ -22,7 +22,7 @@ const fieldPart = statedPart({
   prefix: 'field',
   selector: '& input',
   states: ['rest', 'hover', 'focus'],
-  look: { ink: 'ink', ground: 'ground', border: '1 px, Line', fieldLine: 'line' },
+  look: { ink: 'ink', ground: 'ground', border: '1 px, Muted', fieldLine: 'muted' },
 });
 const iconPart = statedPart({ label: 'Search icon', prefix: 'searchIcon', selector: '& > .search-open' });
 
@@ -117,7 +117,7 @@ const layouts = ({ form, fieldWidth, fieldLeast, fieldHeight, takesRest }: Value
       flexGrow: field ? 1 : 0,
       blockSize: fieldHeight,
       padding: [0, { em: 0.75 }],
-      border: { width: 1, look: 'solid var(--line)' },
+      border: { width: 1, look: 'solid var(--muted)' },
     },
   } as const satisfies Layouts;
 };

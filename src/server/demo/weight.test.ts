@@ -102,14 +102,14 @@ const stylesheets: Record<string, number> = {
   'two-rows': 44641,
   'centred-stack': 43921,
   'app-bar': 44763,
-  shop: 49793,
+  shop: 49794,
   'equal-cells': 46421,
-  notice: 46801,
+  notice: 46802,
   publication: 46058,
   'two-menus': 45377,
-  'split-by-lines': 48497,
+  'split-by-lines': 48498,
   'side-turned': 46134,
-  'side-panel': 47445,
+  'side-panel': 47446,
 };
 
 /** What is designed here of a page: what stands in for its content goes when the site is built. */

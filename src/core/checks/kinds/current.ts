@@ -15,7 +15,8 @@ const lookOf = ({ inBar }: Standing, part: StatedPart, state: 'rest' | 'current'
     colourInState(inBar, part, 'Ink', state),
     colourInState(inBar, part, 'Ground', state),
     ...['Edge', 'Marker', 'Corners', 'Weight'].map(
-      (name) => saidInState(inBar.piece, part, name, state)?.value,
+      // A marker that is taken away is none.
+      (name) => saidInState(inBar.piece, part, name, state)?.value || null,
     ),
   ]);
 

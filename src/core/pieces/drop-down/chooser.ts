@@ -26,7 +26,7 @@ import { CHEVRON, chevronCss, chevronOpenCss } from '../chevron';
 const CHOOSER = '.chooser';
 
 /** Its button, which is also dressed as a link of its piece: what is said of it here wins over that. */
-const TOGGLE = '.chooser > .chooser-toggle';
+export const TOGGLE = '.chooser > .chooser-toggle';
 
 /** How the list of a chooser stands: beside each other, below each other, or hanging from a button. */
 export const chooserForms = { row: 'a row', list: 'a list', drop: 'a button with a drop-down' } as const;
