@@ -42,13 +42,29 @@ test('a state that was looked at is not looked at again, and who listens hears o
   expect(heard).toBe(1);
 });
 
-test('what could not be looked at leaves what was found before', () => {
-  const { answer, checks } = slowWorker();
+test('what could not be looked at is said, with what was found before, and can be looked at again', () => {
+  const { asked, answer, checks } = slowWorker();
   const site = sampleSite();
   checks.look(site);
   answer(0);
-  const before = checks.found();
-  checks.look({ ...site, name: 'Other' });
+  const other = { ...site, name: 'Other' };
+  checks.look(other);
   answer(1, { failed: 'no fonts' });
-  expect(checks.found()).toBe(before);
+  expect(checks.found()).toEqual({ site: other, all: [], moved: null, failed: 'no fonts' });
+  checks.look(other);
+  expect(asked).toHaveLength(2);
+  checks.look(other, true);
+  answer(2);
+  expect(checks.found()?.failed).toBeNull();
+});
+
+test('who comes back to the state that is looked at waits for that alone', () => {
+  const { asked, answer, checks } = slowWorker();
+  const site = sampleSite();
+  checks.look(site);
+  checks.look({ ...site, name: 'Other' });
+  checks.look(site);
+  answer(0);
+  expect(asked).toHaveLength(1);
+  expect(checks.found()?.site).toBe(site);
 });

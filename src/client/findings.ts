@@ -14,6 +14,8 @@ export interface Findings {
   all: readonly Finding[];
   /** What else the last edits changed; null where there were none. */
   moved: readonly Moved[] | null;
+  /** Why that state could not be looked at; what was found is of the one before then. */
+  failed: string | null;
 }
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -40,8 +42,10 @@ export function siteChecks(ask: AskChecks = checksWorker()) {
     sent = site;
     ask({ number, change }, (answer) => {
       busy = false;
-      // What could not be looked at shows what was found before.
-      if ('findings' in answer) found = { site, all: answer.findings, moved: answer.moved };
+      found =
+        'findings' in answer
+          ? { site, all: answer.findings, moved: answer.moved, failed: null }
+          : { site, all: found?.all ?? [], moved: null, failed: answer.failed };
       for (const listener of listeners) listener();
       const next = waiting;
       waiting = null;
@@ -49,10 +53,10 @@ export function siteChecks(ask: AskChecks = checksWorker()) {
     });
   };
   return {
-    look(site: Site): void {
-      if (found?.site === site) return;
-      if (busy) waiting = site;
-      else send(site);
+    /** Looks at a state, unless it was looked at before; `again` also where that failed. */
+    look(site: Site, again = false): void {
+      if (busy) waiting = sent === site ? null : site;
+      else if (found?.site !== site || (again && found.failed !== null)) send(site);
     },
     found: (): Findings | null => found,
     subscribe(listener: () => void): () => void {
@@ -69,6 +73,9 @@ const checksHere = () => (shared ??= siteChecks());
 /** How long nothing has to be edited before a site is looked over while one works elsewhere, in ms. */
 export const QUIET = 1500;
 
+/** Looks once more at what could not be looked at. */
+export const lookAgain = (site: Site): void => checksHere().look(site, true);
+
 /** What was found in a site, and whether it is of an earlier state; null until it was first looked at. It is looked over once nothing was edited for a while, in ms. */
 export function useFindings(site: Site, quiet: number): (Omit<Findings, 'site'> & { stale: boolean }) | null {
   const found = useSyncExternalStore(
@@ -81,6 +88,6 @@ export function useFindings(site: Site, quiet: number): (Omit<Findings, 'site'> 
     return () => clearTimeout(timer);
   }, [site, quiet]);
   if (found === null || found.site.id !== site.id) return null;
-  const { all, moved } = found;
-  return { all, moved, stale: found.site !== site };
+  const { all, moved, failed } = found;
+  return { all, moved, failed, stale: found.site !== site };
 }

@@ -1,8 +1,8 @@
 'use client';
 
-import { Button, Select, Spin } from 'antd';
+import { Alert, Button, Select, Spin } from 'antd';
 import { useMemo, useState } from 'react';
-import { useFindings } from '@/client/findings';
+import { lookAgain, useFindings } from '@/client/findings';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { checks } from '@/core/checks';
 import { csvReport, htmlReport, jsonReport } from '@/core/formats/checks-report';
@@ -61,9 +61,11 @@ export function ChecksScreen({ finding }: { finding: string | null }) {
             <h2>
               {found === null
                 ? 'Looking the site over…'
-                : open.length === 0
-                  ? 'Nothing found'
-                  : counted(open.length, 'finding', 'findings')}
+                : found.failed !== null && all.length === 0
+                  ? 'Not looked over'
+                  : open.length === 0
+                    ? 'Nothing found'
+                    : counted(open.length, 'finding', 'findings')}
             </h2>
             {(found === null || found.stale) && <Spin size="small" />}
             <Select
@@ -100,7 +102,19 @@ export function ChecksScreen({ finding }: { finding: string | null }) {
               />
             )}
           </div>
-          {found !== null && open.length === 0 && (
+          {found !== null && found.failed !== null && !found.stale && (
+            <Alert
+              type="warning"
+              title="The site as it is now could not be looked over"
+              description={`${found.failed}${all.length > 0 ? ' What is listed is of an earlier state.' : ''}`}
+              action={
+                <Button size="small" onClick={() => lookAgain(site)}>
+                  Look again
+                </Button>
+              }
+            />
+          )}
+          {found !== null && found.failed === null && open.length === 0 && (
             <p className="quiet">
               {checks.length} checks looked at every header, drawer, footer, menu and page, at every width, in
               every language.
