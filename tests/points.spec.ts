@@ -76,3 +76,39 @@ test('reading a text makes a saved point before it; a saved point is removed onl
   await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByText('A saved point keeps the whole site')).toBeVisible();
 });
+
+test('every edit is listed with what it changed and what else moved with it, each leading there', async ({
+  page,
+}) => {
+  test.slow();
+  const id = await copyOfDemo(page.request);
+  await page.goto(`/sites/${id}/points`);
+  await page.getByText('Every edit').click();
+  await expect(page.getByText('Nothing was edited yet')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Headers' }).click();
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByRole('button', { name: 'Main bar', exact: true })
+    .click();
+  await openCell(page, 'Between pieces', 'Desktop');
+  await page.getByRole('textbox', { name: 'Between pieces, Desktop' }).fill('40');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Saved points' }).click();
+  await page.getByText('Every edit').click();
+  const list = page.getByRole('region', { name: 'Every edit' });
+  await expect(list.getByRole('listitem')).toHaveCount(2);
+  await expect(list.getByRole('listitem').first()).toContainText('Taken back:');
+  await list.getByRole('button').last().click();
+  await expect(page.getByRole('row', { name: /Main bar/ })).toContainText('40 px');
+  const also = page.getByRole('region', { name: 'Also moved' });
+  const moved = also.getByRole('link', { name: /px further/ }).first();
+  await expect(moved).toBeVisible();
+  if (process.env.SHOT) await page.screenshot({ path: process.env.SHOT });
+  await moved.click();
+  await expect(page).toHaveURL(/\/headers/);
+});

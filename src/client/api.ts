@@ -1,5 +1,6 @@
 import type { Patch } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
+import type { PastEdit } from '@/core/comparing/past-edit';
 import type { SavedPoint } from '@/core/comparing/saved-point';
 import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
 import type { Part } from '@/core/render/parts';
@@ -139,6 +140,16 @@ export async function postUpload<K extends UploadKind>(
 }
 
 export const getPoints = (site: string) => ask<{ points: SavedPoint[] }>(`/api/sites/${site}/points`);
+
+/** What was done before a revision, the last first; from the latest on where none is said. */
+export const getPastEdits = (site: string, before: number | null) =>
+  ask<{ edits: PastEdit[]; more: boolean }>(
+    `/api/sites/${site}/history${before === null ? '' : `?before=${before}`}`,
+  );
+
+/** The documents before and after something that was done. */
+export const getAround = (site: string, { from, to }: PastEdit) =>
+  ask<{ before: Site; after: Site }>(`/api/sites/${site}/history/${to}?from=${from}`);
 
 /** Makes a saved point of the site as it stands on the server. */
 export const postPoint = (site: string, name: string) =>

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { Finding } from '@/core/checks/finding';
 import type { Moved } from '@/core/checks/moved';
 import type { Site } from '@/core/site/site';
-import type { ChecksAnswer, ChecksQuestion } from '@/workers/checks-messages';
+import type { ChecksAnswer, ChecksQuestion, MovedAnswer, MovedQuestion } from '@/workers/checks-messages';
 import { changeBetween } from '@/workers/document-change';
 import { workerQuestions } from './worker-questions';
 
@@ -19,17 +19,19 @@ export interface Findings {
 }
 
 /** Asks the worker; the answer comes with the number of the question. */
-type AskChecks = (question: ChecksQuestion, answered: (answer: ChecksAnswer) => void) => void;
+interface AskChecks {
+  (question: ChecksQuestion, answered: (answer: ChecksAnswer) => void): void;
+}
 
-const checksWorker = (): AskChecks =>
-  workerQuestions<ChecksQuestion, ChecksAnswer>(
-    () => new Worker(new URL('../workers/checks.worker.ts', import.meta.url), { type: 'module' }),
-  );
+/** One worker for the whole application: each answer is to its question. */
+const askWorker = workerQuestions<ChecksQuestion | MovedQuestion, ChecksAnswer | MovedAnswer>(
+  () => new Worker(new URL('../workers/checks.worker.ts', import.meta.url), { type: 'module' }),
+);
+let number = 0;
 
 /** Looks a site over, one state of it at a time: of those that come while one is looked at, only the newest is looked at after it. */
-export function siteChecks(ask: AskChecks = checksWorker()) {
+export function siteChecks(ask: AskChecks = askWorker as AskChecks) {
   let sent: object = {};
-  let number = 0;
   let busy = false;
   let waiting: Site | null = null;
   let found: Findings | null = null;
@@ -66,7 +68,6 @@ export function siteChecks(ask: AskChecks = checksWorker()) {
   };
 }
 
-/** One worker for the whole application. */
 let shared: ReturnType<typeof siteChecks> | null = null;
 const checksHere = () => (shared ??= siteChecks());
 
@@ -90,4 +91,23 @@ export function useFindings(site: Site, quiet: number): (Omit<Findings, 'site'> 
   if (found === null || found.site.id !== site.id) return null;
   const { all, moved, failed } = found;
   return { all, moved, failed, stale: found.site !== site };
+}
+
+/** What moved between two states of a site, or why that cannot be told; null until it is known. */
+export type MovedBetween = { moved: readonly Moved[] } | { failed: string } | null;
+
+/** What moved between two states of a site; null while that is worked out. */
+export function useMovedBetween(before: Site, after: Site): MovedBetween {
+  const [told, setTold] = useState<{ before: Site; after: Site; answer: MovedBetween } | null>(null);
+  useEffect(() => {
+    let late = false;
+    number += 1;
+    askWorker({ number, before, after }, (answer) => {
+      if (!late) setTold({ before, after, answer: answer as MovedAnswer });
+    });
+    return () => {
+      late = true;
+    };
+  }, [before, after]);
+  return told?.before === before && told.after === after ? told.answer : null;
 }

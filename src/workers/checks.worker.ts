@@ -4,7 +4,7 @@ import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { measuring } from '@/core/text/measuring';
-import type { ChecksAnswer, ChecksQuestion } from './checks-messages';
+import type { ChecksAnswer, ChecksQuestion, MovedAnswer, MovedQuestion } from './checks-messages';
 import { changed } from './document-change';
 import { fetchedShape, fontAddress } from './font-shape';
 
@@ -24,7 +24,16 @@ const measured = measuring((source: FontSource) =>
   fetchedShape(source, fontAddress(site.id, source)).catch(() => null),
 );
 
-addEventListener('message', ({ data: { number, change } }: MessageEvent<ChecksQuestion>) => {
+/** A question without an answer would hold up all others. */
+const failed = (error: unknown) => ({ failed: String(error) });
+
+function tellMoved({ number, before, after }: MovedQuestion): void {
+  void measured((advances) => ({ moved: alsoMoved({ site: before, advances }, { site: after, advances }) }))
+    .catch(failed)
+    .then((told) => postMessage({ number, ...told } satisfies MovedAnswer));
+}
+
+function lookOver({ number, change }: ChecksQuestion): void {
   site = changed(site, change);
   const asked = site;
   void measured((advances) => {
@@ -34,10 +43,14 @@ addEventListener('message', ({ data: { number, change } }: MessageEvent<ChecksQu
     performance.measure('checks', { start });
     return { findings, moved: movedSince(asked, advances) };
   })
-    // A question without an answer would hold up all others.
-    .catch((error: unknown) => ({ failed: String(error) }))
+    .catch(failed)
     .then((found) => {
       if ('findings' in found) looked = { site: asked, said: JSON.stringify(asked), moved: found.moved };
       postMessage({ number, ...found } satisfies ChecksAnswer);
     });
+}
+
+addEventListener('message', ({ data }: MessageEvent<ChecksQuestion | MovedQuestion>) => {
+  if ('change' in data) lookOver(data);
+  else tellMoved(data);
 });

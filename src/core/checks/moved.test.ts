@@ -14,7 +14,11 @@ function moved(edits: Edit[], site = sample()): string[] {
   const outcome = applyEdits(site, edits);
   if (!outcome.ok) throw new Error(outcome.reason);
   const of = (each: Site) => ({ site: each, advances: evenLetters });
-  return alsoMoved(of(site), of(outcome.site)).map(({ words }) => words);
+  const told = alsoMoved(of(site), of(outcome.site)).map(({ words }) => words);
+  // A document that came from elsewhere has no object in common with the one before.
+  const copy = JSON.parse(JSON.stringify(outcome.site)) as Site;
+  expect(alsoMoved(of(site), of(copy)).map(({ words }) => words)).toEqual(told);
+  return told;
 }
 
 const label = (value: string): Edit => ({

@@ -6,7 +6,7 @@ import { usually } from '../fit/heights';
 import { surveyFit } from '../fit/survey';
 import { stageAt, wayDown } from '../fit/way-down';
 import { firstWidth } from '../fit/whole-fit';
-import { sameItems } from '../ids/same-items';
+import { sameData } from '../ids/same-data';
 import type { Id } from '../ids/id';
 import { statedParts } from '../pieces/stated-parts';
 import { assemblyKinds } from '../properties/assembly-kind';
@@ -74,7 +74,7 @@ function displaced(before: Checked, after: Checked, at: AssemblyPlace): Moved[] 
     const [from, to] = [placesIn(before, at, band), placesIn(after, at, band)];
     return [...to].flatMap(([piece, { x, width }]): Moved[] => {
       const old = from.get(piece);
-      if (!old || was.pieces[piece] !== is.pieces[piece]) return [];
+      if (!old || !sameData(was.pieces[piece], is.pieces[piece])) return [];
       const title = pieceTitle(after.site, is.pieces[piece]!);
       const lead: Lead = { to: 'place', place: { on: 'piece', ...at, piece } };
       const [by, wider] = [x - old.x, width - old.width];
@@ -150,7 +150,7 @@ function contrastsOf(site: Site, at: AssemblyPlace, piece: Id): Map<string, numb
 function recoloured(before: Checked, after: Checked, at: AssemblyPlace): Moved[] {
   const [was, is] = [before.site[at.in][at.assembly]!, after.site[at.in][at.assembly]!];
   return Object.values(is.pieces).flatMap((piece) => {
-    if (was.pieces[piece.id] !== piece) return [];
+    if (!sameData(was.pieces[piece.id], piece)) return [];
     const old = contrastsOf(before.site, at, piece.id);
     return [...contrastsOf(after.site, at, piece.id)].flatMap(([part, ratio]): Moved[] => {
       const from = old.get(part);
@@ -191,11 +191,11 @@ function reached(before: Checked, after: Checked): Moved[] {
  * which width bars fit, how texts stand out, which pages are reached. What matters most comes first.
  */
 export function alsoMoved(before: Checked, after: Checked): Moved[] {
-  const around = sameItems(surroundingsOf(before.site), surroundingsOf(after.site));
+  const around = sameData(surroundingsOf(before.site), surroundingsOf(after.site));
   const all = assemblyKinds.flatMap((kind) =>
     Object.values(after.site[kind]).flatMap((assembly: Assembly): Moved[] => {
       const was = before.site[kind][assembly.id];
-      if (!was || (around && was === assembly)) return [];
+      if (!was || (around && sameData(was, assembly))) return [];
       const at = { in: kind, assembly: assembly.id };
       return [
         ...displaced(before, after, at),

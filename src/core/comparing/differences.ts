@@ -1,3 +1,4 @@
+import { sameData } from '../ids/same-data';
 import { bandChain } from '../bands/band';
 import { cellName } from '../edit/place-name';
 import { valueText } from '../menus/value-text';
@@ -20,8 +21,6 @@ export interface Difference {
   was: string | null;
   is: string | null;
 }
-
-const same = (one: unknown, other: unknown) => one === other || JSON.stringify(one) === JSON.stringify(other);
 
 const byPath = (things: readonly Thing[]) => new Map(things.map((thing) => [thing.path, thing]));
 
@@ -58,7 +57,7 @@ function changedDetails(before: Seen, after: Seen): Difference[] {
   const is = named(after);
   const says = (detail: Detail | undefined) => detail?.says() ?? 'not said';
   return [...new Set([...was.keys(), ...is.keys()])]
-    .filter((name) => !same(was.get(name)?.value, is.get(name)?.value))
+    .filter((name) => !sameData(was.get(name)?.value, is.get(name)?.value))
     .map((name) => changed(after, name, says(was.get(name)), says(is.get(name))));
 }
 
@@ -81,11 +80,11 @@ function cellText({ site }: Seen, values: Values, property: Property, cell: stri
 function changedValues(before: Seen, after: Seen): Difference[] {
   const was = before.thing.valued;
   const is = after.thing.valued;
-  if (!was || !is || same(was.values, is.values)) return [];
+  if (!was || !is || sameData(was.values, is.values)) return [];
   return is.properties.flatMap((property) => {
     const [first, second] = [was.values[property.name] ?? {}, is.values[property.name] ?? {}];
     return [...new Set([...Object.keys(first), ...Object.keys(second)])]
-      .filter((cell) => !same(first[cell], second[cell]))
+      .filter((cell) => !sameData(first[cell], second[cell]))
       .map((cell) => {
         const named = cellName(after.site, cell) ?? cellName(before.site, cell);
         const label = propertyName(property, is.properties);
@@ -110,7 +109,7 @@ function changedOrder(before: Seen, after: Seen): Difference[] {
   const both = new Set(was.ids.filter((id) => is.ids.includes(id)));
   const kept = (ids: readonly string[]) => ids.filter((id) => both.has(id));
   const [first, second] = [kept(was.ids), kept(is.ids)];
-  if (same(first, second)) return [];
+  if (sameData(first, second)) return [];
   // What stands in the same place at both ends of a long list says nothing.
   const from = first.findIndex((id, index) => id !== second[index]);
   const told = (ids: readonly string[], name: (id: string) => string) => {

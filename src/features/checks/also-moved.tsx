@@ -4,11 +4,27 @@ import { Popover } from 'antd';
 import Link from 'next/link';
 import { QUIET, useFindings } from '@/client/findings';
 import { useSite } from '@/client/open-site-context';
+import type { Moved } from '@/core/checks/moved';
 import { hrefOf } from '../workbench/why/leads';
 import styles from './checks.module.css';
 
 /** The most that a list shows: what comes after it moved less. */
 const MOST = 40;
+
+/** What moved, the most first, each with the way to it as the site is now. */
+export function MovedList({ moved }: { moved: readonly Moved[] }) {
+  const site = useSite();
+  return (
+    <ul className={styles.movedList} aria-label="What else moved">
+      {moved.slice(0, MOST).map(({ words, lead }, index) => (
+        <li key={index}>
+          <Link href={hrefOf(site, lead)}>{words}</Link>
+        </li>
+      ))}
+      {moved.length > MOST && <li className="quiet">and {moved.length - MOST} more that moved less</li>}
+    </ul>
+  );
+}
 
 /** What the last edits changed beside what they were made for, in a line; all of it on asking, each with the way to it. */
 export function AlsoMoved() {
@@ -23,18 +39,13 @@ export function AlsoMoved() {
         nothing else moved
       </span>
     );
-  const list = (
-    <ul className={styles.movedList} aria-label="What else moved">
-      {moved.slice(0, MOST).map(({ words, lead }, index) => (
-        <li key={index}>
-          <Link href={hrefOf(site, lead)}>{words}</Link>
-        </li>
-      ))}
-      {moved.length > MOST && <li className="quiet">and {moved.length - MOST} more that moved less</li>}
-    </ul>
-  );
   return (
-    <Popover trigger="click" placement="bottomRight" content={list} title="Also moved, with the last edits">
+    <Popover
+      trigger="click"
+      placement="bottomRight"
+      content={<MovedList moved={moved} />}
+      title="Also moved, with the last edits"
+    >
       <button type="button" className={`plain ${styles.moved}`} title={most.words} data-stale={found?.stale}>
         <span className={styles.movedWords}>also: {most.words}</span>
         {moved.length > 1 && <span className="figures"> +{moved.length - 1}</span>}

@@ -1,7 +1,7 @@
 'use client';
 
-import { App, Button, Input } from 'antd';
-import { useCallback, useMemo, useState } from 'react';
+import { App, Button, Input, Segmented } from 'antd';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { deletePoint, getPoint, getPoints, postPoint } from '@/client/api';
 import { useAdvances, useOpenSite, useSite } from '@/client/open-site-context';
 import { useFetched } from '@/client/use-fetched';
@@ -16,6 +16,7 @@ import { drawnAssembly, fileOf } from '../comparing/drawn-assembly';
 import type { State } from '../comparing/pictures';
 import { Hint } from '../hints/hint';
 import { Screen } from '../shell/screen';
+import { PastEdits } from './past-edits';
 import styles from './points.module.css';
 
 /** A picture of a saved point: the beginning of its home page, drawn from its document. */
@@ -165,7 +166,7 @@ function Listed({ point, here, onPick }: { point: SavedPoint; here: boolean; onP
 const LISTED = 8;
 
 /** Named moments of the site: made here, looked at, and gone back to. */
-export function PointsScreen() {
+function SavedPoints({ choice }: { choice: ReactNode }) {
   const { id } = useSite();
   const { message } = App.useApp();
   const revision = useOpenSite((open) => open.revision);
@@ -185,56 +186,80 @@ export function PointsScreen() {
     again();
   };
   return (
+    <>
+      <section aria-label="Saved points" className={styles.list}>
+        {choice}
+        <Hint of="points" />
+        <form
+          className={styles.form}
+          onSubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <Input
+            value={name}
+            aria-label="Name of the saved point"
+            placeholder={`Revision ${revision}`}
+            maxLength={60}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <Button type="primary" htmlType="submit" disabled={!saved}>
+            Save this point
+          </Button>
+        </form>
+        {problem !== null && <p role="alert">{problem}</p>}
+        {value && points.length === 0 && (
+          <p className="quiet">
+            A saved point keeps the whole site as it is now, under a name. Later you see what has changed
+            since, and can go back. One is made by itself before each release, import and upgrade.
+          </p>
+        )}
+        <ul>
+          {points.slice(0, most).map((point) => (
+            <Listed
+              key={point.id}
+              point={point}
+              here={point.id === here?.id}
+              onPick={() => setChosen(point.id)}
+            />
+          ))}
+        </ul>
+        {points.length > most && (
+          <Button onClick={() => setMost(most + LISTED)}>Show {points.length - most} more</Button>
+        )}
+      </section>
+      <section aria-label="What has changed since" className={styles.since}>
+        {here ? (
+          <Chosen key={here.id} point={here} onGone={again} />
+        ) : (
+          <p className="quiet">What has changed since a saved point is shown here.</p>
+        )}
+      </section>
+    </>
+  );
+}
+
+const views = { points: 'Saved points', edits: 'Every edit' } as const;
+type View = keyof typeof views;
+
+/** What the site was before: its saved points, and all that was done to it. */
+export function PointsScreen() {
+  const [view, setView] = useState<View>('points');
+  const choice = (
+    <Segmented<View>
+      block
+      className={styles.choice}
+      aria-label="What of the past"
+      value={view}
+      options={(Object.keys(views) as View[]).map((value) => ({ value, label: views[value] }))}
+      onChange={setView}
+    />
+  );
+  return (
     <Screen here="points">
       <div className={styles.screen}>
-        <section aria-label="Saved points" className={styles.list}>
-          <Hint of="points" />
-          <form
-            className={styles.form}
-            onSubmit={(event) => {
-              event.preventDefault();
-              void keep();
-            }}
-          >
-            <Input
-              value={name}
-              aria-label="Name of the saved point"
-              placeholder={`Revision ${revision}`}
-              maxLength={60}
-              onChange={(event) => setName(event.target.value)}
-            />
-            <Button type="primary" htmlType="submit" disabled={!saved}>
-              Save this point
-            </Button>
-          </form>
-          {problem !== null && <p role="alert">{problem}</p>}
-          {value && points.length === 0 && (
-            <p className="quiet">
-              A saved point keeps the whole site as it is now, under a name. Later you see what has changed
-              since, and can go back. One is made by itself before each release, import and upgrade.
-            </p>
-          )}
-          <ul>
-            {points.slice(0, most).map((point) => (
-              <Listed
-                key={point.id}
-                point={point}
-                here={point.id === here?.id}
-                onPick={() => setChosen(point.id)}
-              />
-            ))}
-          </ul>
-          {points.length > most && (
-            <Button onClick={() => setMost(most + LISTED)}>Show {points.length - most} more</Button>
-          )}
-        </section>
-        <section aria-label="What has changed since" className={styles.since}>
-          {here ? (
-            <Chosen key={here.id} point={here} onGone={again} />
-          ) : (
-            <p className="quiet">What has changed since a saved point is shown here.</p>
-          )}
-        </section>
+        {view === 'points' ? <SavedPoints choice={choice} /> : <PastEdits choice={choice} />}
       </div>
     </Screen>
   );

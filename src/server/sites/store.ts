@@ -309,6 +309,23 @@ export function stepAt(db: Db, id: string, revision: number): StepRecord {
   return step as unknown as StepRecord;
 }
 
+/** What was done before a revision, without its patches, the latest first; at most so many. */
+export function titledStepsBefore(
+  db: Db,
+  id: string,
+  before: number,
+  most: number,
+): (Pick<StepRecord, 'revision' | 'kind' | 'title' | 'group'> & { at: Date })[] {
+  const { revision, kind, title, group, at, site } = revisions;
+  return db
+    .select({ revision, kind, title, group, at })
+    .from(revisions)
+    .where(and(eq(site, id), lt(revision, before)))
+    .orderBy(desc(revision))
+    .limit(most)
+    .all();
+}
+
 /** All that was done, the latest first, read one by one. */
 export function* stepsBefore(db: Db, id: string): Generator<StepRecord> {
   for (let at = Infinity; ;) {

@@ -130,9 +130,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
     target,
     menu(id, band) {
       const menu = site.menus[id];
-      return menu
-        ? { name: menuName(site, menu, language), entries: menuOnPage(state, menu, band) }
-        : null;
+      return menu ? { name: menuName(site, menu, language), entries: menuOnPage(state, menu, band) } : null;
     },
     landmark(wanted) {
       let name = wanted;
