@@ -282,6 +282,17 @@ const faults: Record<
   ],
   fit: [
     [
+      (site) => {
+        const { m } = site.menus;
+        for (const id of ['x', 'y', 'z']) {
+          m!.items[id] = newItem({ id, label: `Longer ${id}`, link: { to: 'page', page: 'boats' } });
+          m!.top.push(id);
+        }
+        Object.assign(piece(site, 'menu').values, { shownAs: { desktop: 'row' } });
+      },
+      'At 320–',
+    ],
+    [
       (site) => Object.assign(piece(site, 'button').values, { label: { all: 'w'.repeat(70) }, shown: {} }),
       'need up to',
     ],

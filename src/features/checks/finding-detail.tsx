@@ -24,6 +24,7 @@ function seenText(site: Site, { seen }: Finding): string {
     band && `on the ${band}`,
     seen.language && site.languages.length > 1 ? `in ${languageName(seen.language)}` : null,
     seen.phase && seen.phase !== 'top' ? phaseLabels[seen.phase].toLowerCase() : null,
+    seen.scheme === 'dark' && 'in the dark scheme',
     seen.state && stateLabels[seen.state].toLowerCase(),
     seen.page && site.pages[seen.page] ? `page ${site.pages[seen.page]!.path}` : null,
   ]

@@ -9,6 +9,7 @@ import { settleNames } from '@/core/render/names';
 import { renderPage, placedOnPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { firstPageOf } from '@/core/site/placing';
+import { inScheme } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import { placeOf } from '@/core/why/reason';
@@ -29,14 +30,15 @@ interface Drawn {
 }
 
 /** The page on which a finding is seen, as a state of the site has it. */
-function drawnOf(site: Site, { lead, seen }: Finding, advances: Advances): Drawn | null {
+function drawnOf(own: Site, { lead, seen }: Finding, advances: Advances): Drawn | null {
+  const site = inScheme(own, seen.scheme ?? 'light');
   const place = placeOf(lead);
   const at = place && 'assembly' in place ? place : null;
   const assembly = at && site[at.in][at.assembly];
   const kind = at && assemblyKinds.find((each) => each === at.in);
-  const own = seen.page === undefined ? null : site.pages[seen.page];
+  const told = seen.page === undefined ? null : site.pages[seen.page];
   const page =
-    own ?? (assembly && at.in !== 'drawers' ? firstPageOf(site, assembly.id) : null) ?? homePage(site);
+    told ?? (assembly && at.in !== 'drawers' ? firstPageOf(site, assembly.id) : null) ?? homePage(site);
   const language = seen.language ?? site.languages[0]!;
   const shown = { page, language };
   const on = assembly && kind ? onWorkbench(site, shown, kind, assembly) : placedOnPage(site, page, language);

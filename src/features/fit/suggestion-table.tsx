@@ -9,7 +9,7 @@ import type { BarPlace } from '@/core/fit/forecasts';
 import type { Suggestions } from '@/core/fit/suggestions';
 import { languageName } from '@/core/site/language';
 import { WholeField } from '@/ui/whole-field';
-import { changeText } from './suggestion-words';
+import { changeText } from '@/core/fit/suggestion-words';
 import styles from './fit.module.css';
 
 /** The width down to which one would like it to fit at first: where the band begins in which it stops. */

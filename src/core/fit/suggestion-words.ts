@@ -1,10 +1,10 @@
-import type { Change } from '@/core/fit/suggestions';
-import { lengthText } from '@/core/lengths/formula';
-import { divisionText } from '@/core/properties/kinds/division';
-import type { Assembly } from '@/core/site/assembly';
-import { languageName } from '@/core/site/language';
-import type { Site } from '@/core/site/site';
-import { pieceTitle } from '@/core/site/uses';
+import type { Change } from './suggestions';
+import { lengthText } from '../lengths/formula';
+import { divisionText } from '../properties/kinds/division';
+import type { Assembly } from '../site/assembly';
+import { languageName } from '../site/language';
+import type { Site } from '../site/site';
+import { pieceTitle } from '../site/uses';
 
 /** What a suggestion changes, in words. */
 export function changeText(site: Site, assembly: Assembly, change: Change): string {
