@@ -290,7 +290,7 @@ const faults: Record<
         }
         Object.assign(piece(site, 'menu').values, { shownAs: { desktop: 'row' } });
       },
-      'At 320–',
+      'Logo and Menu: Main need up to',
     ],
     [
       (site) => Object.assign(piece(site, 'button').values, { label: { all: 'w'.repeat(70) }, shown: {} }),
