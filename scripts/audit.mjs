@@ -10,6 +10,7 @@ await ensureBuild();
 const sampled = [
   'tests/fit.spec.ts',
   'tests/boxes.spec.ts',
+  'tests/also-moved.spec.ts',
   'tests/alignment.spec.ts',
   'tests/drop-downs.spec.ts',
   'tests/shipped-headers.spec.ts',

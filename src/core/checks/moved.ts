@@ -39,7 +39,7 @@ const RATIO = 0.05;
 const px = (length: number) => Math.round(length * 10) / 10;
 
 /** The width at which a band is looked at: in the middle of what it has of the ruler. */
-function widthIn({ bands }: Site, band: Id): number {
+export function widthIn({ bands }: Site, band: Id): number {
   const { from, to } = bandRange(bands, band);
   return Math.round((Math.max(from, NARROWEST) + Math.min(to ?? WIDEST, WIDEST)) / 2);
 }
