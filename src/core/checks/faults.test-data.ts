@@ -177,6 +177,28 @@ export const faults: Readonly<
     ],
     [
       (site) => {
+        // Each leads to the next alone, by its footer.
+        const { m } = site.menus;
+        m!.items = { i1: m!.items.i1! };
+        m!.top = ['i1'];
+        delete (piece(site, 'button').values as Record<string, unknown>).link;
+        ['home', 'p1', 'p2', 'p3'].forEach((from, index) => {
+          const id = `p${index + 1}`;
+          site.pages[id] = newPage({ id, title: `Part ${index + 1}`, path: `/${id}`, parent: null });
+          site.pageOrder.push(id);
+          const footer = { ...copy(site).footers[site.placing.footer!]!, id: `f${index}` };
+          footer.pieces = {
+            go: newPiece('go', 'button', { label: at('On'), link: at({ to: 'page', page: id }) }),
+          };
+          footer.bars[footer.order[0]!]!.bays[0]!.pieces = ['go'];
+          site.footers[footer.id] = footer;
+          site.pages[from]!.stands = { footer: footer.id };
+        });
+      },
+      'it is 4 steps from the home page',
+    ],
+    [
+      (site) => {
         Object.assign(site.menus.m!.items.i2!.values, { shown: { phone: 'hidden' } });
         delete (piece(site, 'button').values as Record<string, unknown>).link;
       },

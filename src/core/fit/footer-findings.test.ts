@@ -22,9 +22,12 @@ const links = (id: string, menu: string, level?: number) =>
     ...(level === undefined ? {} : { headingLevel: { all: level } }),
   });
 
-test('a newsletter that nobody answers is told, one that has a service is not', () => {
+test('a newsletter that nobody answers or that asks for no consent is told', () => {
   expect(told(newPiece('n', 'newsletter'))).toEqual([expect.stringContaining('nobody answers')]);
-  expect(told(newPiece('n', 'newsletter', { service: { all: 'https://news.example.com/' } }))).toEqual([]);
+  const service = { all: 'https://news.example.com/' };
+  expect(told(newPiece('n', 'newsletter', { service }))).toEqual([expect.stringContaining('no consent')]);
+  const consent = { all: ['I agree.'] };
+  expect(told(newPiece('n', 'newsletter', { service, consent }))).toEqual([]);
 });
 
 test('a page from elsewhere without a title is told, and one of a host that the site does not embed from', () => {

@@ -2,6 +2,7 @@ import type { Id } from '../ids/id';
 import type { Piece, Assembly } from '../site/assembly';
 import { pieceTitle } from '../site/uses';
 import { hostOf } from '../properties/hosts';
+import { plainWords } from '../properties/kinds/words';
 import { mayEmbed, type Site } from '../site/site';
 
 /** The level of headings that the content of pages begins below: its own is 1 (HTML, 4.3.6). */
@@ -14,7 +15,7 @@ const said = <T>(piece: Piece, name: string, initial: T): T =>
 /** Something that visitors would be surprised by in a piece of a footer. */
 export interface FooterFinding {
   piece: Id;
-  fault: 'unanswered' | 'untitled' | 'not embedded' | 'no links' | 'skipped level';
+  fault: 'unanswered' | 'no consent' | 'untitled' | 'not embedded' | 'no links' | 'skipped level';
   words: string;
 }
 
@@ -32,6 +33,8 @@ export function footerFindings(site: Site, footer: Assembly): FooterFinding[] {
         'unanswered',
         `${title}: once the site stands elsewhere, nobody answers. Say to which service it is sent.`,
       );
+    if (piece.kind === 'newsletter' && plainWords(said(piece, 'consent', [])).trim() === '')
+      return one('no consent', `${title} asks for no consent: say what visitors agree to when they send it.`);
     const address = said(piece, 'address', '');
     if (piece.kind === 'embed' && address !== '') {
       if (said(piece, 'title', '').trim() === '')

@@ -13,7 +13,7 @@ export const footers: Check = {
         lead: { to: 'place', place: { on: 'piece', ...at, piece } },
         at: `${assembly.name}`,
         words,
-        harm: fault === 'unanswered' ? 'untidy' : 'use',
+        harm: fault === 'unanswered' || fault === 'no consent' ? 'untidy' : 'use',
         apart: fault,
       }),
     ),

@@ -2,7 +2,10 @@ import type { Id } from '../../ids/id';
 import { standsAt } from '../../site/placing';
 import { slots } from '../../site/placing-schema';
 import type { Site } from '../../site/site';
+import type { Band } from '../../bands/band';
+import type { Page } from '../../site/page';
 import { found, type Check } from '../check';
+import type { Found } from '../finding';
 import { leadsTo } from '../standing';
 
 /** In how many steps each page is reached from the home page in a band; pages that are not reached are left out. */
@@ -39,6 +42,34 @@ export function stepsFromHome(site: Site, band: Id): Map<Id, number> {
   return steps;
 }
 
+/** How many steps from the home page a page is at the most before it is said: with more, visitors lose their way. */
+const STEPS = 3;
+
+/** A page that is reached from the home page in many steps, where that is so in some band. */
+function farther(
+  { pages }: Site,
+  { id, title, path, parent }: Page,
+  reached: readonly { band: Band; steps: Map<Id, number> }[],
+): Found[] {
+  const most = (page: Id | null) =>
+    Math.max(0, ...reached.map(({ steps }) => (page && steps.get(page)) || 0));
+  // The page above says it of those below it.
+  if (most(id) <= STEPS || (parent !== null && pages[parent] && most(parent) > STEPS)) return [];
+  const { band } = reached.find(({ steps }) => steps.get(id) === most(id))!;
+  return [
+    found({
+      lead: { to: 'part', of: 'pages', id },
+      at: `${title}, ${path}`,
+      seen: { page: id, band: band.id },
+      words: `On the ${band.name} it is ${most(id)} steps from the home page.`,
+      measure: `${most(id)} steps`,
+      limit: `${STEPS} steps`,
+      harm: 'untidy',
+      apart: 'far',
+    }),
+  ];
+}
+
 /** Every page from the home page, by what headers, drawers and footers lead to, in each band (WCAG 2.2, 2.4.5 Multiple Ways begins with one). */
 export const reach: Check = {
   id: 'reach',
@@ -54,7 +85,7 @@ export const reach: Check = {
       const missing = missingOn(id);
       // The page above says it of those below it.
       const above = page.parent === null ? [] : missingOn(page.parent);
-      if (missing.every((band) => above.includes(band))) return [];
+      if (missing.every((band) => above.includes(band))) return farther(site, page, reached);
       const nowhere = missing.length === site.bands.length;
       // The page above it can lead to it by itself.
       const led = page.parent !== null && missing.some((band) => !above.includes(band));
