@@ -3,7 +3,9 @@ import type { AssemblyPlace } from '../edit/place';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
 import { surroundingsOf } from '../site/surroundings';
+import type { Id } from '../ids/id';
 import type { Advances } from '../text/advances';
+import { standInSizes } from '../text/stand-in';
 import type { Found, Harm } from './finding';
 
 /** A site with what is known of the widths of its texts. */
@@ -29,7 +31,18 @@ export interface CheckedAssembly extends Checked {
   assembly: Assembly;
 }
 
-/** A check that looks at each assembly by itself: what it found in one holds as long as that and the rest of the site, other assemblies aside, are the same. */
+/** What is found in an assembly is made of: all but other assemblies and menus that it does not show; of those no more than what stands in for fonts. */
+function madeOf({ site, advances }: Checked, { pieces }: Assembly): readonly unknown[] {
+  const shown = Object.values(pieces).flatMap(({ values }) => Object.values(values.menu ?? {}));
+  return [
+    advances,
+    ...surroundingsOf(site).filter((part) => part !== site.menus),
+    ...shown.map((id) => site.menus[id as Id]),
+    ...standInSizes(site, advances),
+  ];
+}
+
+/** A check that looks at each assembly by itself: what it found in one holds as long as that and what it is made of are the same. */
 export function ofAssemblies(
   kinds: readonly AssemblyPlace['in'][],
   look: (checked: CheckedAssembly) => readonly Found[],
@@ -38,11 +51,11 @@ export function ofAssemblies(
   return ({ site, advances }) =>
     kinds.flatMap((kind) =>
       Object.values(site[kind]).flatMap((assembly) => {
-        const madeOf = [advances, ...surroundingsOf(site)];
+        const of = madeOf({ site, advances }, assembly);
         const kept = known.get(assembly);
-        if (kept && sameItems(kept.madeOf, madeOf)) return kept.found;
+        if (kept && sameItems(kept.madeOf, of)) return kept.found;
         const found = look({ site, advances, at: { in: kind, assembly: assembly.id }, assembly });
-        known.set(assembly, { madeOf, found });
+        known.set(assembly, { madeOf: of, found });
         return found;
       }),
     );
