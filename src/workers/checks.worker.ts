@@ -1,4 +1,4 @@
-import { checkSite } from '@/core/checks/check-site';
+import { askForTexts, checkSite } from '@/core/checks/check-site';
 import { alsoMoved, type Moved } from '@/core/checks/moved';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
@@ -28,7 +28,13 @@ const measured = measuring((source: FontSource) =>
 const failed = (error: unknown) => ({ failed: String(error) });
 
 function tellMoved({ number, before, after }: MovedQuestion): void {
-  void measured((advances) => ({ moved: alsoMoved({ site: before, advances }, { site: after, advances }) }))
+  const states = [before, after];
+  void measured((advances) => states.forEach((each) => askForTexts({ site: each, advances })))
+    .then(() =>
+      measured((advances) => ({
+        moved: alsoMoved({ site: before, advances }, { site: after, advances }),
+      })),
+    )
     .catch(failed)
     .then((told) => postMessage({ number, ...told } satisfies MovedAnswer));
 }
@@ -36,13 +42,16 @@ function tellMoved({ number, before, after }: MovedQuestion): void {
 function lookOver({ number, change }: ChecksQuestion): void {
   site = changed(site, change);
   const asked = site;
-  void measured((advances) => {
-    const start = performance.now();
-    const findings = checkSite({ site: asked, advances });
-    // Read by the bench.
-    performance.measure('checks', { start });
-    return { findings, moved: movedSince(asked, advances) };
-  })
+  void measured((advances) => askForTexts({ site: asked, advances }))
+    .then(() =>
+      measured((advances) => {
+        const start = performance.now();
+        const findings = checkSite({ site: asked, advances });
+        // Read by the bench.
+        performance.measure('checks', { start });
+        return { findings, moved: movedSince(asked, advances) };
+      }),
+    )
     .catch(failed)
     .then((found) => {
       if ('findings' in found) looked = { site: asked, said: JSON.stringify(asked), moved: found.moved };

@@ -1,5 +1,4 @@
 import type { Finding } from '@/core/checks/finding';
-import styles from './checks.module.css';
 
 /** A finding in the list: what it is about and what was found. */
 export function FindingRow({
@@ -16,12 +15,7 @@ export function FindingRow({
 }) {
   return (
     <li>
-      <button
-        type="button"
-        className={`${styles.row} ${chosen ? styles.chosen : ''}`}
-        aria-pressed={chosen}
-        onClick={onChoose}
-      >
+      <button type="button" className="one-of" aria-pressed={chosen} onClick={onChoose}>
         <b>{finding.at}</b>
         <span>{finding.words}</span>
         {reason !== undefined && <span className="quiet">Left, since: {reason}</span>}

@@ -112,7 +112,12 @@ export function PastEdits({ choice }: { choice: ReactNode }) {
         <ul className={styles.edits}>
           {edits.map((edit) => (
             <li key={edit.to}>
-              <button type="button" aria-pressed={edit === here} onClick={() => setChosen(edit.to)}>
+              <button
+                type="button"
+                className={`one-of ${styles.edit}`}
+                aria-pressed={edit === here}
+                onClick={() => setChosen(edit.to)}
+              >
                 <span>{pastEditText(edit)}</span>
                 <span className="quiet figures">{momentText(edit.at).slice(5)}</span>
               </button>

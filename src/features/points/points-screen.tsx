@@ -147,7 +147,7 @@ function Listed({ point, here, onPick }: { point: SavedPoint; here: boolean; onP
   const { width, height, scale } = PICTURE;
   return (
     <li>
-      <button type="button" className={styles.point} aria-pressed={here} onClick={onPick}>
+      <button type="button" className={`one-of ${styles.point}`} aria-pressed={here} onClick={onPick}>
         {state ? (
           <Picture state={state} />
         ) : (

@@ -165,7 +165,7 @@ function ReleaseList({ releases, liveRelease, shown, onShow }: ListProps) {
   return (
     <ul className={styles.list} aria-label="Releases">
       <li>
-        <button type="button" aria-pressed={shown === null} onClick={() => onShow(null)}>
+        <button type="button" className="one-of" aria-pressed={shown === null} onClick={() => onShow(null)}>
           <b>As it stands</b>
           <span className="quiet">
             revision <span className="figures">{revision}</span>
@@ -174,7 +174,12 @@ function ReleaseList({ releases, liveRelease, shown, onShow }: ListProps) {
       </li>
       {releases.map(({ number, note, at, files, bytes }) => (
         <li key={number}>
-          <button type="button" aria-pressed={shown === number} onClick={() => onShow(number)}>
+          <button
+            type="button"
+            className="one-of"
+            aria-pressed={shown === number}
+            onClick={() => onShow(number)}
+          >
             <b>
               Release {number}
               {number === liveRelease && <span className={styles.live}>● live</span>}

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { checkSite } from '@/core/checks/check-site';
+import { askForTexts, checkSite } from '@/core/checks/check-site';
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
@@ -19,12 +19,14 @@ await seedDemo(db, lookHere, new Date(0));
 const demo = (id: string): Site => loadSite(db, id)!.site;
 
 /** What harms visitors of a site, in words. */
-const harming = (site: Site) =>
-  measured(db, (advances) =>
+const harming = async (site: Site) => {
+  await measured(db, (advances) => askForTexts({ site, advances }));
+  return measured(db, (advances) =>
     checkSite({ site, advances })
       .filter(({ harm }) => harm !== 'untidy')
       .map(({ harm, at, words }) => `${harm}: ${at}: ${words}`),
   );
+};
 
 test.each(['hollin-sound', 'orrery-house'])('nothing in %s harms visitors', async (id) => {
   expect(await harming(demo(id))).toEqual([]);
