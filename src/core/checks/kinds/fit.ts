@@ -42,33 +42,34 @@ export const fit: Check = {
       causes.every(({ pieces }) =>
         pieces.every((id) => pieceKind(assembly.pieces[id]!.kind).runsOn === true),
       );
-    return site.languages.flatMap((language) =>
-      surveyFit({ ...usually(site, advances), language }, at.in, assembly).bars.flatMap(
-        ({ bar, stretches }) =>
-          stretches
-            // In a footer, texts run on in lines as they do on the page.
-            .filter(({ status }) => (at.in === 'footers' ? status === 'overflows' : status !== 'fits'))
-            .map((stretch, index, all) => {
-              const nth = all.slice(0, index).filter(({ status }) => status === stretch.status).length;
-              const [cause] = stretch.causes;
-              const [from, to] = [firstWidth(stretch), firstWidth({ from: stretch.to }) - 1];
-              const range = stretch.to >= WIDEST ? `From ${from} px on` : `At ${from}–${to} px`;
-              const said = language === site.languages[0] ? '' : ` in ${languageName(language)}`;
-              const breaking = stretch.status === 'overflows' || (breaks(stretch) && !runsOn(stretch.causes));
-              return found({
-                lead: { to: 'rules', at, bar },
-                at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
-                seen: { width: from, language, ...(cause && { phase: cause.phase }) },
-                words: `${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
-                measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
-                limit: '0 px',
-                harm: breaking ? 'breaks' : 'untidy',
-                repair: breaking ? repairOf(bar) : null,
-                // Widths move with every edit.
-                apart: `${language} ${stretch.status} ${nth}`,
-              });
-            }),
-      ),
-    );
+    return site.languages.flatMap((language) => {
+      const { bars, complete } = surveyFit({ ...usually(site, advances), language }, at.in, assembly);
+      return bars.flatMap(({ bar, stretches }) =>
+        stretches
+          // In a footer, texts run on in lines as they do on the page.
+          .filter(({ status }) => (at.in === 'footers' ? status === 'overflows' : status !== 'fits'))
+          .map((stretch, index, all) => {
+            const nth = all.slice(0, index).filter(({ status }) => status === stretch.status).length;
+            const [cause] = stretch.causes;
+            const [from, to] = [firstWidth(stretch), firstWidth({ from: stretch.to }) - 1];
+            const range = stretch.to >= WIDEST ? `From ${from} px on` : `At ${from}–${to} px`;
+            const said = language === site.languages[0] ? '' : ` in ${languageName(language)}`;
+            const breaking = stretch.status === 'overflows' || (breaks(stretch) && !runsOn(stretch.causes));
+            return found({
+              lead: { to: 'rules', at, bar },
+              at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
+              seen: { width: from, language, ...(cause && { phase: cause.phase }) },
+              words: `${range}${said}: ${cause ? causeText(site, assembly, cause) : stretch.status}.`,
+              measure: cause ? `${Math.max(1, Math.round(cause.by))} px short` : null,
+              limit: '0 px',
+              harm: breaking ? 'breaks' : 'untidy',
+              // As long as texts are not measured, nothing is known that helps.
+              repair: breaking && complete ? repairOf(bar) : null,
+              // Widths move with every edit.
+              apart: `${language} ${stretch.status} ${nth}`,
+            });
+          }),
+      );
+    });
   }),
 };
