@@ -15,6 +15,9 @@ await bundleForNode({
   outExtension: { '.js': '.mjs' },
 });
 
+// The command line (bin/gable-ridge.mjs).
+await bundleForNode({ entryPoints: [path.join(root, 'src/cli/main.ts')], outfile: '.jobs/cli.mjs' });
+
 await build({
   entryPoints: [path.join(root, 'src/teller/tried.ts')],
   outfile: path.join(root, '.jobs/tried.js'),

@@ -1,3 +1,4 @@
+import { bytesIn } from '../../src/server/bytes/blobs';
 import type { Page } from '@playwright/test';
 import { bandAt } from '../../src/core/bands/band';
 import type { Phase } from '../../src/core/properties/phases';
@@ -47,9 +48,12 @@ export async function openHandedOver(page: Page, db: Db, site: Site, { inStandIn
     const file = files.get(path);
     if (inStandIn && path.endsWith('.woff2')) return route.fulfill({ status: 404 });
     if (inStandIn && path.endsWith('.css'))
-      return route.fulfill({ contentType: 'text/css', body: withInstalled(fileBytes(db, file!).toString()) });
+      return route.fulfill({
+        contentType: 'text/css',
+        body: withInstalled(fileBytes(bytesIn(db), file!).toString()),
+      });
     return file
-      ? route.fulfill({ contentType: mediaType(path), body: fileBytes(db, file) })
+      ? route.fulfill({ contentType: mediaType(path), body: fileBytes(bytesIn(db), file) })
       : route.fulfill({ status: 404 });
   });
   await page.goto(`${ORIGIN}/frames`);

@@ -1,3 +1,4 @@
+import { bytesIn } from '../../src/server/bytes/blobs';
 import type { Page } from '@playwright/test';
 import { renderFiles } from '../../src/core/render/files';
 import type { Site } from '../../src/core/site/site';
@@ -31,7 +32,7 @@ export async function visitHandedOver(
     const name = new URL(route.request().url()).pathname.slice(1) || 'index.html';
     const file = files.find((each) => each.path === name);
     if (!file) return route.fulfill({ status: 404 });
-    const bytes = fileBytes(db, file);
+    const bytes = fileBytes(bytesIn(db), file);
     return route.fulfill({
       contentType: mediaType(name),
       headers: strict ? { 'content-security-policy': POLICY } : {},

@@ -18,7 +18,7 @@ import { RoomChart } from '@/ui/chart/room-chart';
 import { WholeField } from '@/ui/whole-field';
 import type { BarWidths } from '@/workers/fit-messages';
 import { Screen } from '../shell/screen';
-import { changeRows, changesAsText, type ChangeRow } from './changes-text';
+import { changeRows, changesAsText, type ChangeRow } from '@/core/fit/changes-text';
 import { surveyWarning } from './fit-words';
 import { lineOver, roomAt, stackedPieces, type RoomAt } from './room-lines';
 import { SuggestionTable } from './suggestion-table';

@@ -36,6 +36,14 @@ export function blobBytes(db: Db, hash: string): Buffer {
   return bytes;
 }
 
+/** Where uploaded bytes are had, by their hash; throws when there are none, since the document says that there are. */
+export type BytesOf = (hash: string) => Buffer;
+
+export const bytesIn =
+  (db: Db): BytesOf =>
+  (hash) =>
+    blobBytes(db, hash);
+
 /** Why bytes cannot become part of a site as what is said; null when they can. */
 export function blobProblem(db: Db, hash: string, kind: BlobKind): string | null {
   const known = db

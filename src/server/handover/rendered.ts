@@ -1,3 +1,4 @@
+import { bytesIn } from '../bytes/blobs';
 import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
 import { NOTICES_SCRIPT, SCRIPT } from '@/core/render/page/page';
 import type { Site } from '@/core/site/site';
@@ -57,7 +58,7 @@ export async function allFiles(
       for (const { path, pieces } of texts)
         yield { path, bytes: encode(await measured(db, pieces)), readable: true };
       for (const asset of assets)
-        yield { path: asset.path, bytes: fileBytes(db, asset), readable: 'text' in asset };
+        yield { path: asset.path, bytes: fileBytes(bytesIn(db), asset), readable: 'text' in asset };
     })(),
   };
 }

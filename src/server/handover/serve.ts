@@ -1,3 +1,4 @@
+import { bytesIn } from '../bytes/blobs';
 import { setTimeout } from 'node:timers/promises';
 import { NEWSLETTER_PATH } from '@/core/render/page/paths';
 import { readTried, slowly, triedCss, type TriedAs } from '@/core/render/tried';
@@ -76,7 +77,7 @@ async function serveSiteFile(
   if (!file) return missing();
   const frames = ofViews ? [] : site.embeds;
   const headers = { ...sandboxHeaders(request, { frames }), 'content-type': mediaType(path) };
-  const body = new Uint8Array(metBytes(fileBytes(db, file), path, tried));
+  const body = new Uint8Array(metBytes(fileBytes(bytesIn(db), file), path, tried));
   if (tried?.includes('slow')) await setTimeout(slowly(body.length));
   return new Response(body, { headers });
 }

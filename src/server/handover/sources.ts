@@ -4,8 +4,7 @@ import type { Scripts, SiteFile } from '@/core/render/files';
 import { scriptParts, usedScripts, type ScriptPart } from '@/core/render/used-scripts';
 import { shippedFileName, type ShippedFile } from '@/core/brand/fonts';
 import type { Site } from '@/core/site/site';
-import { blobBytes } from '../bytes/blobs';
-import type { Db } from '../db/open';
+import type { BytesOf } from '../bytes/blobs';
 
 const root = (...parts: string[]) => path.resolve(/*turbopackIgnore: true*/ process.cwd(), ...parts);
 const fontFolder = (family: string) => root('node_modules/@fontsource', family);
@@ -34,10 +33,10 @@ export function shippedFontBytes(font: ShippedFile): Buffer {
   return readFileSync(path.join(fontFolder(font.family), 'files', shippedFileName(font)));
 }
 
-/** The bytes of a file of the hand-over. */
-export function fileBytes(db: Db, file: SiteFile): Buffer {
+/** The bytes of a file of the hand-over; `bytesOf` has those that were uploaded. */
+export function fileBytes(bytesOf: BytesOf, file: SiteFile): Buffer {
   if ('text' in file) return Buffer.from(file.text);
-  if ('hash' in file) return blobBytes(db, file.hash);
+  if ('hash' in file) return bytesOf(file.hash);
   if ('fontLicence' in file) return readFileSync(path.join(fontFolder(file.fontLicence), 'LICENSE'));
   return shippedFontBytes(file.font);
 }

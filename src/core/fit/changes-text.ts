@@ -1,9 +1,9 @@
-import { fitLabels } from '@/core/fit/fit-status';
-import type { BarSurvey } from '@/core/fit/survey';
-import { firstWidth } from '@/core/fit/whole-fit';
-import type { Assembly } from '@/core/site/assembly';
-import type { Site } from '@/core/site/site';
-import { causeText } from '@/core/fit/cause-text';
+import { fitLabels } from './fit-status';
+import type { BarSurvey } from './survey';
+import { firstWidth } from './whole-fit';
+import type { Assembly } from '../site/assembly';
+import type { Site } from '../site/site';
+import { causeText } from './cause-text';
 
 /** One stretch of widths of a bar in words. */
 export interface ChangeRow {

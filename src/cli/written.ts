@@ -1,0 +1,85 @@
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { STYLESHEET } from '@/core/render/page/page';
+import { CouldNot } from './command';
+
+const reasons: Readonly<Record<string, string>> = {
+  EACCES: 'nothing may be written there',
+  EROFS: 'nothing can be written there',
+  ENOSPC: 'the disk is full',
+  ENOENT: 'the folder that it would stand in is not there',
+  ENOTDIR: 'what it would stand in is no folder',
+};
+
+/** Why something could not be written, in words. */
+function notWritten(typed: string, error: unknown): CouldNot {
+  const { code = '', message } = error as NodeJS.ErrnoException;
+  return new CouldNot(`${typed} cannot be written: ${reasons[code] ?? message}. Nothing was changed.`);
+}
+
+/** Writes a file whole: it is there when all of it is, and until then the one before stays. */
+export function writeWhole(to: string, typed: string, text: string): void {
+  try {
+    const folder = mkdtempSync(`${to}-`);
+    try {
+      const half = path.join(folder, 'half');
+      writeFileSync(half, text);
+      renameSync(half, to);
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+    }
+  } catch (error) {
+    throw notWritten(typed, error);
+  }
+}
+
+/** What every site is handed over with: a folder that holds it was written by this, and may be written anew. */
+const MARK = STYLESHEET;
+
+/**
+ * Writes a folder whole, of files by their paths in it: it is there when all of them are. One that is there already has to be empty; where
+ * it is said to be replaced, it may hold a site that was written before, and nothing else.
+ */
+export function writeFolder(
+  to: string,
+  typed: string,
+  files: Iterable<readonly [path: string, bytes: Uint8Array]>,
+  replace: boolean,
+): number {
+  const held = existsSync(to) ? heldBy(to, typed) : [];
+  if (held.length > 0 && !replace)
+    throw new CouldNot(
+      `${typed} is not empty. Name another folder, or replace the site in it with --replace.`,
+    );
+  if (held.length > 0 && !held.includes(MARK))
+    throw new CouldNot(`${typed} holds no site that was written before, so it is not replaced.`);
+  try {
+    const half = mkdtempSync(`${to}-`);
+    try {
+      let count = 0;
+      for (const [file, bytes] of files) {
+        const at = path.join(half, file);
+        mkdirSync(path.dirname(at), { recursive: true });
+        writeFileSync(at, bytes);
+        count += 1;
+      }
+      rmSync(to, { recursive: true, force: true });
+      renameSync(half, to);
+      return count;
+    } catch (error) {
+      rmSync(half, { recursive: true, force: true });
+      throw error;
+    }
+  } catch (error) {
+    if (error instanceof CouldNot) throw error;
+    throw notWritten(typed, error);
+  }
+}
+
+function heldBy(folder: string, typed: string): string[] {
+  try {
+    return readdirSync(folder);
+  } catch (error) {
+    throw notWritten(typed, error);
+  }
+}
