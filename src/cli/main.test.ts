@@ -14,6 +14,7 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { checkSite } from '@/core/checks/check-site';
 import { copy, faults, tidy } from '@/core/checks/faults.test-data';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
+import { madePages } from '@/core/formats/website/pages.test-data';
 import { renderFiles } from '@/core/render/files';
 import { SITE_VERSION, type Site } from '@/core/site/site';
 import { fileBytes, runtimeScripts } from '@/server/handover/sources';
@@ -149,6 +150,22 @@ test('a file of an older version is brought to this one, in its place or elsewhe
   expect(readdirSync(folder).sort()).toEqual(['new.json', 'old.json']);
 });
 
+test('a page that exists is read into a site, line by line; what was not understood is told with its line', async () => {
+  const [known] = madePages;
+  writeFileSync(path.join(folder, 'page.html'), known!.html);
+  const { code, out } = await run('read', 'page.html', '--to', 'site.json');
+  expect(code).toBe(0);
+  expect(out).toMatch(/^line \d+: Logo “Alder Quay”\n.*Menu “Main” of the header, 3 items\n/s);
+  expect((await run('check', 'site.json')).code).toBe(0);
+  writeFileSync(path.join(folder, 'broken.html'), madePages.at(-1)!.html);
+  const broken = await run('read', 'broken.html', '--json');
+  expect(broken.code).toBe(1);
+  expect((JSON.parse(broken.out) as { problems: object[] }).problems.length).toBeGreaterThan(0);
+  writeFileSync(path.join(folder, 'text.html'), 'Boats');
+  expect((await run('read', 'text.html', '--to', 'none.json')).code).toBe(2);
+  expect(existsSync(path.join(folder, 'none.json'))).toBe(false);
+});
+
 test.each([
   ['a file that is not there', ['check', 'nothing.json'], 'there is no such file'],
   ['a folder in its place', ['check', '.'], 'it is a folder'],
@@ -174,7 +191,8 @@ test.each([
 test('what is offered is told', async () => {
   const { code, out } = await run('--help');
   expect(code).toBe(0);
-  for (const name of ['check', 'fit', 'render', 'diff', 'upgrade']) expect(out).toContain(`  ${name} `);
+  for (const name of ['check', 'fit', 'render', 'diff', 'upgrade', 'read'])
+    expect(out).toContain(`  ${name} `);
 });
 
 test('a file without rights to it is said', async () => {

@@ -3,11 +3,12 @@ import { Command, CommanderError } from 'commander';
 import { check } from './commands/check';
 import { diff } from './commands/diff';
 import { fit } from './commands/fit';
+import { read } from './commands/read';
 import { render } from './commands/render';
 import { upgrade } from './commands/upgrade';
 import { COULD_NOT, CouldNot, FOUND_NOTHING, type Surroundings, type Work } from './command';
 
-const commands = [check, fit, render, diff, upgrade];
+const commands = [check, fit, render, diff, upgrade, read];
 
 /** What a run says, to whom. */
 export interface Streams {

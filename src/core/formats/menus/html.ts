@@ -1,50 +1,29 @@
-import { defaultTreeAdapter, parse, type DefaultTreeAdapterTypes } from 'parse5';
+import { parse } from 'parse5';
 import { el, writeHtml, type Element } from '../../markup/html';
+import {
+  attribute,
+  elementsOf,
+  isList,
+  lineOf,
+  MOST_DEEP,
+  nearest,
+  textOf,
+  tooDeep,
+  type Parent,
+  type ParsedElement,
+} from '../html-tree';
 import { unreadable } from '../reading';
 import { ItemCollector, type MenuFormat, type MenuReading } from './found-item';
 import { writtenItems, type WrittenItem } from './written-item';
 
-type Node = DefaultTreeAdapterTypes.ChildNode;
-type Parent = DefaultTreeAdapterTypes.ParentNode;
-type ParsedElement = DefaultTreeAdapterTypes.Element;
-
-const isElement = (node: Node): node is ParsedElement => defaultTreeAdapter.isElementNode(node);
-const isList = (node: Node) => isElement(node) && ['ul', 'ol', 'menu'].includes(node.tagName);
-const elementsOf = (parent: Parent) => parent.childNodes.filter(isElement);
-
-const attribute = (element: ParsedElement, name: string) =>
-  element.attrs.find((each) => each.name === name)?.value;
-
-/** Everything below a node that a test holds for, what stands inside of such a one not looked into. */
-function nearest(parent: Parent, holds: (element: ParsedElement) => boolean): ParsedElement[] {
-  return elementsOf(parent).flatMap((element) => (holds(element) ? [element] : nearest(element, holds)));
-}
-
-/** The deepest nesting that is looked through; websites have a tenth of it. */
-const MOST_DEEP = 250;
-
-/** Whether elements stand deeper in each other than is looked through; told without going down into them one in another. */
-function tooDeep(document: Parent): boolean {
-  let level: Parent[] = [document];
-  for (let depth = 0; level.length > 0; depth += 1) {
-    if (depth > MOST_DEEP) return true;
-    level = level.flatMap(elementsOf);
-  }
-  return false;
-}
-
-/** The text of a node, lists inside of it left out. */
-function textOf(node: Node): string {
-  if (defaultTreeAdapter.isTextNode(node)) return node.value;
-  return isElement(node) && !isList(node) ? node.childNodes.map(textOf).join('') : '';
-}
-
 /** The items of a list: what is said in front of the list inside of it, with the first link there. */
 function readList(list: ParsedElement, parent: number | null, items: ItemCollector): void {
   for (const entry of elementsOf(list)) {
-    const [link] = nearest(entry, (each) => each.tagName === 'a' || isList(each)).filter(
+    const links = nearest(entry, (each) => each.tagName === 'a' || isList(each)).filter(
       (each) => !isList(each),
     );
+    // In broken markup, links that were left open go on without words.
+    const link = links.find((each) => textOf(each).trim() !== '' || nameOf(each) !== '') ?? links[0];
     const index = readEntry(entry, link, parent, items);
     for (const below of nearest(entry, isList)) {
       if (index !== null) readList(below, index, items);
@@ -53,7 +32,13 @@ function readList(list: ParsedElement, parent: number | null, items: ItemCollect
   }
 }
 
-const lineOf = (element: ParsedElement) => element.sourceCodeLocation?.startLine ?? 1;
+/** The name of a link without words: its own, or that of the picture in it (Accessible Name 1.2, 4.3.2). */
+function nameOf(link: ParsedElement): string {
+  const [picture] = nearest(link, ({ tagName }) => tagName === 'img' || tagName === 'svg');
+  const named = [attribute(link, 'aria-label'), attribute(link, 'title')];
+  const pictured = picture && [attribute(picture, 'alt'), attribute(picture, 'aria-label')];
+  return [...named, ...(pictured ?? [])].find((name) => name?.trim()) ?? '';
+}
 
 function readEntry(
   entry: ParsedElement,
@@ -63,7 +48,7 @@ function readEntry(
 ): number | null {
   return items.add({
     line: lineOf(link ?? entry),
-    label: textOf(link ?? entry).trim() || (link && attribute(link, 'aria-label')) || '',
+    label: textOf(link ?? entry).trim() || (link && nameOf(link)) || '',
     href: (link && attribute(link, 'href')) ?? '',
     parent,
     title: (link && attribute(link, 'title')) || null,
@@ -76,15 +61,19 @@ function readHtmlMenu(text: string): MenuReading {
   const document = parse(text, { sourceCodeLocationInfo: true });
   if (tooDeep(document)) return unreadable(`Its elements stand more than ${MOST_DEEP} deep in each other.`);
   const [nav] = nearest(document, (element) => element.tagName === 'nav');
-  const root: Parent = nav ?? document;
-  const [list] = nearest(root, isList);
+  const reading = readMenuIn(nav ?? document);
+  return reading.found.length + reading.problems.length === 0
+    ? unreadable('There is no list and no link in it.')
+    : reading;
+}
+
+/** Reads the first list in something as a menu; without one, its links. */
+export function readMenuIn(root: Parent): MenuReading {
+  const list = 'tagName' in root && isList(root) ? root : nearest(root, isList)[0];
   const items = new ItemCollector();
   if (list) readList(list, null, items);
   else for (const link of nearest(root, (each) => each.tagName === 'a')) readEntry(link, link, null, items);
-  const { found, problems } = items.reading;
-  return found.length + problems.length === 0
-    ? unreadable('There is no list and no link in it.')
-    : items.reading;
+  return items.reading;
 }
 
 function entryHtml({ label, href, title, newWindow, children }: WrittenItem): Element {

@@ -1,0 +1,26 @@
+import { readFileSync, statSync } from 'node:fs';
+import { megabytes, MOST_SITE_FILE } from '@/core/site/file-limits';
+import { CouldNot, type Surroundings } from './command';
+
+const reasons: Readonly<Record<string, string>> = {
+  ENOENT: 'there is no such file',
+  EISDIR: 'it is a folder',
+  EACCES: 'it may not be read',
+};
+
+/** The text of a file; throws with why it cannot be had. */
+export function textOnDisk({ pathOf }: Surroundings, typed: string): string {
+  const path = pathOf(typed);
+  try {
+    const { size } = statSync(path);
+    if (size > MOST_SITE_FILE)
+      throw new CouldNot(
+        `${typed} has ${megabytes(size)} MB; at most ${megabytes(MOST_SITE_FILE)} MB are read.`,
+      );
+    return readFileSync(path, 'utf8');
+  } catch (error) {
+    if (error instanceof CouldNot) throw error;
+    const { code = '', message } = error as NodeJS.ErrnoException;
+    throw new CouldNot(`${typed} cannot be read: ${reasons[code] ?? message}.`);
+  }
+}

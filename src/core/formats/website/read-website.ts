@@ -1,0 +1,314 @@
+import { parse } from 'parse5';
+import * as v from 'valibot';
+import { readTarget } from '../../menus/link-text';
+import { languageSchema } from '../../site/language';
+import {
+  attribute,
+  elementsOf,
+  isList,
+  lineOf,
+  MOST_DEEP,
+  nearest,
+  oneLine,
+  textOf,
+  tooDeep,
+  type Parent,
+  type ParsedElement,
+} from '../html-tree';
+import type { MenuReading } from '../menus/found-item';
+import { readMenuIn } from '../menus/html';
+import type { LineProblem } from '../reading';
+
+/** A menu that stands on a page, with the name that it has there: that of its landmark, or of the heading before it. */
+export interface FoundMenu {
+  name: string;
+  stands: 'header' | 'footer';
+  line: number;
+  reading: MenuReading;
+}
+
+/** Something that was understood, with the line that it stands in. */
+export interface Understood {
+  line: number;
+  words: string;
+}
+
+/** What the parts of a page that stand on every page of its site say. */
+export interface FoundWebsite {
+  name: string | null;
+  /** The languages that it says it is in, its own first. */
+  languages: string[];
+  logo: { source: string; alt: string } | null;
+  menus: FoundMenu[];
+  /** The lines of the address, numbers as they are dialled, and where to write to. */
+  address: string[];
+  telephone: string | null;
+  mail: string | null;
+  /** The line of the footer that says whose rights these are. */
+  rights: string | null;
+  understood: Understood[];
+  problems: LineProblem[];
+}
+
+/** A page that is refused whole says why in the place of all else. */
+export type WebsiteReading = { ok: true; found: FoundWebsite } | { ok: false; reason: string };
+
+/** The most letters of a page that are read. */
+const MOST_PAGE = 20 * 1024 * 1024;
+
+const tagged =
+  (...tags: string[]) =>
+  ({ tagName }: ParsedElement) =>
+    tags.includes(tagName);
+const hasRole = (element: ParsedElement, role: string) => attribute(element, 'role') === role;
+
+/** What of a page is its own: what stands in there is no header or footer of the site (HTML-AAM, "header" and "footer"). */
+const isContent = tagged('main', 'article', 'aside', 'section');
+
+/** Whether a class or the id of an element has one of these words in it. */
+const isNamed = (element: ParsedElement, words: RegExp) =>
+  [attribute(element, 'id'), attribute(element, 'class')].some((named) =>
+    (named ?? '').split(/[\s_-]+/).some((word) => words.test(word)),
+  );
+
+/** All elements that a test holds for, outside of what is the page’s own. */
+function outside(root: Parent, holds: (element: ParsedElement) => boolean): ParsedElement[] {
+  return nearest(root, (element) => isContent(element) || holds(element)).filter(
+    (element) => !isContent(element) && holds(element),
+  );
+}
+
+/** The landmark of a kind: by its element or its role, and where there is none, by how it is called. */
+function landmark(body: Parent, tag: string, role: string, called: RegExp): ParsedElement[] {
+  const marked = outside(body, (element) => element.tagName === tag || hasRole(element, role));
+  return marked.length > 0 ? marked : outside(body, (element) => isNamed(element, called)).slice(0, 1);
+}
+
+const isNav = (element: ParsedElement) => element.tagName === 'nav' || hasRole(element, 'navigation');
+const isHeading = tagged('h1', 'h2', 'h3', 'h4', 'h5', 'h6');
+const isCaption = (element: ParsedElement) =>
+  isHeading(element) || tagged('strong', 'b', 'summary', 'p')(element);
+
+/** A text that stands twice behind itself, as where it is said again for other widths, once. */
+function saidOnce(text: string): string {
+  const half = text.slice(0, text.length / 2);
+  return text.length % 2 === 0 && half === text.slice(text.length / 2) ? half : text;
+}
+
+/** The words of a heading or a short line, also of one that stands in something by itself; null where a thing is none. */
+function captionIn(element: ParsedElement): string | null {
+  const heading = isCaption(element)
+    ? element
+    : nearest(element, isList).length === 0
+      ? nearest(element, isHeading)[0]
+      : undefined;
+  const words = heading ? saidOnce(oneLine(textOf(heading))).slice(0, 60) : '';
+  return words === '' ? null : words;
+}
+
+/** What is said right before a list: where it stands, or around that as long as nothing else does. */
+function captionOf(list: ParsedElement): string {
+  for (let at: ParsedElement = list; at.parentNode && 'tagName' in at.parentNode; at = at.parentNode) {
+    const around: ParsedElement = at.parentNode;
+    const siblings = elementsOf(around);
+    const before = siblings[siblings.indexOf(at) - 1];
+    if (before) return captionIn(before) ?? '';
+    if (tagged('footer', 'body')(around)) return '';
+  }
+  return '';
+}
+
+const labelled = (element: ParsedElement) => oneLine(attribute(element, 'aria-label') ?? '').slice(0, 60);
+
+/** The menus of a header: its landmarks of navigation, and where it has none, its lists. */
+function headerMenus(headers: readonly ParsedElement[], body: Parent): FoundMenu[] {
+  const navs = headers.flatMap((header) => (isNav(header) ? [header] : nearest(header, isNav)));
+  const beside = outside(body, (element) => isNav(element) || element.tagName === 'footer').filter(isNav);
+  const all = [...new Set([...navs, ...beside])];
+  const roots = all.length > 0 ? all : headers.flatMap((header) => nearest(header, isList));
+  return roots.map((root, index) => ({
+    name: labelled(root) || (index === 0 ? 'Main' : `Menu ${index + 1}`),
+    stands: 'header',
+    line: lineOf(root),
+    reading: readMenuIn(root),
+  }));
+}
+
+/** The menus of a footer: each of its lists, by what is said before it; and where it has none, all of its links. */
+function footerMenus(footers: readonly ParsedElement[]): FoundMenu[] {
+  return footers.flatMap((footer) => {
+    const lists = nearest(footer, isList);
+    const roots = lists.length > 0 ? lists : [footer];
+    return roots.map((root): FoundMenu => {
+      const nav = nearest(footer, isNav).find((each) => nearest(each, (list) => list === root).length > 0);
+      return {
+        name: (root === footer ? '' : captionOf(root)) || (nav ? labelled(nav) : '') || 'Footer',
+        stands: 'footer',
+        line: lineOf(root),
+        reading: readMenuIn(root),
+      };
+    });
+  });
+}
+
+/** Menus that hold something, each once: pages say them again for other widths. */
+function eachOnce(menus: readonly FoundMenu[]): FoundMenu[] {
+  const said = menus.map(({ reading: { found } }) =>
+    JSON.stringify(found.map(({ label, target, parent }) => [label, target, parent])),
+  );
+  return menus.filter(
+    ({ reading }, index) => reading.found.length > 0 && said.indexOf(said[index]!) === index,
+  );
+}
+
+/** The picture that leads home, or else the first of the header. */
+function logoIn(headers: readonly ParsedElement[]): (FoundWebsite['logo'] & { line: number }) | null {
+  const pictures = headers.flatMap((header) => nearest(header, tagged('img')));
+  const home = headers
+    .flatMap((header) => nearest(header, tagged('a')))
+    .find((link) => ['/', './', 'index.html', '#'].includes(attribute(link, 'href') ?? ''));
+  const picture = (home && nearest(home, tagged('img'))[0]) ?? pictures[0];
+  if (!picture) return null;
+  return {
+    source: attribute(picture, 'src') ?? '',
+    alt: oneLine(attribute(picture, 'alt') ?? ''),
+    line: lineOf(picture),
+  };
+}
+
+/** The name of a site: as its pictures or its title have it, of which the last part is the site’s on most pages. */
+function siteName(root: Parent, logo: FoundWebsite['logo']): string | null {
+  const meta = nearest(root, tagged('meta')).find((each) => attribute(each, 'property') === 'og:site_name');
+  const [title] = nearest(root, tagged('title'));
+  const parts = title ? oneLine(textOf(title)).split(/\s+[|–—·•-]\s+/) : [];
+  const said = (meta && attribute(meta, 'content')) ?? parts.at(-1) ?? logo?.alt.replace(/\s*logo\s*/i, '');
+  return oneLine(said ?? '').slice(0, 60) || null;
+}
+
+function languagesOf(root: Parent): string[] {
+  const [html] = elementsOf(root);
+  const own = html && attribute(html, 'lang');
+  const others = nearest(root, tagged('link'))
+    .filter((link) => attribute(link, 'rel') === 'alternate')
+    .flatMap((link) => attribute(link, 'hreflang') ?? []);
+  const all = [own, ...others].filter((tag) => v.is(languageSchema, tag) && tag !== 'x-default') as string[];
+  // Tags differ by more than capitals (RFC 5646, 2.1.1).
+  return all.filter(
+    (tag, index) => all.findIndex((each) => each.toLowerCase() === tag.toLowerCase()) === index,
+  );
+}
+
+/** The first target of a kind among links. */
+function firstLink(roots: readonly ParsedElement[], kind: 'telephone' | 'email') {
+  for (const link of roots.flatMap((root) => nearest(root, tagged('a')))) {
+    const read = readTarget(attribute(link, 'href') ?? '');
+    if (!read.ok || read.target.named !== 'link' || read.target.link.to !== kind) continue;
+    const of = read.target.link;
+    return {
+      line: lineOf(link),
+      value: of.to === 'telephone' ? of.telephone : of.to === 'email' ? of.email : '',
+    };
+  }
+  return null;
+}
+
+/** The most letters of a line of an address. */
+const MOST_IN_ADDRESS = 100;
+
+/** The lines of an address, as breaks part them; what can be followed in it is told by itself. */
+function addressLines(element: ParsedElement): string[] {
+  const lines = [''];
+  const walk = (parent: Parent) => {
+    for (const node of parent.childNodes) {
+      const tag = 'tagName' in node ? node.tagName : '';
+      if (['br', 'p', 'div', 'li'].includes(tag)) lines.push('');
+      if (tag === '') lines[lines.length - 1] += textOf(node);
+      else if (!['a', 'script', 'style'].includes(tag) && 'childNodes' in node) walk(node);
+      if (['p', 'div', 'li'].includes(tag)) lines.push('');
+    }
+  };
+  walk(element);
+  return lines
+    .map(oneLine)
+    .filter((line) => line !== '' && line.length <= MOST_IN_ADDRESS)
+    .slice(0, 6);
+}
+
+/** The shortest element of a footer that says whose rights these are. */
+function rightsIn(footers: readonly ParsedElement[]): { line: number; words: string } | null {
+  const says = (element: ParsedElement) => /©|\bcopyright\b/i.test(textOf(element));
+  const narrowed = (element: ParsedElement): ParsedElement => {
+    const inner = elementsOf(element).find(says);
+    return inner ? narrowed(inner) : element;
+  };
+  const footer = footers.find(says);
+  if (!footer) return null;
+  const element = narrowed(footer);
+  return { line: lineOf(element), words: oneLine(textOf(element)).slice(0, 200) };
+}
+
+const counted = (count: number, one: string, many: string) =>
+  count === 1 ? `one ${one}` : `${count} ${many}`;
+
+/**
+ * Reads what the parts of a page say that stand on every page of its site, found by landmarks, lists and headings (HTML-AAM): its header,
+ * menus and footer. No address is fetched. What was understood is told line by line, and so is what was not.
+ */
+export function readWebsite(text: string): WebsiteReading {
+  if (text.length > MOST_PAGE) return { ok: false, reason: 'It has more than 20 MB.' };
+  if (!/<[a-z!]/i.test(text)) return { ok: false, reason: 'It is no HTML: there is no element in it.' };
+  const document = parse(text, { sourceCodeLocationInfo: true });
+  if (tooDeep(document))
+    return { ok: false, reason: `Its elements stand more than ${MOST_DEEP} deep in each other.` };
+  const [html] = elementsOf(document);
+  const body = elementsOf(html!).find(tagged('body', 'frameset'))!;
+  const problems: LineProblem[] = [];
+  if (body.tagName === 'frameset')
+    return { ok: false, reason: 'It is made of frames: read the page that is in the frame with the menu.' };
+  const headers = landmark(body, 'header', 'banner', /^(header|masthead|banner|topbar|top)$/i);
+  const footers = landmark(body, 'footer', 'contentinfo', /^(footer|colophon|bottom)$/i);
+  if (headers.length === 0) problems.push({ line: lineOf(body), reason: 'No header was found.' });
+  if (headers.length > 1)
+    problems.push({
+      line: lineOf(headers[1]!),
+      reason: `There are ${headers.length} headers: all were read.`,
+    });
+  if (footers.length === 0) problems.push({ line: lineOf(body), reason: 'No footer was found.' });
+  const all = [...headerMenus(headers, body), ...footerMenus(footers)];
+  problems.push(...all.flatMap(({ reading }) => reading.problems));
+  const menus = eachOnce(all);
+  for (const part of [...headers, ...footers])
+    for (const left of nearest(part, tagged('form', 'iframe', 'video', 'object')))
+      problems.push({ line: lineOf(left), reason: `A ${left.tagName} is not read.` });
+  const logo = logoIn(headers);
+  const [address] = [...headers, ...footers].flatMap((part) => nearest(part, tagged('address')));
+  const telephone = firstLink([...footers, ...headers], 'telephone');
+  const mail = firstLink([...footers, ...headers], 'email');
+  const rights = rightsIn(footers);
+  const understood: Understood[] = [
+    ...(logo ? [{ line: logo.line, words: `Logo “${logo.alt}”` }] : []),
+    ...menus.map(({ name, stands, line, reading }) => ({
+      line,
+      words: `Menu “${name}” of the ${stands}, ${counted(reading.found.length, 'item', 'items')}`,
+    })),
+    ...(address ? [{ line: lineOf(address), words: `Address: ${addressLines(address).join(', ')}` }] : []),
+    ...(telephone ? [{ line: telephone.line, words: `Telephone ${telephone.value}` }] : []),
+    ...(mail ? [{ line: mail.line, words: `E-mail ${mail.value}` }] : []),
+    ...(rights ? [{ line: rights.line, words: `Rights: ${rights.words}` }] : []),
+  ];
+  return {
+    ok: true,
+    found: {
+      name: siteName(document, logo),
+      languages: languagesOf(document),
+      logo: logo && { source: logo.source, alt: logo.alt },
+      menus,
+      address: address ? addressLines(address) : [],
+      telephone: telephone?.value ?? null,
+      mail: mail?.value ?? null,
+      rights: rights?.words ?? null,
+      understood: understood.toSorted((one, other) => one.line - other.line),
+      problems: problems.toSorted((one, other) => one.line - other.line),
+    },
+  };
+}
