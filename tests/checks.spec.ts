@@ -144,8 +144,6 @@ test('what else an edit moved is said beside the save mark, each with the way to
   await page.goto(`/sites/${id}/headers/h-main`);
   const sheet = page.getByRole('region', { name: 'Sheet' });
   await sheet.getByRole('button', { name: /^Above and below, Desktop/ }).waitFor();
-  // It is known how all stood before.
-  await page.waitForTimeout(6000);
   const view = page.frameLocator('iframe[title="Desktop view"]');
   await view.locator('.header .button').first().dblclick();
   const words = page.getByRole('textbox', { name: 'Label, typed in the view' });

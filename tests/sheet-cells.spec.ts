@@ -307,7 +307,8 @@ test('several cells are marked and set, copied, pasted and cleared at once, each
 });
 
 test('a colour is picked with the contrast of the texts that it has to do with', async ({ page }) => {
-  await page.getByRole('button', { name: 'Main bar', exact: true }).click();
+  // The bar below it lies over a picture, of which no single ratio tells.
+  await page.getByRole('button', { name: 'Notice bar', exact: true }).click();
   await openCell(page, 'Ink', 'Desktop');
   const options = page.locator('.ant-select-item-option');
   const ratio = async (name: string) =>
@@ -317,7 +318,7 @@ test('a colour is picked with the contrast of the texts that it has to do with',
         .first()
         .textContent())!.match(/([\d.]+)$/)![1],
     );
-  expect(await ratio('Ground')).toBeLessThan(1.5);
-  expect(await ratio('Ink')).toBeGreaterThan(7);
+  expect(await ratio('Ground')).toBeGreaterThan(7);
+  expect(await ratio('Ink')).toBeLessThan(2);
   await expect(options.getByTitle(/Contrast [\d.]+ : 1, too little to be read/).first()).toBeAttached();
 });

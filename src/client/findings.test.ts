@@ -68,3 +68,16 @@ test('who comes back to the state that is looked at waits for that alone', () =>
   expect(asked).toHaveLength(1);
   expect(checks.found()?.site).toBe(site);
 });
+
+test('where a site is edited before it is first looked over, it goes with how it was opened', () => {
+  const { asked, answer, checks } = slowWorker();
+  const site = sampleSite();
+  checks.opens(site);
+  const edited = { ...site, name: 'Other' };
+  checks.opens(edited);
+  checks.look(edited);
+  expect(asked[0]!.question.opened).toBe(site);
+  answer(0);
+  checks.look({ ...edited, name: 'Third' });
+  expect(asked[1]!.question.opened).toBeUndefined();
+});

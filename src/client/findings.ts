@@ -35,6 +35,7 @@ export function siteChecks(ask: AskChecks = askWorker as AskChecks) {
   let busy = false;
   let waiting: Site | null = null;
   let found: Findings | null = null;
+  let opened: Site | null = null;
   const listeners = new Set<() => void>();
 
   const send = (site: Site): void => {
@@ -42,7 +43,8 @@ export function siteChecks(ask: AskChecks = askWorker as AskChecks) {
     number += 1;
     const change = changeBetween(sent as Record<string, unknown>, { ...site });
     sent = site;
-    ask({ number, change }, (answer) => {
+    const edited = found?.site.id !== site.id && opened?.id === site.id && opened !== site;
+    ask({ number, change, ...(edited ? { opened: opened! } : {}) }, (answer) => {
       busy = false;
       found =
         'findings' in answer
@@ -60,6 +62,10 @@ export function siteChecks(ask: AskChecks = askWorker as AskChecks) {
       if (busy) waiting = sent === site ? null : site;
       else if (found?.site !== site || (again && found.failed !== null)) send(site);
     },
+    /** Remembers a site as it was opened, so that what its first edits move can be told. */
+    opens(site: Site): void {
+      if (opened?.id !== site.id) opened = site;
+    },
     found: (): Findings | null => found,
     subscribe(listener: () => void): () => void {
       listeners.add(listener);
@@ -73,6 +79,8 @@ const checksHere = () => (shared ??= siteChecks());
 
 /** How long nothing has to be edited before a site is looked over while one works elsewhere, in ms. */
 export const QUIET = 1500;
+/** The same before it is looked over for the first time: what was opened just now has more to do. */
+const FIRST = 5000;
 
 /** Looks once more at what could not be looked at. */
 export const lookAgain = (site: Site): void => checksHere().look(site, true);
@@ -84,10 +92,12 @@ export function useFindings(site: Site, quiet: number): (Omit<Findings, 'site'> 
     () => checksHere().found(),
     () => null,
   );
+  const first = found?.site.id !== site.id;
   useEffect(() => {
-    const timer = setTimeout(() => checksHere().look(site), quiet);
+    checksHere().opens(site);
+    const timer = setTimeout(() => checksHere().look(site), first && quiet > 0 ? FIRST : quiet);
     return () => clearTimeout(timer);
-  }, [site, quiet]);
+  }, [site, quiet, first]);
   if (found === null || found.site.id !== site.id) return null;
   const { all, moved, failed } = found;
   return { all, moved, failed, stale: found.site !== site };

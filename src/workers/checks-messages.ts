@@ -7,6 +7,8 @@ import type { DocumentChange } from './document-change';
 export interface ChecksQuestion {
   number: number;
   change: DocumentChange;
+  /** The site as it was opened, where it was edited before it is looked over for the first time. */
+  opened?: Site;
 }
 
 /** What else it is asked: what moved between two states of a site, whatever it looked over last. */

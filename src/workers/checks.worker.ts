@@ -39,8 +39,9 @@ function tellMoved({ number, before, after }: MovedQuestion): void {
     .then((told) => postMessage({ number, ...told } satisfies MovedAnswer));
 }
 
-function lookOver({ number, change }: ChecksQuestion): void {
+function lookOver({ number, change, opened }: ChecksQuestion): void {
   site = changed(site, change);
+  if (opened) looked = { site: opened, said: JSON.stringify(opened), moved: null };
   const asked = site;
   void measured((advances) => askForTexts({ site: asked, advances }))
     .then(() =>
