@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyEdits } from '../edit/apply';
 import { evenLetters } from '../fit/even-letters.test-data';
+import { newSite } from '../site/defaults';
 import { countedIds } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
@@ -94,6 +95,12 @@ test.each(startersOf.headers.map((starter) => ({ name: starter.name, starter }))
     }
   },
 );
+
+test('a site that was begun just now is looked over as any other', () => {
+  const all = found(newSite('New', countedIds()));
+  expect(all.filter(({ check }) => check === 'weight')).toEqual([]);
+  expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
+});
 
 test('what is accepted is told all the same, under the same key, and can be looked at again', () => {
   const site = tidy();

@@ -67,3 +67,6 @@ export function contrastGrade(ratio: number): 'text' | 'large' | 'none' {
   if (ratio >= 4.5) return 'text';
   return ratio >= 3 ? 'large' : 'none';
 }
+
+/** A ratio as it is told: never more than it is. */
+export const ratioText = (ratio: number): string => `${(Math.floor(ratio * 100) / 100).toFixed(2)} : 1`;

@@ -30,6 +30,9 @@ export function plainNumber(value: number): string {
   return String(Number(value.toFixed(4)));
 }
 
+/** A length that was worked out, as it is told: in tenths of a px. */
+export const tenthsText = (length: number): string => plainNumber(Math.round(length * 10) / 10);
+
 /** A length in CSS `px`; zero stands without a unit. */
 export function px(length: number): string {
   return length === 0 ? '0' : `${plainNumber(length)}px`;

@@ -40,6 +40,8 @@ export function barAsSeen(
       ...own,
       ground: own.ground === 'none' ? values.ground : own.ground,
       ink: own.ink === 'none' ? values.ink : own.ink,
+      // Colours follow a ground of the bar’s own only.
+      set: own.ground !== 'none' && own.set,
     };
   const over = kind === 'headers' && values.lies === 'over' && values.stands === 'top' && phase === 'top';
   const opaque = over && srgb(seenColour(site, own.ground as Id)).alpha === 1;

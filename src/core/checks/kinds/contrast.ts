@@ -1,4 +1,4 @@
-import { contrastGrade } from '../../colour/contrast';
+import { contrastGrade, ratioText } from '../../colour/contrast';
 import type { AssemblyPlace } from '../../edit/place';
 import { placeName } from '../../edit/place-name';
 import { pieceKind } from '../../pieces';
@@ -17,7 +17,6 @@ import { pieceAt } from '../standing';
 /** The least contrast of what tells where a field is (WCAG 2.2, 1.4.11). */
 const CONTROL = 3;
 
-const ratioText = (ratio: number) => `${(Math.floor(ratio * 100) / 100).toFixed(2)} : 1`;
 const seenAt = ({ band, phase }: LeastContrast) => ({ band, phase });
 
 interface Part {

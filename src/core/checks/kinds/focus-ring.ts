@@ -1,3 +1,4 @@
+import { ratioText } from '../../colour/contrast';
 import { leastRing } from '../../resolve/focus-ring';
 import { found, type Check } from '../check';
 
@@ -10,7 +11,7 @@ export const focusRing: Check = {
   find({ site }) {
     const ratio = leastRing(site);
     if (ratio >= 3) return [];
-    const said = `${ratio.toFixed(2)} : 1`;
+    const said = ratioText(ratio);
     return [
       found({
         lead: { to: 'place', place: { on: 'brand' } },

@@ -1,4 +1,4 @@
-import { contrast, contrastGrade, over, srgb, type Srgb } from '../../colour/contrast';
+import { contrast, contrastGrade, over, ratioText, srgb, type Srgb } from '../../colour/contrast';
 import { scrimAlphas } from '../../colour/picture-contrast';
 import { barsOverPicture, type OverPicture } from '../../fit/over-picture';
 import { usually } from '../../fit/heights';
@@ -35,7 +35,7 @@ export const overPictures: Check = {
         const worst = standing.reduce((low, each) => (promised(each) < promised(low) ? each : low), first);
         const ratio = promised(worst);
         if (contrastGrade(ratio) === 'text') return [];
-        const said = `${(Math.floor(ratio * 100) / 100).toFixed(2)} : 1`;
+        const said = ratioText(ratio);
         return [
           found({
             lead: { to: 'place', place: { on: 'bar', ...at, bar } },

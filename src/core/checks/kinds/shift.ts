@@ -2,7 +2,7 @@ import { resolveAssembly } from '../../resolve/assembly';
 import { barHeights, usually } from '../../fit/heights';
 import { heldScreens } from '../../fit/screens';
 import { stageAt, wayDown } from '../../fit/way-down';
-import { plainNumber } from '../../lengths/length';
+import { tenthsText } from '../../lengths/length';
 import { found, ofAssemblies, type Check } from '../check';
 
 /** A shift that is felt, as a part of the height of the window (Layout Instability, “layout shift score”; good is up to this). */
@@ -36,7 +36,7 @@ export const shift: Check = {
     });
     const worst = jumps.reduce((most, each) => (each.share > most.share ? each : most));
     if (worst.by <= UNSEEN) return [];
-    const by = `${plainNumber(Math.round(worst.by * 10) / 10)} px`;
+    const by = `${tenthsText(worst.by)} px`;
     return [
       found({
         lead: { to: 'place', place: { on: 'assembly', ...at } },

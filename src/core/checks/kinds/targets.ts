@@ -5,7 +5,7 @@ import { inPhases } from '../../fit/in-phases';
 import { crowded, LEAST_TARGET, targetGroups, type PlacedTarget } from '../../fit/targets';
 import { stageAt, wayDown } from '../../fit/way-down';
 import { sameItems } from '../../ids/same-items';
-import { plainNumber } from '../../lengths/length';
+import { tenthsText } from '../../lengths/length';
 import type { Phase } from '../../properties/phases';
 import { TARGET } from '../../properties/target';
 import { resolveAssembly } from '../../resolve/assembly';
@@ -26,7 +26,7 @@ interface Seen {
 }
 
 const least = ({ width, height }: PlacedTarget) => Math.min(width, height);
-const px = (length: number) => `${plainNumber(Math.round(length * 10) / 10)} px`;
+const px = (length: number) => `${tenthsText(length)} px`;
 
 /** All targets of an assembly where each band is narrowest, in every phase. */
 function everyTarget({ site, advances, at, assembly }: CheckedAssembly): Seen[] {

@@ -1,6 +1,6 @@
 import { bandRange, NARROWEST } from '../../bands/band';
 import { lengthAt, type Length } from '../../lengths/formula';
-import { plainNumber } from '../../lengths/length';
+import { tenthsText } from '../../lengths/length';
 import { pieceStyle } from '../../text/text-width';
 import { found, ofAssemblies, type Check } from '../check';
 import { pieceAt, shownPieces } from '../standing';
@@ -30,8 +30,8 @@ export const textSize: Check = {
             lead: { to: 'cell', place, property: 'textSize', cell: band },
             at: pieceAt(site, at, piece.id),
             seen: { band, width },
-            words: `On the ${name} its text is ${plainNumber(Math.round(px * 10) / 10)} px at ${width} px.`,
-            measure: `${plainNumber(Math.round(px * 10) / 10)} px`,
+            words: `On the ${name} its text is ${tenthsText(px)} px at ${width} px.`,
+            measure: `${tenthsText(px)} px`,
             limit: `${LEAST} px`,
             repair: {
               label: `Set it in ${LEAST} px there`,

@@ -5,7 +5,7 @@ import { useEdit, useSite } from '@/client/open-site-context';
 import { findPlace } from '@/core/edit/place';
 import { cellName } from '@/core/edit/place-name';
 import type { Dimension } from '@/core/pointing/dimensions';
-import { plainNumber } from '@/core/lengths/length';
+import { tenthsText } from '@/core/lengths/length';
 import type { Edge } from '@/core/pointing/edges';
 import type { FrameLine } from '@/ui/preview/preview-frame';
 import styles from './pointing.module.css';
@@ -197,7 +197,7 @@ export function DimensionLine({
         <input
           className={`figures ${styles.typed}`}
           aria-label={`${label}, ${view}, in px`}
-          defaultValue={plainNumber(Math.round(px * 10) / 10)}
+          defaultValue={tenthsText(px)}
           autoFocus
           onFocus={(event) => {
             onHeld(true);
@@ -223,7 +223,7 @@ export function DimensionLine({
           aria-valuenow={px}
           aria-valuemin={least}
           aria-valuemax={most}
-          aria-valuetext={`${plainNumber(Math.round(px * 10) / 10)} px${miss ? `, ${miss.long}` : ''}`}
+          aria-valuetext={`${tenthsText(px)} px${miss ? `, ${miss.long}` : ''}`}
           aria-disabled={fixed !== null}
           title={fixed ?? `${label}: drag, arrow keys, or Enter to type it`}
           onPointerDown={down}
@@ -244,7 +244,7 @@ export function DimensionLine({
         >
           <span className={`figures ${styles.px} ${figured ? '' : styles.unfigured}`}>
             {limit !== null && limits[limit]}
-            {plainNumber(Math.round(px * 10) / 10)}
+            {tenthsText(px)}
             {miss && ` · ${miss.short}`}
           </span>
         </span>

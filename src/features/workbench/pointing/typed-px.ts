@@ -1,4 +1,4 @@
-import { plainNumber } from '@/core/lengths/length';
+import { tenthsText } from '@/core/lengths/length';
 import { nearest, type Edge } from '@/core/pointing/edges';
 
 /** The length that was typed, in CSS px, with or without its unit; a sentence where it is none. */
@@ -36,7 +36,7 @@ export function missText(
   if (!miss) return null;
   const what = `the ${miss.edge.at} of ${miss.edge.of}`;
   if (Math.abs(miss.by) <= IN_LINE) return { short: 'in line', long: `in line with ${what}` };
-  const by = plainNumber(Math.round(Math.abs(miss.by) * 10) / 10);
+  const by = tenthsText(Math.abs(miss.by));
   return { short: `${by} off`, long: `${by} px ${miss.by * toward > 0 ? 'past' : 'before'} ${what}` };
 }
 
