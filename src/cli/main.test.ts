@@ -6,6 +6,7 @@ import {
   readdirSync,
   readFileSync,
   rmSync,
+  statSync,
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -115,11 +116,15 @@ test('what is rendered is what is handed over, byte for byte, and takes the plac
   const files = await measuringWith(noBytes)((advances) => renderFiles(site, runtimeScripts(site), advances));
   for (const file of files)
     expect(readFileSync(path.join(folder, 'out', file.path)).equals(fileBytes(noBytes, file))).toBe(true);
+  // Others read it as they read any folder that is made.
+  mkdirSync(path.join(folder, 'any'));
+  expect(statSync(path.join(folder, 'out')).mode).toBe(statSync(path.join(folder, 'any')).mode);
   const again = await run('render', 'site.json', 'out');
   expect([again.code, again.err]).toEqual([2, expect.stringContaining('is not empty')]);
   writeFileSync(path.join(folder, 'out', 'left-over.txt'), 'x');
   expect((await run('render', 'site.json', 'out', '--replace')).code).toBe(0);
   expect(existsSync(path.join(folder, 'out', 'left-over.txt'))).toBe(false);
+  expect(readdirSync(folder).sort()).toEqual(['any', 'out', 'site.json']);
 });
 
 test('a folder that holds something else is not replaced, and nothing is half-written', async () => {

@@ -1,4 +1,13 @@
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { STYLESHEET } from '@/core/render/page/page';
 import { CouldNot } from './command';
@@ -33,6 +42,15 @@ export function writeWhole(to: string, typed: string, text: string): void {
   }
 }
 
+/** Puts a folder in the place of another, which stays until then. */
+function takePlace(half: string, to: string): void {
+  if (!existsSync(to)) return renameSync(half, to);
+  const before = mkdtempSync(`${to}-`);
+  renameSync(to, path.join(before, 'before'));
+  renameSync(half, to);
+  rmSync(before, { recursive: true, force: true });
+}
+
 /** What every site is handed over with: a folder that holds it was written by this, and may be written anew. */
 const MARK = STYLESHEET;
 
@@ -63,8 +81,9 @@ export function writeFolder(
         writeFileSync(at, bytes);
         count += 1;
       }
-      rmSync(to, { recursive: true, force: true });
-      renameSync(half, to);
+      // A temporary folder is its owner’s alone; what is handed over is read by others.
+      chmodSync(half, 0o777 & ~process.umask());
+      takePlace(half, to);
       return count;
     } catch (error) {
       rmSync(half, { recursive: true, force: true });
