@@ -1,3 +1,4 @@
+import { EVERYWHERE } from '../../bands/follow';
 import { inLanguage } from '../../resolve/in-language';
 import { resolveAssembly, settledPieces } from '../../resolve/assembly';
 import { menuName } from '../../menus/entries';
@@ -41,7 +42,7 @@ export const landmarks: Check = {
                   to: 'cell',
                   place: { on: 'piece', ...at, piece },
                   property: landmark.name,
-                  cell: language,
+                  cell: language === site.languages[0] ? EVERYWHERE : language,
                 },
                 at: pieceAt(site, at, piece),
                 seen: { language },

@@ -41,7 +41,7 @@ export const overPictures: Check = {
             lead: { to: 'place', place: { on: 'bar', ...at, bar } },
             at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
             seen: { band: worst.band, phase: 'top' },
-            words: `Over a picture nothing promises more than ${said}: how its texts stand out is up to each picture. “Scrolling” shows it over four of them, and the least scrim.`,
+            words: `Over a picture nothing promises more than ${said}: how its texts stand out is up to each picture. In the sheet, “by scroll” shows it over four of them, and the least scrim.`,
             measure: said,
             limit: '4.5 : 1',
           }),
