@@ -166,3 +166,17 @@ test('what else an edit moved is said beside the save mark, each with the way to
   await page.keyboard.press('Enter');
   await expect(status).toBeVisible();
 });
+
+test('a finding about a language leads to its column, one about a rule to the rules', async ({ page }) => {
+  await page.goto('/sites/hollin-sound/checks');
+  const choose = async (name: RegExp) => {
+    await findings(page).getByRole('button', { name }).first().click();
+    await detail(page).getByRole('link', { name: 'Go where it is changed' }).click();
+  };
+  await choose(/In Deutsch readers hear/);
+  const sheet = page.getByRole('region', { name: 'Sheet' });
+  await expect(sheet.locator('[data-cell]:focus')).toHaveAccessibleName(/^Said to readers as, Deutsch/);
+  await page.getByRole('link', { name: 'Checks' }).click();
+  await choose(/“Strong wind on Thursday…” breaks its line/);
+  await expect(sheet.getByRole('radio', { name: 'by fit' })).toBeChecked();
+});

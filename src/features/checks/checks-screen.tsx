@@ -49,6 +49,11 @@ export function ChecksScreen({ finding }: { finding: string | null }) {
   const open = all.filter(({ key, check }) => !(key in accepted) && (only === null || check === only));
   const left = all.filter(({ key, check }) => key in accepted && (only === null || check === only));
   const shown = all.find(({ key }) => key === current) ?? open[0] ?? null;
+  // Those that found something come first.
+  const choices = checks
+    .map(({ id, label }) => ({ id, label, count: all.filter(({ check }) => check === id).length }))
+    .toSorted((one, other) => Number(other.count > 0) - Number(one.count > 0))
+    .map(({ id, label, count }) => ({ value: id, label: `${label} (${count})` }));
   const name = slug(site.name, 'site');
   const groups = (Object.keys(harms) as Harm[])
     .map((harm) => ({ harm, findings: open.filter((finding) => finding.harm === harm) }))
@@ -75,10 +80,7 @@ export function ChecksScreen({ finding }: { finding: string | null }) {
               aria-label="Which check"
               popupMatchSelectWidth={false}
               value={only}
-              options={checks.map(({ id, label }) => ({
-                value: id,
-                label: `${label} (${all.filter(({ check }) => check === id).length})`,
-              }))}
+              options={choices}
               onChange={(value: string | undefined) => setOnly(value ?? null)}
             />
             {all.length > 0 && (

@@ -118,7 +118,7 @@ export function SheetPanel({
   const site = useSite();
   const place = places[0]!;
   const { actions, inputs } = useSheetActions(places);
-  const [wanted, setWanted] = useState<PanelAxis>('width');
+  const [wanted, setWanted] = useState<PanelAxis>(sought?.axis ?? 'width');
   const [found, setFound] = useState(sought);
   if (found !== sought) {
     setFound(sought);
