@@ -4,11 +4,11 @@ import { check } from './commands/check';
 import { diff } from './commands/diff';
 import { fit } from './commands/fit';
 import { read } from './commands/read';
-import { render } from './commands/render';
+import { parts, react, render } from './commands/folders';
 import { upgrade } from './commands/upgrade';
 import { COULD_NOT, CouldNot, FOUND_NOTHING, type Surroundings, type Work } from './command';
 
-const commands = [check, fit, render, diff, upgrade, read];
+const commands = [check, fit, render, react, parts, diff, upgrade, read];
 
 /** What a run says, to whom. */
 export interface Streams {

@@ -9,7 +9,6 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
-import { STYLESHEET } from '@/core/render/page/page';
 import { CouldNot } from './command';
 
 const reasons: Readonly<Record<string, string>> = {
@@ -51,25 +50,29 @@ function takePlace(half: string, to: string): void {
   rmSync(before, { recursive: true, force: true });
 }
 
-/** What every site is handed over with: a folder that holds it was written by this, and may be written anew. */
-const MARK = STYLESHEET;
+/** A folder that is to be written: where, as it was typed, and whether one that holds `mark` is replaced. */
+interface Target {
+  at: string;
+  typed: string;
+  /** A file that only a folder holds that was written before. */
+  mark: string;
+  replace: boolean;
+}
 
 /**
  * Writes a folder whole, of files by their paths in it: it is there when all of them are. One that is there already has to be empty; where
  * it is said to be replaced, it may hold a site that was written before, and nothing else.
  */
 export function writeFolder(
-  to: string,
-  typed: string,
+  { at: to, typed, mark, replace }: Target,
   files: Iterable<readonly [path: string, bytes: Uint8Array]>,
-  replace: boolean,
 ): number {
   const held = existsSync(to) ? heldBy(to, typed) : [];
   if (held.length > 0 && !replace)
     throw new CouldNot(
       `${typed} is not empty. Name another folder, or replace the site in it with --replace.`,
     );
-  if (held.length > 0 && !held.includes(MARK))
+  if (held.length > 0 && !existsSync(path.join(to, mark)))
     throw new CouldNot(`${typed} holds no site that was written before, so it is not replaced.`);
   try {
     const half = mkdtempSync(`${to}-`);

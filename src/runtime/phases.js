@@ -79,5 +79,5 @@
       });
   };
   watchHeader();
-  new MutationObserver(watchHeader).observe(document.body, { childList: true });
+  new MutationObserver(watchHeader).observe(document.body, { childList: true, subtree: true });
 })();

@@ -113,10 +113,19 @@ export function assetFiles(site: Site, advances = unmeasured, shown: Shown = pla
   ];
 }
 
+/** The files of text of the site that are rendered: all of them, or those at some paths. */
+export function textFiles(
+  site: Site,
+  scripts: Scripts,
+  advances: Advances,
+  paths?: readonly string[],
+): { path: string; text: string }[] {
+  return plannedFiles(site, scripts)
+    .filter(({ path }) => !paths || paths.includes(path))
+    .map(({ path, pieces }) => ({ path, text: pieces(advances).join('') }));
+}
+
 /** Every file of the site. */
 export function renderFiles(site: Site, scripts: Scripts, advances = unmeasured): SiteFile[] {
-  return [
-    ...plannedFiles(site, scripts).map(({ path, pieces }) => ({ path, text: pieces(advances).join('') })),
-    ...assetFiles(site, advances),
-  ];
+  return [...textFiles(site, scripts, advances), ...assetFiles(site, advances)];
 }

@@ -1,22 +1,14 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { askForTexts, checkSite } from '@/core/checks/check-site';
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { startersOf } from '@/core/starters';
 import { startAssembly } from '@/core/starters/starter';
-import { lookHere } from '../bytes/look';
-import { openDatabase } from '../db/open';
-import { loadSite } from '../sites/store';
 import { measured } from '../text/measured';
-import { seedDemo } from './seed';
+import { seededDemo } from './demo-sites.test-data';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-checks-')));
-await seedDemo(db, lookHere, new Date(0));
-const demo = (id: string): Site => loadSite(db, id)!.site;
+const { db, demo } = await seededDemo();
 
 /** What harms visitors of a site, in words. */
 const harming = async (site: Site) => {

@@ -1,7 +1,4 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { surveyFit } from '@/core/fit/survey';
 import { ROOT_TEXT_PX } from '@/core/lengths/length';
 import { countedIds } from '@/core/site/sample.test-data';
@@ -9,15 +6,10 @@ import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { footerStarters } from '@/core/starters/footers';
 import { startAssembly } from '@/core/starters/starter';
-import { lookHere } from '../bytes/look';
-import { openDatabase } from '../db/open';
-import { loadSite } from '../sites/store';
 import { measured } from '../text/measured';
-import { seedDemo } from './seed';
+import { seededDemo } from './demo-sites.test-data';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-footers-')));
-await seedDemo(db, lookHere, new Date(0));
-const demo = (id: string): Site => loadSite(db, id)!.site;
+const { db, demo } = await seededDemo();
 
 /** Where bars of a footer stick out at some width of the window, in some language; lines may break, since footers do by design. */
 async function stickingOut(site: Site, footer: Assembly): Promise<string[]> {

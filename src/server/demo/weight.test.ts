@@ -1,43 +1,21 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import { evenLetters } from '@/core/fit/even-letters.test-data';
 import { renderFiles } from '@/core/render/files';
 import { noScripts } from '@/core/render/scripts.test-data';
-import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';
-import { startHeader } from '@/core/starters/starter';
-import { lookHere } from '../bytes/look';
-import { openDatabase } from '../db/open';
 import { runtimeScripts } from '../handover/sources';
-import { loadSite } from '../sites/store';
-import { seedDemo } from './seed';
+import { seededDemo, withStarter } from './demo-sites.test-data';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-weight-')));
-await seedDemo(db, lookHere, new Date(0));
-const demo = (id: string) => loadSite(db, id)!.site;
-
-/** The demo with a header that was made of a starter on its pages. */
-function withStarter(id: string): Site {
-  const site = demo('hollin-sound');
-  const starter = starters.find((each) => each.id === id)!;
-  const { header, menus } = startHeader(site, starter, id, countedIds());
-  const added = Object.fromEntries(menus.map((menu) => [menu.id, menu]));
-  return {
-    ...site,
-    menus: { ...site.menus, ...added },
-    headers: { ...site.headers, [header.id]: header },
-    placing: { ...site.placing, header: header.id, rules: [] },
-  };
-}
+const { demo } = await seededDemo();
 
 const sites: Record<string, () => Site> = {
   'hollin-sound': () => demo('hollin-sound'),
   'orrery-house': () => demo('orrery-house'),
-  ...Object.fromEntries(starters.map(({ id }) => [id, () => withStarter(id)])),
+  ...Object.fromEntries(
+    starters.map((starter) => [starter.id, () => withStarter(demo('hollin-sound'), 'headers', starter)]),
+  ),
 };
 
 const KB = 1024;

@@ -1,21 +1,14 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { assetFiles } from '@/core/render/files';
 import type { Site } from '@/core/site/site';
-import { lookHere } from '../bytes/look';
-import { openDatabase } from '../db/open';
-import { seedDemo } from '../demo/seed';
-import { loadSite } from '../sites/store';
 import { renderedFile } from './rendered';
+import { seededDemo } from '../demo/demo-sites.test-data';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-rendered-')));
-await seedDemo(db, lookHere, new Date(0));
+const { db, demo } = await seededDemo();
 
 /** The demo with a header that stands on no page, and that is set in a family of its own. */
 function withOtherFamily(): Site {
-  const { site } = loadSite(db, 'hollin-sound')!;
+  const site = demo('hollin-sound');
   const nav = site.brand.typeStyles['type-nav']!;
   const other = {
     ...nav,
@@ -49,7 +42,7 @@ test('fonts of a header that stands on no page are there for a view of it, and a
 });
 
 test('the script of notices is there for views, also where the notice stands on no page, and is not handed over without one', async () => {
-  const { site } = loadSite(db, 'hollin-sound')!;
+  const site = demo('hollin-sound');
   expect(await renderedFile(db, site, 'notices.js')).toBeNull();
   const forViews = await renderedFile(db, site, 'notices.js', { ofViews: true });
   expect(forViews).toMatchObject({ text: expect.stringContaining('data-notice') });

@@ -1,16 +1,10 @@
 import { expect, test } from '@jest/globals';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { lookHere } from '../bytes/look';
-import { openDatabase } from '../db/open';
-import { seedDemo } from '../demo/seed';
 import { guardProblem } from '../guard';
 import { serveAt } from './serve';
 import { keyedSite } from './site-address';
+import { seededDemo } from '../demo/demo-sites.test-data';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-serve-')));
-await seedDemo(db, lookHere, new Date(0));
+const { db } = await seededDemo();
 const part = keyedSite('hollin-sound');
 
 const asked = (url: string) => new Request(url, { headers: { host: '127.0.0.1:4300' } });

@@ -19,6 +19,12 @@ export interface FolderMenu {
   opening: readonly Link[];
 }
 
+/** What stands before the path of a file of the site where it is named, not led to: no link that is typed begins so. */
+export const NAMED = 'site:';
+
+/** A folder from which files of the site are named by their paths, whatever page names them. */
+export const namedFolder = (): Folder => newFolder((to) => `${NAMED}${to}`);
+
 /** The most folders of a site that are kept at hand: pages mostly come one folder after another. */
 const MOST_FOLDERS = 6;
 

@@ -171,21 +171,21 @@ export interface PageParts {
   icons: Node;
 }
 
-/** The parts of a page in a language of the site. */
+/** The parts of a page in a language of the site; `folder` is what it is linked from, that of its own file where none is given. */
 export function pageParts(
   site: Site,
   page: Page,
   placed?: OnPage,
   language = site.languages[0]!,
   advances = unmeasured,
+  folder = folderOf(site, pageFile(page.path, languageFolder(site, language)), language),
 ): PageParts {
   const on = placed ?? placedOnPage(site, page, language);
-  const file = pageFile(page.path, languageFolder(site, language));
   const state: PageState = {
     site,
     page,
     language,
-    folder: folderOf(site, file, language),
+    folder,
     names: settleNames(site),
     advances,
     landmarks: new Set(),

@@ -1,0 +1,85 @@
+import { el, writeHtml, type Attributes, type AttributeValue, type Node } from '../../markup/html';
+import type { Merged, MergedElement, Some, Varying } from '../merged/merge';
+import { namedFile } from '../merged/merged-site';
+import { namer, slug } from '../names';
+
+/** A place in HTML, as it is written. */
+export const place = (name: string) => `{{${name}}}`;
+
+/** The place of the way from a page to the root of the site. */
+export const ROOT = 'root';
+
+/** What stands in each place, by the number of the page. */
+export type Places = ReadonlyMap<string, ReadonlyMap<number, string>>;
+
+/** The text of nodes in the first of the circumstances in which they are there. */
+const firstText = (nodes: Merged): string =>
+  nodes.map(({ value }) => ('text' in value ? value.text[0]!.value : firstText(value.children))).join(' ');
+
+/** What places are called by what stands there. */
+const shortNames: Readonly<Record<string, string>> = { 'aria-current': 'current', 'aria-expanded': 'open' };
+
+/** Makes HTML in which places are left for what differs from page to page; `rootOf` is the way from a page to the root of the site. */
+export function placing(rootOf: (index: number) => string) {
+  const unique = namer(new Set([ROOT]));
+  const named = new Map<string, string>();
+  const places = new Map<string, Map<number, string>>();
+
+  /** The place for something that differs; what is the same on every page has the same one. */
+  function placeOf(wanted: string, said: Varying<string>): string {
+    const key = JSON.stringify(said);
+    const name = named.get(key) ?? unique(wanted);
+    named.set(key, name);
+    places.set(name, new Map(said.flatMap(({ value, in: some }) => some.map((index) => [index, value]))));
+    return place(name);
+  }
+
+  /** A value as it is written on one page. */
+  const valueOn = (value: AttributeValue, index: number) => {
+    const file = namedFile(value);
+    return file === null ? value : rootOf(index) + file;
+  };
+
+  /** An attribute as it is written on one page. */
+  const attributeOn = (name: string, value: AttributeValue, index: number) =>
+    writeHtml(el('a', { [name]: valueOn(value, index) }))
+      .slice('<a'.length, -'></a>\n'.length)
+      .trim();
+
+  function attributesOf({ attributes, children }: MergedElement): Attributes {
+    const label = slug(firstText(children), 'here');
+    return Object.fromEntries(
+      Object.entries(attributes).map(([name, cases]): [string, AttributeValue] => {
+        const [only] = cases;
+        if (cases.length === 1) {
+          const file = namedFile(only!.value);
+          return [name, file === null ? only!.value : place(ROOT) + file];
+        }
+        const said = cases.flatMap(({ value, in: some }) =>
+          some.map((index) => ({ value: attributeOn(name, value, index), in: [index] })),
+        );
+        return [placeOf(`${shortNames[name] ?? name}-${label}`, said), true];
+      }),
+    );
+  }
+
+  /** Nodes with their places; `within` are the pages on which what they stand in is there. */
+  function nodesOf(nodes: Merged, within: Some): Node[] {
+    return nodes.map(({ value, in: some }) => {
+      if ('text' in value) {
+        const [only] = value.text;
+        const written = value.text.map((each) => ({ ...each, value: writeHtml(each.value).trim() }));
+        return value.text.length === 1 ? only!.value : placeOf(slug(only!.value, 'text'), written);
+      }
+      const element = el(value.tag, attributesOf(value), ...nodesOf(value.children, some));
+      if (some.length === within.length) return element;
+      const said = [
+        { value: writeHtml(element), in: some },
+        { value: '', in: within.filter((index) => !some.includes(index)) },
+      ];
+      return placeOf(value.tag, said);
+    });
+  }
+
+  return { nodesOf, places: places as Places };
+}

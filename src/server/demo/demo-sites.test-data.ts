@@ -1,0 +1,47 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { countedIds } from '@/core/site/sample.test-data';
+import type { Site } from '@/core/site/site';
+import { drawerStarters } from '@/core/starters/drawers';
+import { footerStarters } from '@/core/starters/footers';
+import { starters } from '@/core/starters';
+import { startAssembly, type Starter } from '@/core/starters/starter';
+import { lookHere } from '../bytes/look';
+import { openDatabase } from '../db/open';
+import { loadSite } from '../sites/store';
+import { seedDemo } from './seed';
+
+/** The demo in a database of its own. */
+export async function seededDemo() {
+  const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-demo-')));
+  await seedDemo(db, lookHere, new Date(0));
+  return { db, demo: (id: string): Site => loadSite(db, id)!.site };
+}
+
+/** A site with a header, drawer or footer that was made of a starter: on all of its pages, or opened by what opens its first drawer. */
+export function withStarter(site: Site, kind: AssemblyKind, starter: Starter): Site {
+  const { assembly, menus } = startAssembly(site, kind, starter, starter.id, countedIds());
+  const own = {
+    ...site,
+    menus: { ...site.menus, ...Object.fromEntries(menus.map((menu) => [menu.id, menu])) },
+  };
+  if (kind === 'drawers') {
+    const [first] = Object.keys(site.drawers);
+    return { ...own, drawers: { ...site.drawers, [first!]: { ...assembly, id: first! } } };
+  }
+  const slot = kind === 'headers' ? 'header' : 'footer';
+  return {
+    ...own,
+    [kind]: { ...site[kind], [assembly.id]: assembly },
+    placing: { ...site.placing, [slot]: assembly.id, rules: [] },
+  };
+}
+
+/** Every starter, with what it makes and a name of its own. */
+export const everyStarter: readonly [string, AssemblyKind, Starter][] = [
+  ...starters.map((each): [string, AssemblyKind, Starter] => [`header ${each.id}`, 'headers', each]),
+  ...drawerStarters.map((each): [string, AssemblyKind, Starter] => [`drawer ${each.id}`, 'drawers', each]),
+  ...footerStarters.map((each): [string, AssemblyKind, Starter] => [`footer ${each.id}`, 'footers', each]),
+];

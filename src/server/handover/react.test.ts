@@ -1,0 +1,77 @@
+import { describe, expect, test } from '@jest/globals';
+import { writeHtml } from '@/core/markup/html';
+import { circumstancesOf, fileOf } from '@/core/render/merged/merged-site';
+import { pageParts } from '@/core/render/page/page';
+import { languageFolder, relativeHref } from '@/core/render/page/paths';
+import { reactFiles } from '@/core/render/react/react-files';
+import type { Site } from '@/core/site/site';
+import { everyStarter, seededDemo, withStarter } from '../demo/demo-sites.test-data';
+import { outline } from './outline.test-data';
+import { renderedWith, strictProblems } from './compiled.test-data';
+import { runtimeScripts } from './sources';
+
+const { demo } = await seededDemo();
+
+const textFiles = (site: Site) =>
+  reactFiles(site, runtimeScripts(site)).flatMap((file) => ('text' in file ? [file] : []));
+
+/** Every page in every language as React renders it and as it is handed over. */
+function* bothWays(site: Site): Generator<[name: string, react: string[], handedOver: string[]]> {
+  const render = renderedWith(textFiles(site));
+  for (const circumstance of circumstancesOf(site)) {
+    const { page, language } = circumstance;
+    const { skip, header, footer, opened, icons } = pageParts(site, page, undefined, language);
+    const own = fileOf(site, circumstance);
+    const files = new Map(
+      circumstancesOf(site).map((each) => [
+        `/${languageFolder(site, each.language)}${each.page.path.slice(1)}`.replace(/(.)\/$/, '$1'),
+        fileOf(site, each),
+      ]),
+    );
+    const address = (path: string) => {
+      const file = files.get(path) ?? path.slice(1);
+      return page.path === '/404' ? `/${file}` : relativeHref(own, file);
+    };
+    const handedOver = [skip, ...header, ...footer, ...opened, icons].map(writeHtml).join('');
+    // React asks for pictures early, with links that are none of the body’s.
+    const drawn = render({ page: page.path, language, address }).replace(/^(<link [^>]*>)+/, '');
+    yield [own, outline(drawn), outline(handedOver)];
+  }
+}
+
+const sites: [string, () => Site][] = [
+  ['hollin-sound', () => demo('hollin-sound')],
+  ['orrery-house', () => demo('orrery-house')],
+  ...everyStarter.map(([name, kind, starter]): [string, () => Site] => [
+    name,
+    () => withStarter(demo('orrery-house'), kind, starter),
+  ]),
+];
+
+describe('React', () => {
+  test.each(sites)('of %s renders what is handed over, element for element, on every page', (_, site) => {
+    for (const [file, react, handedOver] of bothWays(site()))
+      expect([file, ...react]).toEqual([file, ...handedOver]);
+  });
+
+  test('compiles under the strictest of TypeScript’s rules', () => {
+    const folders = sites.map(([, site]) => textFiles(site()));
+    const pagesOf = (files: (typeof folders)[number]) =>
+      files.find(({ path }) => path.endsWith('/at.ts'))!.text;
+    const byPages = new Map<string, typeof folders>();
+    for (const each of folders) byPages.set(pagesOf(each), [...(byPages.get(pagesOf(each)) ?? []), each]);
+    expect(byPages.size).toBe(3);
+    expect(strictProblems([...byPages.values()].map(oneFolder))).toEqual([]);
+  });
+});
+
+/** The files of several sites with the same pages in one folder: what differs under one name stands under several. */
+function oneFolder(folders: readonly ReturnType<typeof textFiles>[]): ReturnType<typeof textFiles> {
+  const found = new Map<string, string>();
+  for (const { path, text } of folders.flat()) {
+    if ([...found.values()].includes(text)) continue;
+    const free = found.has(path) ? path.replace(/(?=\.tsx?$)/, `-${found.size}`) : path;
+    found.set(free, text);
+  }
+  return [...found].map(([path, text]) => ({ path, text }));
+}
