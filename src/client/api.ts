@@ -2,6 +2,7 @@ import type { Patch } from '@/core/edit/apply';
 import type { Edit } from '@/core/edit';
 import type { PastEdit } from '@/core/comparing/past-edit';
 import type { SavedPoint } from '@/core/comparing/saved-point';
+import type { HandoverFormId } from '@/core/render/forms';
 import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
 import type { Part } from '@/core/render/parts';
 import type { Hosting, Release } from '@/core/render/release-news';
@@ -188,14 +189,17 @@ export const putHosting = (site: string, release: number | null, port: number | 
 /** What can be made of a site’s files: told of, an archive of them as they stand or of a release, or a release of a revision. */
 export type Making =
   | { make: 'list' }
-  | { make: 'zip'; release: number | null }
+  | { make: 'zip'; release: number | null; form: HandoverFormId }
   | { make: 'release'; revision: number; note: string };
+
+/** What of a site an archive is of, as a query. */
+export const zipQuery = ({ release, form }: Making & { make: 'zip' }): string =>
+  new URLSearchParams({ form, ...(release === null ? {} : { release: String(release) }) }).toString();
 
 function requestOf(site: string, making: Making): [path: string, init: RequestInit] {
   const root = `/api/sites/${site}`;
   if (making.make === 'list') return [`${root}/files`, {}];
-  if (making.make === 'zip')
-    return [`${root}/zip${making.release === null ? '' : `?release=${making.release}`}`, { method: 'POST' }];
+  if (making.make === 'zip') return [`${root}/zip?${zipQuery(making)}`, { method: 'POST' }];
   const { revision, note } = making;
   return [
     `${root}/releases`,

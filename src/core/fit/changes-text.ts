@@ -1,4 +1,4 @@
-import { fitLabels } from './fit-status';
+import { fitLabels, type FitStatus } from './fit-status';
 import type { BarSurvey } from './survey';
 import { firstWidth } from './whole-fit';
 import type { Assembly } from '../site/assembly';
@@ -9,7 +9,7 @@ import { causeText } from './cause-text';
 export interface ChangeRow {
   from: number;
   to: number;
-  status: string;
+  status: FitStatus;
   why: string;
 }
 
@@ -19,13 +19,13 @@ export function changeRows(site: Site, assembly: Assembly, { stretches }: BarSur
   return stretches.map(({ from, to, status, causes }) => ({
     from: firstWidth({ from }),
     to: to === last ? to : firstWidth({ from: to }) - 1,
-    status: fitLabels[status],
+    status,
     why: causes.map((cause) => causeText(site, assembly, cause)).join('; '),
   }));
 }
 
 /** The rows as a table that a spreadsheet reads: columns parted by tabs. */
 export function changesAsText(rows: readonly ChangeRow[]): string {
-  const lines = rows.map(({ from, to, status, why }) => [from, to, status, why].join('\t'));
+  const lines = rows.map(({ from, to, status, why }) => [from, to, fitLabels[status], why].join('\t'));
   return [['From, px', 'To, px', 'Stands', 'Why'].join('\t'), ...lines].join('\n');
 }

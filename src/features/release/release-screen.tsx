@@ -12,13 +12,13 @@ import { sizeText } from '@/ui/size-text';
 import { Comparison } from '../comparing/comparison';
 import type { State } from '../comparing/pictures';
 import { Screen } from '../shell/screen';
+import { Archive } from './archive';
 import { FileDifferences } from './file-differences';
 import { FilesView } from './files-view';
 import { Making } from './making';
 import { PartsView } from './parts-view';
 import { PracticeHost } from './practice-host';
 import styles from './release.module.css';
-import { saveFrom } from './save-from';
 import { useListing, useMaking, type Listing } from './use-handover';
 
 /** What is looked at: the site as it stands, or a release by its number. */
@@ -214,9 +214,6 @@ export function ReleaseScreen() {
   const files = useFiles(site.id, shown, live);
   const releases = useMemo(() => value?.releases ?? [], [value]);
   const document = useDocument(shown, releases);
-  const archive = useMaking(site.id, ({ key }) =>
-    saveFrom(`/api/sites/${site.id}/zip?key=${key}${shown === null ? '' : `&release=${shown}`}`),
-  );
   const address = useCallback(
     (path: string) =>
       shown === null
@@ -274,26 +271,14 @@ export function ReleaseScreen() {
             <h2>{nameOf(shown)}</h2>
             <Segmented aria-label="What is looked at" value={view} options={[...views]} onChange={setView} />
             <span className={styles.space} />
-            {archive.progress ? (
-              <Making what="Making the zip" {...archive.progress} stop={archive.stop} />
-            ) : (
-              <>
-                {shown !== null && <Button onClick={remove}>Remove</Button>}
-                {shown === null && (
-                  <Button href={`/api/sites/${site.id}/site-file`} disabled={!saved}>
-                    Download the site file
-                  </Button>
-                )}
-                <Button
-                  disabled={shown === null && !saved}
-                  onClick={() => archive.start({ make: 'zip', release: shown })}
-                >
-                  Download the zip
-                </Button>
-              </>
+            {shown !== null && <Button onClick={remove}>Remove</Button>}
+            {shown === null && (
+              <Button href={`/api/sites/${site.id}/site-file`} disabled={!saved}>
+                Download the site file
+              </Button>
             )}
+            <Archive site={site.id} release={shown} disabled={shown === null && !saved} />
           </div>
-          {archive.problem !== null && <p role="alert">{archive.problem}</p>}
           {view === 'Files' && <FilesView key={String(shown)} listing={files} address={address} />}
           {view === 'Parts' && document && (
             <PartsView

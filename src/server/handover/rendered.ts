@@ -1,5 +1,6 @@
 import { bytesIn } from '../bytes/blobs';
 import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
+import { handoverForms, type HandoverFormId } from '@/core/render/forms';
 import { NOTICES_SCRIPT, SCRIPT } from '@/core/render/page/page';
 import type { Site } from '@/core/site/site';
 import type { Db } from '../db/open';
@@ -59,6 +60,24 @@ export async function allFiles(
         yield { path, bytes: encode(await measured(db, pieces)), readable: true };
       for (const asset of assets)
         yield { path: asset.path, bytes: fileBytes(bytesIn(db), asset), readable: 'text' in asset };
+    })(),
+  };
+}
+
+/** The files of a site in a form other than that of a website: few, and rendered at once. */
+export async function formFiles(
+  db: Db,
+  site: Site,
+  form: HandoverFormId,
+): Promise<{ count: number; files: AsyncGenerator<HandedOver> }> {
+  const files = await measured(db, (advances) =>
+    handoverForms[form].filesOf(site, runtimeScripts(site), advances),
+  );
+  return {
+    count: files.length,
+    files: (async function* () {
+      for (const file of files)
+        yield { path: file.path, bytes: fileBytes(bytesIn(db), file), readable: 'text' in file };
     })(),
   };
 }

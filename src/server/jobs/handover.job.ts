@@ -1,10 +1,12 @@
 import type { HandoverNews, ListedFile } from '@/core/render/handover-news';
+import { websiteReadme } from '@/core/render/website-readme';
 import { dataDir, openBeside, openToRead, type Db } from '../db/open';
 import { failureOf } from '../failures';
 import { ahead } from '../handover/ahead';
-import { allFiles, type HandedOver } from '../handover/rendered';
-import { writeZip } from '../handover/zip';
+import { allFiles, formFiles, type HandedOver } from '../handover/rendered';
+import { writeZip, type ZippedFile } from '../handover/zip';
 import { hashOf, packedObject } from '../objects/objects';
+import { documentOf } from '../releases/document';
 import { ChangedMeanwhile, freeze } from '../releases/freeze';
 import { releasedFiles } from '../releases/released-files';
 import { loadSite, type StoredSite } from '../sites/store';
@@ -43,11 +45,28 @@ async function list(db: Db, id: string): Promise<void> {
   tell({ says: 'files', files: batch });
 }
 
-async function zip(db: Db, id: string, target: string, release: number | null): Promise<void> {
-  const { count, files } =
-    release === null ? await allFiles(db, stored(db, id).site) : releasedFiles(db, id, release);
+/** The files that an archive holds in a form, one made after another, with what says what stands where. */
+async function archived(
+  db: Db,
+  { site: id, release: number, form }: HandoverTask & { make: 'zip' },
+): Promise<{ count: number; files: AsyncIterable<ZippedFile> }> {
+  const site = documentOf(db, id, number);
+  if (!site) throw new Error('This site is no longer there.');
+  if (form !== 'website') return formFiles(db, site, form);
+  const { count, files } = number === null ? await allFiles(db, site) : releasedFiles(db, id, number);
+  return {
+    count: count + 1,
+    files: (async function* () {
+      yield { path: 'README.md', bytes: Buffer.from(websiteReadme(site)) };
+      yield* files;
+    })(),
+  };
+}
+
+async function zip(db: Db, task: HandoverTask & { make: 'zip' }): Promise<void> {
+  const { count, files } = await archived(db, task);
   tell({ says: 'count', count });
-  await writeZip(target, files, telling(count));
+  await writeZip(task.target, files, telling(count));
 }
 
 async function release(db: Db, id: string, revision: number, note: string): Promise<number> {
@@ -69,7 +88,7 @@ async function work(task: HandoverTask): Promise<{ release?: number }> {
   if (task.make === 'release')
     return { release: await release(openBeside(dataDir()), task.site, task.revision, task.note) };
   const db = openToRead(dataDir());
-  await (task.make === 'list' ? list(db, task.site) : zip(db, task.site, task.target, task.release));
+  await (task.make === 'list' ? list(db, task.site) : zip(db, task));
   return {};
 }
 

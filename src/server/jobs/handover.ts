@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import type { HandoverFormId } from '@/core/render/forms';
 import type { HandoverNews } from '@/core/render/handover-news';
 import { database } from '../db/open';
 import { storageProblem } from '../failures';
@@ -23,8 +24,8 @@ process.on('exit', () => folders.forEach((away) => away()));
 /** What is made of a site’s files. */
 export type HandoverTask = { site: string } & (
   | { make: 'list' }
-  /** Of the site as it stands, or of a release. */
-  | { make: 'zip'; target: string; release: number | null }
+  /** Of the site as it stands, or of a release, in a form. */
+  | { make: 'zip'; target: string; release: number | null; form: HandoverFormId }
   | { make: 'release'; revision: number; note: string }
 );
 
@@ -60,8 +61,12 @@ export function listFiles(site: string): AsyncGenerator<HandoverNews> {
   return newsOf({ site, make: 'list' });
 }
 
-/** Makes an archive of all files of a site, or of a release of it, and tells how far it is; at the end it can be fetched once under a key. */
-export async function* makeZip(site: string, release: number | null): AsyncGenerator<HandoverNews> {
+/** Makes an archive of a site, or of a release of it, in a form, and tells how far it is; at the end it can be fetched once under a key. */
+export async function* makeZip(
+  site: string,
+  release: number | null,
+  form: HandoverFormId,
+): AsyncGenerator<HandoverNews> {
   const folder = mkdtempSync(path.join(tmpdir(), 'gable-ridge-zip-'));
   const away = () => {
     folders.delete(away);
@@ -71,7 +76,7 @@ export async function* makeZip(site: string, release: number | null): AsyncGener
   const file = path.join(folder, 'site.zip');
   let kept = false;
   try {
-    for await (const news of newsOf({ site, make: 'zip', target: file, release })) {
+    for await (const news of newsOf({ site, make: 'zip', target: file, release, form })) {
       if (news.says !== 'ready') yield news;
       else {
         const key = path.basename(folder).slice(-6);

@@ -6,22 +6,15 @@ import { database } from '@/server/db/open';
 import { runtimeScripts } from '@/server/handover/sources';
 import { noSuchSite, refusal, route } from '@/server/http';
 import { objectAt, unpacked } from '@/server/objects/objects';
-import { hashInRelease, pointOfRelease } from '@/server/releases/releases';
-import { siteAtPoint } from '@/server/sites/point-documents';
-import { loadSite } from '@/server/sites/store';
+import { documentOf } from '@/server/releases/document';
+import { hashInRelease } from '@/server/releases/releases';
 import { measured } from '@/server/text/measured';
 
-/** The site as it stands or as a release has it, with its script; null when there is no such one. */
-function found(id: string, release: string | null): { site: Site; script: string } | null {
-  const db = database();
-  if (release === null) {
-    const stored = loadSite(db, id);
-    return stored && { site: stored.site, script: runtimeScripts(stored.site).site };
-  }
-  const point = pointOfRelease(db, id, Number(release));
-  const site = point === null ? null : siteAtPoint(db, id, point);
-  const hash = hashInRelease(db, id, Number(release), SCRIPT);
-  return site && { site, script: hash === null ? '' : unpacked(objectAt(db, hash)).toString('utf8') };
+/** The script of the site as it stands, or of a release of it. */
+function scriptOf(site: Site, id: string, release: number | null): string {
+  if (release === null) return runtimeScripts(site).site;
+  const hash = hashInRelease(database(), id, release, SCRIPT);
+  return hash === null ? '' : unpacked(objectAt(database(), hash)).toString('utf8');
 }
 
 export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site: string }> }>({
@@ -29,9 +22,11 @@ export const { GET, POST, PUT, PATCH, DELETE } = route<{ params: Promise<{ site:
   async GET(request, { params }) {
     const { site: id } = await params;
     const asked = new URL(request.url).searchParams;
-    const of = found(id, asked.get('release'));
-    if (!of) return noSuchSite();
-    const { site, script } = of;
+    const said = asked.get('release');
+    const release = said === null ? null : Number(said);
+    const site = documentOf(database(), id, release);
+    if (!site) return noSuchSite();
+    const script = scriptOf(site, id, release);
     const page = renderedPages(site).find((each) => each.id === asked.get('page'));
     const language = asked.get('language') ?? site.languages[0]!;
     if (!page) return refusal(404, 'This page is no longer there.');
