@@ -67,7 +67,7 @@ const config = {
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
         pathNot:
-          '^(src/core/|node_modules/(fflate|harfbuzzjs|linebreak|valibot|mutative|culori|lucide|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)',
+          '^(src/core/|node_modules/(fflate|harfbuzzjs|linebreak|valibot|mutative|css-tree|culori|lucide|jsonc-parser|mdast-util-from-markdown|papaparse|parse5|saxes|@types/mdast)/)',
       },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },

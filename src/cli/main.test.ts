@@ -160,7 +160,7 @@ test('a page that exists is read into a site, line by line; what was not underst
   writeFileSync(path.join(folder, 'page.html'), known!.html);
   const { code, out } = await run('read', 'page.html', '--to', 'site.json');
   expect(code).toBe(0);
-  expect(out).toMatch(/^line \d+: Logo “Alder Quay”\n.*Menu “Main” of the header, 3 items\n/s);
+  expect(out).toMatch(/Logo “Alder Quay”\n.*Menu “Main” of the header, 3 items\n/s);
   expect((await run('check', 'site.json')).code).toBe(0);
   writeFileSync(path.join(folder, 'broken.html'), madePages.at(-1)!.html);
   const broken = await run('read', 'broken.html', '--json');

@@ -2,10 +2,11 @@ import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
 import { problemText } from '@/core/site/problem';
 import type { Site } from '@/core/site/site';
 import { composeWebsite } from '@/core/formats/website/compose-website';
+import { foundIn } from '@/core/formats/website/found-website';
 import { readWebsite } from '@/core/formats/website/read-website';
 import { newId } from '@/server/sites/new-id';
 import { CouldNot, FOUND_NOTHING, FOUND_SOMETHING, type CommandKind } from '../command';
-import { textOnDisk } from '../text-on-disk';
+import { pagesOnDisk } from '../pages-on-disk';
 import { writeWhole } from '../written';
 
 /** The file of a composed site, which has no bytes; what is written can be read. */
@@ -23,23 +24,23 @@ function fileOf(site: Site): string {
 export const read: CommandKind = (program, does) =>
   program
     .command('read')
-    .description('Reads the header, menus and footer of an existing page, and writes a site of them.')
-    .argument('<page>', 'an HTML file')
+    .description('Reads the header, menus and footer of an existing website, and writes a site of them.')
+    .argument('<page>', 'an HTML file, or a folder of pages with their stylesheets')
     .option('--to <file>', 'the site file that is written')
     .option('--json', 'what was understood and what was not, as data')
     .action((file: string, { to, json }: { to?: string; json?: boolean }) =>
       does(async (around) => {
-        const reading = readWebsite(textOnDisk(around, file));
-        if (!reading.ok) throw new CouldNot(`${file} cannot be read: ${reading.reason}`);
-        const { found } = reading;
-        const { site, problems: left } = composeWebsite(found, newId);
-        const problems = [...found.problems, ...left];
+        const { home, folder } = pagesOnDisk(around, file);
+        const reading = readWebsite(home.text, folder);
+        if (!reading.ok) throw new CouldNot(`${home.path} cannot be read: ${reading.reason}`);
+        const { site, problems: left } = composeWebsite(foundIn(reading.parts), newId);
+        const understood = reading.parts.map(({ line, words }) => ({ line, words }));
+        const problems = [...reading.problems, ...left];
         const lines = [
-          ...found.understood.map(({ line, words }) => `line ${line}: ${words}`),
+          ...understood.map(({ line, words }) => `line ${line}: ${words}`),
           ...problems.map(({ line, reason }) => `line ${line}: not understood: ${reason}`),
         ];
         if (to !== undefined) writeWhole(around.pathOf(to), to, fileOf(site));
-        const { understood } = found;
         around.say(json ? `${JSON.stringify({ understood, problems }, null, 2)}\n` : `${lines.join('\n')}\n`);
         return problems.length === 0 ? FOUND_NOTHING : FOUND_SOMETHING;
       }),

@@ -16,6 +16,9 @@ export interface Change {
 }
 export type Outcome = ({ ok: true } & Change) | { ok: false; reason: string };
 
+/** An edit is data that is sent as JSON. */
+const copyOf = (edit: Edit) => JSON.parse(JSON.stringify(edit)) as Edit;
+
 /**
  * The site after these edits, all of them or none. Refused with a sentence where an edit cannot apply, or where the
  * document could not be read again afterwards, or would not hold together (a removed page that a menu points to, a fourth level …).
@@ -23,7 +26,8 @@ export type Outcome = ({ ok: true } & Change) | { ok: false; reason: string };
 export function applyEdits(site: Site, edits: readonly Edit[]): Outcome {
   const [draft, finish] = create(site, { enablePatches: true });
   for (const edit of edits) {
-    const reason = kindOf(edit).apply(draft, edit);
+    // What an edit brings becomes part of the draft, where later ones change it: the edit itself stays as it is.
+    const reason = kindOf(edit).apply(draft, copyOf(edit));
     if (reason !== null) return { ok: false, reason };
   }
   const [next, patches, inverse] = finish();

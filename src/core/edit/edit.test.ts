@@ -334,3 +334,18 @@ test('a piece that stands in drawers only is refused elsewhere, with the reason'
     reason: expect.stringContaining('which stands in a drawer only'),
   });
 });
+
+test('edits that are applied in one go are left as they are, also where one changes what another brought', () => {
+  const site = sampleSite();
+  const assembly = structuredClone(Object.values(site.headers)[0]!);
+  const [piece] = Object.keys(assembly.pieces);
+  const edits: Edit[] = [
+    { edit: 'addAssembly', in: 'headers', assembly: { ...assembly, id: 'second' } },
+    { edit: 'removePiece', at: { in: 'headers', assembly: 'second' }, piece: piece! },
+  ];
+  const before = structuredClone(edits);
+  expect(applyEdits(site, edits).ok).toBe(true);
+  expect(edits).toEqual(before);
+  // So what is sent to the server applies there as it did here.
+  expect(applyEdits(site, edits).ok).toBe(true);
+});

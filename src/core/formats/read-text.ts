@@ -6,6 +6,9 @@ import type { FoundItem } from './menus/found-item';
 import { pageFormats } from './pages';
 import type { FoundPage } from './pages/found-page';
 import { unreadable, type Reading } from './reading';
+import { readArchive } from './website/archive';
+import type { WebsitePart } from './website/found-website';
+import { readWebsite } from './website/read-website';
 import { readWordingCsv, type FoundWording } from './wording/csv';
 
 /** A text from outside, and as what it is to be read. */
@@ -13,7 +16,9 @@ export type TextToRead =
   | { read: 'pages'; format: string; text: string; taken: ReadonlyMap<string, string> }
   | { read: 'menu'; format: string; text: string }
   | { read: 'tokens'; text: string; site: Site }
-  | { read: 'wording'; text: string; site: Site };
+  | { read: 'wording'; text: string; site: Site }
+  /** A page, or an archive of a folder of pages. */
+  | { read: 'website'; text: string; archive: Uint8Array | null };
 
 /** A text that is to be read as one thing. */
 export type AskedText<K extends TextToRead['read']> = Extract<TextToRead, { read: K }>;
@@ -24,13 +29,20 @@ export interface FoundInText {
   menu: FoundItem;
   tokens: FoundToken;
   wording: FoundWording;
+  website: WebsitePart;
 }
 
-/** The longest text that is read, in characters. */
-const MOST_TEXT = 4_000_000;
+/** The longest text that is read, in characters; that of a page is longer, since most of it is none of what is read. */
+const mostText = (read: TextToRead['read']) => (read === 'website' ? 20 * 1024 * 1024 : 4_000_000);
+
+function readAsWebsite({ text, archive }: AskedText<'website'>): Reading<WebsitePart> {
+  const reading = archive ? readArchive(archive) : readWebsite(text);
+  return reading.ok ? { found: reading.parts, problems: reading.problems } : unreadable(reading.reason);
+}
 
 function readAs(asked: TextToRead, ids: IdSource): Reading<unknown> {
   if (asked.read === 'wording') return readWordingCsv(asked.text, asked.site);
+  if (asked.read === 'website') return readAsWebsite(asked);
   if (asked.read === 'tokens') return readDesignTokens(asked.text, asked.site, ids);
   const { format, text } = asked;
   return asked.read === 'pages'
@@ -43,9 +55,10 @@ export function readText<K extends TextToRead['read']>(
   asked: AskedText<K>,
   ids: IdSource,
 ): Reading<FoundInText[K]> {
-  if (asked.text.length > MOST_TEXT)
+  const most = mostText(asked.read);
+  if (asked.text.length > most)
     return unreadable(
-      `A text has at most ${MOST_TEXT / 1_000_000} million characters; this one has ${asked.text.length}.`,
+      `A text has at most ${(most / 1_000_000).toFixed(0)} million characters; this one has ${asked.text.length}.`,
     );
   try {
     return readAs(asked, ids) as Reading<FoundInText[K]>;

@@ -10,10 +10,13 @@ export const languageSchema = v.pipe(
 );
 
 /** The languages of a site, the first one being that of its texts. */
+/** The most languages of a site. */
+export const MOST_LANGUAGES = 12;
+
 export const languagesSchema = v.pipe(
   v.array(languageSchema),
   v.minLength(1, 'A site has at least one language.'),
-  v.maxLength(12, 'A site has at most 12 languages.'),
+  v.maxLength(MOST_LANGUAGES, `A site has at most ${MOST_LANGUAGES} languages.`),
   // Tags differ by more than capitals (RFC 5646, 2.1.1), also as folders of the hand-over.
   v.check(
     (tags) => new Set(tags.map((tag) => tag.toLowerCase())).size === tags.length,

@@ -8,6 +8,7 @@ import { AddPages } from '../pages/add-pages';
 import { Screen } from '../shell/screen';
 import { useUpload } from '../uploads/use-upload';
 import { FewColours } from './few-colours';
+import { ReadWebsite } from './read-website';
 import { StarterStrip } from './starter-strip';
 import styles from './begin.module.css';
 
@@ -36,6 +37,21 @@ function Pages() {
       <Button onClick={() => setAdding(true)}>Add pages…</Button>
       <p className="quiet">A list, a sitemap or CSV; a menu is made of them, which what you pick shows.</p>
       {adding && <AddPages onClose={() => setAdding(false)} />}
+    </section>
+  );
+}
+
+function Existing() {
+  const [reading, setReading] = useState(false);
+  return (
+    <section aria-label="A website that exists">
+      <h2>A website that exists</h2>
+      <Button onClick={() => setReading(true)}>Read a website…</Button>
+      <p className="quiet">
+        Its pages, menus, address, colours and logo, from a page or a folder; a header and a footer are made
+        of them.
+      </p>
+      {reading && <ReadWebsite onClose={() => setReading(false)} />}
     </section>
   );
 }
@@ -80,6 +96,7 @@ function LaterBegin() {
             All of this can be left for later, and each of it has a screen of its own. What you set is kept at
             once, and undo takes it back.
           </p>
+          <Existing />
           <Pages />
           <section aria-label="Colours">
             <h2>Colours</h2>

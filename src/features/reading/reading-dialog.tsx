@@ -2,7 +2,7 @@
 
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { Button, Checkbox, Input, Modal, Select } from 'antd';
-import { useCallback, useDeferredValue, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { LineProblem } from '@/core/formats/reading';
 import type { AskedText, FoundInText, TextToRead } from '@/core/formats/read-text';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
@@ -15,6 +15,8 @@ export interface UnderstoodLine {
   label: string;
   /** Beside the label, in figures: a path, a value. */
   detail: string;
+  /** A colour that it is of, as CSS. */
+  swatch?: string;
 }
 
 interface ReadingDialogProps<K extends TextToRead['read'], T extends FoundInText[K]> {
@@ -36,6 +38,10 @@ interface ReadingDialogProps<K extends TextToRead['read'], T extends FoundInText
   nouns: [one: string, several: string];
   /** What is done with them, where they are not added: `Change`. */
   verb?: string;
+  /** Whether each of them can be left out; what was not understood then stops nothing. */
+  ticks?: boolean;
+  /** The text that a file stands for, where it is not its own. */
+  textOf?(file: File): Promise<string>;
   /** What is chosen besides, below the list. */
   children?(found: readonly T[]): ReactNode;
   /** Whether what is chosen besides is complete. */
@@ -47,6 +53,9 @@ interface ReadingDialogProps<K extends TextToRead['read'], T extends FoundInText
 
 /** The most lines that are listed; more would only be scrolled past. */
 const MOST_LISTED = 500;
+
+/** The most characters that are shown to be changed: fields of more than that are slow. */
+const MOST_SHOWN = 1_000_000;
 
 function Problems({ label, problems }: { label: string; problems: readonly LineProblem[] }) {
   return (
@@ -60,6 +69,15 @@ function Problems({ label, problems }: { label: string; problems: readonly LineP
   );
 }
 
+function Titled({ label, problems }: { label: string; problems: readonly LineProblem[] }) {
+  return (
+    <>
+      <h2>{label}</h2>
+      <Problems label={label} problems={problems} />
+    </>
+  );
+}
+
 /** A dialog that reads a text, shows line by line what it understood and what not, and only then takes it in. */
 export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialogProps<K, FoundInText[K]>) {
   const { formats, nouns, ready = true } = props;
@@ -67,6 +85,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
   const [chosenFormat, setChosenFormat] = useState<string | null>(null);
   const [leaveOut, setLeaveOut] = useState(false);
   const [refusal, setRefusal] = useState<string | null>(null);
+  const [left, setLeft] = useState<ReadonlySet<FoundInText[K]>>(new Set());
   const file = useRef<FileFieldHandle>(null);
   const field = useRef<TextAreaRef>(null);
   const later = useDeferredValue(text);
@@ -75,8 +94,11 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
   const asked = useCallback((wanted: string) => ask(format, wanted), [ask, format]);
   const { reading, of, seconds, stop } = useReading(later, asked);
   const { found, problems } = reading;
-  const lost = losses?.(found) ?? [];
-  const enough = problems.length === 0 || leaveOut;
+  const taken = useMemo(() => found.filter((each) => !left.has(each)), [found, left]);
+  const lost = useMemo(() => losses?.(taken) ?? [], [losses, taken]);
+  const enough = problems.length === 0 || leaveOut || props.ticks === true;
+  const tick = (each: FoundInText[K], wanted: boolean) =>
+    setLeft((before) => new Set(wanted ? [...before].filter((one) => one !== each) : [...before, each]));
   const countText = (count: number) => `${count} ${nouns[count === 1 ? 0 : 1]}`;
   const heading =
     text.trim() === ''
@@ -85,7 +107,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
         ? `${countText(found.length)} understood`
         : 'Reading';
   const add = () => {
-    const reason = props.onAdd(found);
+    const reason = props.onAdd(taken);
     setRefusal(reason);
     if (reason === null) props.onClose();
   };
@@ -99,8 +121,8 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
       centered
       // The dialog takes the focus when it opens; what is pasted is meant for the text.
       afterOpenChange={(opened) => opened && field.current?.focus()}
-      okText={`${props.verb ?? 'Add'} ${countText(found.length)}`}
-      okButtonProps={{ disabled: found.length === 0 || !enough || !ready || of !== text }}
+      okText={`${props.verb ?? 'Add'} ${countText(taken.length)}`}
+      okButtonProps={{ disabled: taken.length === 0 || !enough || !ready || of !== text }}
       onOk={add}
     >
       <div className={styles.reading}>
@@ -110,7 +132,8 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
             id="reading-text"
             ref={field}
             style={{ fontFamily: 'var(--figures)', fontSize: 12 }}
-            value={text}
+            value={text.slice(0, MOST_SHOWN)}
+            readOnly={text.length > MOST_SHOWN}
             rows={16}
             placeholder={props.placeholder}
             onChange={(event) => setText(event.target.value)}
@@ -133,7 +156,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
             accept={props.accept}
             onFile={(chosen) => {
               setChosenFormat(null);
-              void chosen.text().then(setText);
+              void (props.textOf?.(chosen) ?? chosen.text()).then(setText);
             }}
           />
         </div>
@@ -155,28 +178,48 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
               Paste on the left; what is understood of it shows here before anything is added.
             </p>
           )}
-          {problems.length > 0 && <Problems label="Problems" problems={problems} />}
+          {!props.ticks && problems.length > 0 && <Problems label="Problems" problems={problems} />}
           {found.length > 0 && (
-            <ul className={styles.found} aria-label={`${nouns[1]} understood`} tabIndex={0}>
+            <ul
+              className={props.ticks ? `${styles.found} ${styles.ticked}` : styles.found}
+              aria-label={`${nouns[1]} understood`}
+              tabIndex={0}
+            >
               {found.slice(0, MOST_LISTED).map((each, index) => {
-                const { depth, label, detail } = props.describe(each, index, found);
+                const { depth, label, detail, swatch } = props.describe(each, index, found);
+                const line = (
+                  <>
+                    {swatch && <span className={styles.swatch} style={{ background: swatch }} />}
+                    {label} <span className="figures quiet">{detail}</span>
+                  </>
+                );
                 return (
                   <li key={index} style={{ paddingInlineStart: depth * 16 }}>
-                    {label} <span className="figures quiet">{detail}</span>
+                    {props.ticks ? (
+                      <Checkbox
+                        checked={!left.has(each)}
+                        onChange={(event) => tick(each, event.target.checked)}
+                      >
+                        {line}
+                      </Checkbox>
+                    ) : (
+                      line
+                    )}
                   </li>
                 );
               })}
               {found.length > MOST_LISTED && <li className="quiet">and {found.length - MOST_LISTED} more</li>}
             </ul>
           )}
-          {lost.length > 0 && <Problems label="Not as it says" problems={lost} />}
-          {props.children?.(found)}
-          {problems.length > 0 && found.length > 0 && (
+          {props.ticks && problems.length > 0 && <Titled label="Not understood" problems={problems} />}
+          {lost.length > 0 && <Titled label="Not as it says" problems={lost} />}
+          {props.children?.(taken)}
+          {!props.ticks && problems.length > 0 && found.length > 0 && (
             <Checkbox checked={leaveOut} onChange={(event) => setLeaveOut(event.target.checked)}>
               Leave out what was not understood ({problems.length}), and go on with the rest
             </Checkbox>
           )}
-          {problems.length > 0 && !leaveOut && found.length > 0 && (
+          {problems.length > 0 && !enough && found.length > 0 && (
             <p>Nothing is done until every line is right, or left out.</p>
           )}
           {refusal && (

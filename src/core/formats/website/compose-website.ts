@@ -1,30 +1,44 @@
+import { EVERYWHERE } from '../../bands/follow';
+import { applyEdits } from '../../edit/apply';
+import type { Edit } from '../../edit';
 import { pagesByPath } from '../../menus/link-text';
 import type { Id } from '../../ids/id';
 import { composeAssembly, type SaidBar, type SaidPiece } from '../../site/compose';
 import { newItem, newMenu, newPage, newSite, type IdSource } from '../../site/defaults';
+import { MOST_LANGUAGES } from '../../site/language';
 import { MENU_LEVELS, type Menu } from '../../site/menu';
-import { pathKey } from '../../site/page';
+import { pathKey, type Page } from '../../site/page';
+import type { Assembly } from '../../site/assembly';
 import type { Site } from '../../site/site';
 import { startersOf } from '../../starters';
-import { startAssembly } from '../../starters/starter';
+import { startAssembly, type Starter } from '../../starters/starter';
 import { matchItems, unknownPaths, type FoundItem } from '../menus/found-item';
 import type { LineProblem } from '../reading';
-import type { FoundMenu, FoundWebsite } from './read-website';
+import type { FoundMenu, FoundWebsite } from './found-website';
 
-/** A site that was composed of what was read, and what of it could not be taken over. */
-export interface ComposedSite {
-  site: Site;
+/** The edits that take what was read into a site, and what of it could not be taken over. */
+export interface TakenIn {
+  edits: Edit[];
   problems: LineProblem[];
 }
 
-/** The pages that menus lead to, as pages below those whose path theirs begins with; the home page first. */
-function withPages(site: Site, menus: readonly FoundMenu[], ids: IdSource): Site {
-  const paths = unknownPaths(
+/** The pages that were found and that menus lead to, as far as the site has none of their paths, each below that whose path theirs begins with. */
+function newPages(site: Site, { menus, pages: titled }: FoundWebsite, ids: IdSource): Page[] {
+  const linked = unknownPaths(
     site,
     menus.flatMap(({ reading }) => reading.found),
   );
-  const titles = new Map([['/', paths.get('/') ?? 'Home'], ...paths]);
-  const idOf = new Map([...titles.keys()].map((path) => [pathKey(path), ids()]));
+  const titleOf = new Map(titled.map(({ path, title }) => [pathKey(path), title]));
+  const known = new Map(Object.values(site.pages).map(({ id, path }) => [pathKey(path), id]));
+  const titles = new Map<string, { path: string; title: string }>();
+  const add = (path: string, title: string) => {
+    const key = pathKey(path);
+    if (!known.has(key) && !titles.has(key)) titles.set(key, { path, title: titleOf.get(key) ?? title });
+  };
+  if (site.pageOrder.length === 0) add('/', linked.get('/') ?? 'Home');
+  for (const [path, title] of linked) add(path, title);
+  for (const { path, title } of titled) add(path, title);
+  const idOf = new Map([...known, ...[...titles.keys()].map((key): [string, Id] => [key, ids()])]);
   const above = (path: string): Id | null => {
     for (let end = path.lastIndexOf('/'); end > 0; end = path.lastIndexOf('/', end - 1)) {
       const found = idOf.get(pathKey(path.slice(0, end)));
@@ -32,14 +46,9 @@ function withPages(site: Site, menus: readonly FoundMenu[], ids: IdSource): Site
     }
     return null;
   };
-  const pages = [...titles].map(([path, title]) =>
-    newPage({ id: idOf.get(pathKey(path))!, title, path, parent: path === '/' ? null : above(path) }),
+  return [...titles].map(([key, { path, title }]) =>
+    newPage({ id: idOf.get(key)!, title, path, parent: path === '/' ? null : above(path) }),
   );
-  return {
-    ...site,
-    pages: Object.fromEntries(pages.map((page) => [page.id, page])),
-    pageOrder: pages.map(({ id }) => id),
-  };
 }
 
 const asMenu = (
@@ -123,64 +132,140 @@ function footerBars({ address, telephone, mail, rights, name }: FoundWebsite, me
           ],
         ]
       : [];
-  const said = rights ?? `© ${name ?? ''}`.trim();
+  const said = rights ?? (name === null ? null : `© ${name}`);
   const stacked = { division: { desktop: { by: 'edges' }, tablet: { by: 'stack' } }, across: 'start' };
   return [
     ...(links.length + reached.length > 0
       ? [{ name: 'Columns', values: { ...stacked, padding: 40 }, bays: { start: links, end: reached } }]
       : []),
-    {
-      name: 'Legal strip',
-      values: { lineAbove: 'border-hairline', leastHeight: 56 },
-      bays: { start: [['text', { text: [said], textSize: 14 }]] },
-    },
+    ...(said === null
+      ? []
+      : [
+          {
+            name: 'Legal strip',
+            values: { lineAbove: 'border-hairline', leastHeight: 56 },
+            bays: { start: [['text', { text: [said], textSize: 14 }]] as SaidPiece[] },
+          },
+        ]),
   ];
 }
 
-/** A site of its own of what was read: its pages, menus and languages, a header, a drawer and a footer in the brand that sites begin with. */
-export function composeWebsite(found: FoundWebsite, ids: IdSource): ComposedSite {
+/** The ready-made header that is nearest to what was found: by how many menus it shows. */
+function nearestHeader(menus: readonly FoundMenu[]): Starter {
+  const wanted = menus.length > 1 ? 'two-menus' : 'plain-row';
+  return startersOf.headers.find(({ id }) => id === wanted)!;
+}
+
+/** The edits that make the brand of a site that of what was found. */
+function brandEdits(site: Site, { colours, fonts }: FoundWebsite, ids: IdSource): Edit[] {
+  return [
+    ...colours.map(({ role, name, css }): Edit =>
+      role !== null && site.brand.colours[role]
+        ? { edit: 'changeToken', family: 'colours', token: role, value: { css } }
+        : { edit: 'addToken', family: 'colours', token: { id: `colour-${ids()}`, name, value: { css } } },
+    ),
+    ...fonts.map(({ style, family }): Edit => ({
+      edit: 'setValue',
+      place: { on: 'typeStyle', style },
+      property: 'family',
+      cell: EVERYWHERE,
+      value: family,
+    })),
+  ];
+}
+
+/** Whether a header or footer holds nothing yet. */
+const isBare = (assembly: Assembly | undefined) =>
+  assembly !== undefined && Object.keys(assembly.pieces).length === 0;
+
+/**
+ * The edits that take what was read into a site: its pages, menus and languages, and a header, a drawer where it has none, and a footer
+ * of them in its brand, which stand on all pages that nothing else is said of. A bare header or footer that stood there goes.
+ */
+export function websiteEdits(site: Site, found: FoundWebsite, ids: IdSource): TakenIn {
   const problems: LineProblem[] = [];
-  const empty = newSite(found.name ?? 'Untitled site', ids);
-  const languages = found.languages.length > 0 ? found.languages.slice(0, 12) : empty.languages;
-  const paged = withPages({ ...empty, languages, headers: {}, footers: {} }, found.menus, ids);
-  const pageOf = pagesByPath(paged);
-  const header = found.menus
-    .filter(({ stands }) => stands === 'header')
+  const edits: Edit[] = [];
+  let now = site;
+  const does = (edit: Edit) => {
+    const outcome = applyEdits(now, [edit]);
+    if (outcome.ok) now = outcome.site;
+    else problems.push({ line: 1, reason: outcome.reason });
+    if (outcome.ok) edits.push(edit);
+  };
+  const isNew = site.pageOrder.length === 0;
+  const languages = [...new Set(isNew ? found.languages : [...site.languages, ...found.languages])];
+  if (languages.length > 0 && languages.join() !== site.languages.join())
+    does({ edit: 'setLanguages', languages: languages.slice(0, MOST_LANGUAGES) });
+  const pages = newPages(now, found, ids);
+  if (pages.length > 0) does({ edit: 'addPages', pages });
+  brandEdits(now, found, ids).forEach(does);
+
+  const pageOf = pagesByPath(now);
+  const inHeader = found.menus.filter(({ stands }) => stands === 'header');
+  const header = inHeader
     // What begins with a menu takes the first: that is the one that holds most.
     .toSorted((one, other) => other.reading.found.length - one.reading.found.length)
     .map(({ name, reading }) => {
-      const matched = matchItems(paged, reading.found, ids, pageOf);
+      const matched = matchItems(now, reading.found, ids, pageOf);
       problems.push(...matched.problems);
       return asMenu(name, matched, ids);
     });
-  const footer = footerMenu(
-    paged,
-    found.menus.filter(({ stands }) => stands === 'footer'),
-    ids,
-    problems,
-  );
-  const menus = [...header, ...(footer ? [footer] : [])];
-  const withMenus: Site = { ...paged, menus: Object.fromEntries(menus.map((menu) => [menu.id, menu])) };
-  const start = (site: Site, kind: 'drawers' | 'headers', name: string) => {
-    const begun = startAssembly(site, kind, startersOf[kind][0]!, name, ids);
-    return {
-      ...site,
-      menus: { ...site.menus, ...Object.fromEntries(begun.menus.map((menu) => [menu.id, menu])) },
-      [kind]: { [begun.assembly.id]: begun.assembly },
-    };
+  const inFooter = found.menus.filter(({ stands }) => stands === 'footer');
+  const footer = footerMenu(now, inFooter, ids, problems);
+  for (const menu of [...header, ...(footer ? [footer] : [])]) does({ edit: 'addMenu', menu });
+
+  const place = (slot: 'header' | 'footer', assembly: Assembly) => {
+    const kind = `${slot}s` as const;
+    const before = now.placing[slot];
+    does({ edit: 'addAssembly', in: kind, assembly });
+    does({ edit: 'placeOnOthers', placing: { [slot]: assembly.id } });
+    // A starter brings a button of its own; what was read says of none.
+    for (const { id } of Object.values(assembly.pieces).filter((piece) => piece.kind === 'button'))
+      does({ edit: 'removePiece', at: { in: kind, assembly: assembly.id }, piece: id });
+    if (before !== null && isBare(now[kind][before]))
+      does({ edit: 'removeAssembly', at: { in: kind, assembly: before } });
   };
-  const begun = start(start(withMenus, 'drawers', 'Drawer'), 'headers', 'Main header');
-  const own = composeAssembly(
-    { kind: 'footers', name: 'Main footer', bars: footerBars(found, footer), values: {} },
-    () => ids(),
-    begun.bands,
-  );
-  return {
-    site: {
-      ...begun,
-      footers: { [own.id]: own },
-      placing: { header: Object.keys(begun.headers)[0]!, footer: own.id, rules: [] },
-    },
-    problems,
+  // What is made of a starter shows the first menus of the site: those that were read.
+  const withOwnFirst = () => {
+    const own = new Set(header.map(({ id }) => id));
+    const menus = Object.entries(now.menus).toSorted(
+      ([one], [other]) => Number(own.has(other)) - Number(own.has(one)),
+    );
+    return { ...now, menus: Object.fromEntries(menus) };
   };
+  const start = (kind: 'drawers' | 'headers', starter: Starter, name: string) => {
+    const { assembly, menus } = startAssembly(withOwnFirst(), kind, starter, name, ids);
+    for (const menu of menus) does({ edit: 'addMenu', menu });
+    return assembly;
+  };
+  if (header.length > 0) {
+    if (Object.keys(now.drawers).length === 0)
+      does({
+        edit: 'addAssembly',
+        in: 'drawers',
+        assembly: start('drawers', startersOf.drawers[0]!, 'Drawer'),
+      });
+    place('header', start('headers', nearestHeader(inHeader), 'Main header'));
+  }
+  const said = footerBars(found, footer);
+  if (said.length > 0)
+    place(
+      'footer',
+      composeAssembly(
+        { kind: 'footers', name: 'Main footer', bars: said, values: {} },
+        () => ids(),
+        now.bands,
+      ),
+    );
+  return { edits, problems };
+}
+
+/** A site of its own of what was read, in the brand that sites begin with as far as nothing was read of one. */
+export function composeWebsite(found: FoundWebsite, ids: IdSource): { site: Site; problems: LineProblem[] } {
+  const empty = newSite(found.name ?? 'Untitled site', ids);
+  const { edits, problems } = websiteEdits(empty, found, ids);
+  const outcome = applyEdits(empty, edits);
+  return outcome.ok
+    ? { site: outcome.site, problems }
+    : { site: empty, problems: [...problems, { line: 1, reason: outcome.reason }] };
 }

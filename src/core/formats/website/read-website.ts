@@ -1,7 +1,7 @@
 import { parse } from 'parse5';
 import * as v from 'valibot';
 import { readTarget } from '../../menus/link-text';
-import { languageSchema } from '../../site/language';
+import { languageName, languageSchema } from '../../site/language';
 import {
   attribute,
   elementsOf,
@@ -15,43 +15,15 @@ import {
   type Parent,
   type ParsedElement,
 } from '../html-tree';
-import type { MenuReading } from '../menus/found-item';
 import { readMenuIn } from '../menus/html';
 import type { LineProblem } from '../reading';
-
-/** A menu that stands on a page, with the name that it has there: that of its landmark, or of the heading before it. */
-export interface FoundMenu {
-  name: string;
-  stands: 'header' | 'footer';
-  line: number;
-  reading: MenuReading;
-}
-
-/** Something that was understood, with the line that it stands in. */
-export interface Understood {
-  line: number;
-  words: string;
-}
-
-/** What the parts of a page that stand on every page of its site say. */
-export interface FoundWebsite {
-  name: string | null;
-  /** The languages that it says it is in, its own first. */
-  languages: string[];
-  logo: { source: string; alt: string } | null;
-  menus: FoundMenu[];
-  /** The lines of the address, numbers as they are dialled, and where to write to. */
-  address: string[];
-  telephone: string | null;
-  mail: string | null;
-  /** The line of the footer that says whose rights these are. */
-  rights: string | null;
-  understood: Understood[];
-  problems: LineProblem[];
-}
+import { noFolder, type WebsiteFolder } from './folder';
+import type { FoundMenu, FoundWebsite, WebsitePart } from './found-website';
+import { readStyles } from './read-styles';
 
 /** A page that is refused whole says why in the place of all else. */
-export type WebsiteReading = { ok: true; found: FoundWebsite } | { ok: false; reason: string };
+export type WebsiteReading =
+  { ok: true; parts: WebsitePart[]; problems: LineProblem[] } | { ok: false; reason: string };
 
 /** The most letters of a page that are read. */
 const MOST_PAGE = 20 * 1024 * 1024;
@@ -250,11 +222,84 @@ function rightsIn(footers: readonly ParsedElement[]): { line: number; words: str
 const counted = (count: number, one: string, many: string) =>
   count === 1 ? `one ${one}` : `${count} ${many}`;
 
+/** The parts of a page in the order of their lines. */
+function partsOf(
+  document: Parent,
+  headers: readonly ParsedElement[],
+  footers: readonly ParsedElement[],
+  menus: readonly FoundMenu[],
+): WebsitePart[] {
+  const logo = logoIn(headers);
+  const name = siteName(document, logo);
+  const languages = languagesOf(document);
+  const [address] = [...headers, ...footers].flatMap((part) => nearest(part, tagged('address')));
+  const telephone = firstLink([...footers, ...headers], 'telephone');
+  const mail = firstLink([...footers, ...headers], 'email');
+  const rights = rightsIn(footers);
+  return [
+    ...(name === null ? [] : [{ line: 1, words: `Name: ${name}`, gives: { name } }]),
+    ...(languages.length === 0
+      ? []
+      : [{ line: 1, words: `Languages: ${languages.map(languageName).join(', ')}`, gives: { languages } }]),
+    ...(logo
+      ? [
+          {
+            line: logo.line,
+            words: `Logo “${logo.alt}”`,
+            gives: { logo: { source: logo.source, alt: logo.alt } },
+          },
+        ]
+      : []),
+    ...menus.map((menu) => ({
+      line: menu.line,
+      words: `Menu “${menu.name}” of the ${menu.stands}, ${counted(menu.reading.found.length, 'item', 'items')}`,
+      gives: { menus: [menu] },
+    })),
+    ...(address
+      ? [
+          {
+            line: lineOf(address),
+            words: `Address: ${addressLines(address).join(', ')}`,
+            gives: { address: addressLines(address) },
+          },
+        ]
+      : []),
+    ...(telephone
+      ? [
+          {
+            line: telephone.line,
+            words: `Telephone ${telephone.value}`,
+            gives: { telephone: telephone.value },
+          },
+        ]
+      : []),
+    ...(mail ? [{ line: mail.line, words: `E-mail ${mail.value}`, gives: { mail: mail.value } }] : []),
+    ...(rights
+      ? [{ line: rights.line, words: `Rights: ${rights.words}`, gives: { rights: rights.words } }]
+      : []),
+  ].toSorted((one, other) => one.line - other.line);
+}
+
+/** What the pages of a folder and their styles give beside what the page itself says. */
+function folderParts(folder: WebsiteFolder): WebsitePart[] {
+  const { pages } = folder;
+  return pages.length === 0
+    ? []
+    : [
+        {
+          line: 1,
+          words: `${counted(pages.length, 'page', 'pages')} of the folder, by title`,
+          gives: { pages },
+        },
+      ];
+}
+
 /**
  * Reads what the parts of a page say that stand on every page of its site, found by landmarks, lists and headings (HTML-AAM): its header,
- * menus and footer. No address is fetched. What was understood is told line by line, and so is what was not.
+ * menus and footer, and the colours and fonts of its styles. No address is fetched: of other pages and of stylesheets there is what the
+ * folder of the page has. What was understood is told line by line, and so is what was not.
  */
-export function readWebsite(text: string): WebsiteReading {
+export function readWebsite(text: string, folder: WebsiteFolder = noFolder): WebsiteReading {
   if (text.length > MOST_PAGE) return { ok: false, reason: 'It has more than 20 MB.' };
   if (!/<[a-z!]/i.test(text)) return { ok: false, reason: 'It is no HTML: there is no element in it.' };
   const document = parse(text, { sourceCodeLocationInfo: true });
@@ -276,39 +321,18 @@ export function readWebsite(text: string): WebsiteReading {
   if (footers.length === 0) problems.push({ line: lineOf(body), reason: 'No footer was found.' });
   const all = [...headerMenus(headers, body), ...footerMenus(footers)];
   problems.push(...all.flatMap(({ reading }) => reading.problems));
-  const menus = eachOnce(all);
   for (const part of [...headers, ...footers])
     for (const left of nearest(part, tagged('form', 'iframe', 'video', 'object')))
       problems.push({ line: lineOf(left), reason: `A ${left.tagName} is not read.` });
-  const logo = logoIn(headers);
-  const [address] = [...headers, ...footers].flatMap((part) => nearest(part, tagged('address')));
-  const telephone = firstLink([...footers, ...headers], 'telephone');
-  const mail = firstLink([...footers, ...headers], 'email');
-  const rights = rightsIn(footers);
-  const understood: Understood[] = [
-    ...(logo ? [{ line: logo.line, words: `Logo “${logo.alt}”` }] : []),
-    ...menus.map(({ name, stands, line, reading }) => ({
-      line,
-      words: `Menu “${name}” of the ${stands}, ${counted(reading.found.length, 'item', 'items')}`,
-    })),
-    ...(address ? [{ line: lineOf(address), words: `Address: ${addressLines(address).join(', ')}` }] : []),
-    ...(telephone ? [{ line: telephone.line, words: `Telephone ${telephone.value}` }] : []),
-    ...(mail ? [{ line: mail.line, words: `E-mail ${mail.value}` }] : []),
-    ...(rights ? [{ line: rights.line, words: `Rights: ${rights.words}` }] : []),
-  ];
+  const sheets = nearest(document, tagged('style')).map((style) => ({
+    line: lineOf(style),
+    css: style.childNodes.map((node) => ('value' in node ? node.value : '')).join(''),
+  }));
+  const styles = readStyles([...sheets, ...folder.styles.map((css) => ({ line: 1, css }))]);
+  problems.push(...styles.problems);
   return {
     ok: true,
-    found: {
-      name: siteName(document, logo),
-      languages: languagesOf(document),
-      logo: logo && { source: logo.source, alt: logo.alt },
-      menus,
-      address: address ? addressLines(address) : [],
-      telephone: telephone?.value ?? null,
-      mail: mail?.value ?? null,
-      rights: rights?.words ?? null,
-      understood: understood.toSorted((one, other) => one.line - other.line),
-      problems: problems.toSorted((one, other) => one.line - other.line),
-    },
+    parts: [...partsOf(document, headers, footers, eachOnce(all)), ...folderParts(folder), ...styles.parts],
+    problems: problems.toSorted((one, other) => one.line - other.line),
   };
 }

@@ -4,12 +4,14 @@ import { countedIds } from '../../site/sample.test-data';
 import { readSiteFile, writeSiteFile } from '../site-file';
 import { composeWebsite } from './compose-website';
 import { madePages } from './pages.test-data';
-import { readWebsite, type FoundWebsite } from './read-website';
+import { foundIn, type FoundWebsite } from './found-website';
+import { readWebsite } from './read-website';
+import type { LineProblem } from '../reading';
 
-function read(html: string): FoundWebsite {
+function read(html: string): FoundWebsite & { problems: LineProblem[] } {
   const reading = readWebsite(html);
   if (!reading.ok) throw new Error(reading.reason);
-  return reading.found;
+  return { ...foundIn(reading.parts), problems: reading.problems };
 }
 const noBytes = (): never => {
   throw new Error('There are no bytes');
