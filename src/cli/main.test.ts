@@ -16,7 +16,12 @@ import { checkSite } from '@/core/checks/check-site';
 import { copy, faults, tidy } from '@/core/checks/faults.test-data';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
 import { madePages } from '@/core/formats/website/pages.test-data';
+import * as v from 'valibot';
+import { checksReportSchema } from '@/core/formats/checks-report';
+import { fitReportSchema } from '@/core/formats/fit-report';
 import { renderFiles } from '@/core/render/files';
+import { partFiles } from '@/core/render/places/part-files';
+import { reactFiles } from '@/core/render/react/react-files';
 import { SITE_VERSION, type Site } from '@/core/site/site';
 import { fileBytes, runtimeScripts } from '@/server/handover/sources';
 import { measuringWith } from '@/server/text/measured';
@@ -64,6 +69,7 @@ test('a site is looked over: 0 where nothing harms, 1 where something does, in w
     findings: { check: string }[];
   };
   expect(data.findings.some(({ check }) => check === 'contrast')).toBe(true);
+  expect(v.is(checksReportSchema, data)).toBe(true);
 });
 
 test('what was accepted with a reason is told with it, and no longer counts', async () => {
@@ -93,6 +99,7 @@ test('how bars stand is told for every width, and 1 where one breaks', async () 
   const { bars } = JSON.parse(broken.out) as {
     bars: { breaks: boolean; rows: { from: number; to: number }[] }[];
   };
+  expect(v.is(fitReportSchema, JSON.parse(broken.out))).toBe(true);
   for (const { rows } of bars) {
     expect([rows[0]!.from, rows.at(-1)!.to]).toEqual([320, 1920]);
     rows.slice(1).forEach(({ from }, index) => expect(from).toBe(rows[index]!.to + 1));
@@ -126,6 +133,27 @@ test('what is rendered is what is handed over, byte for byte, and takes the plac
   expect(existsSync(path.join(folder, 'out', 'left-over.txt'))).toBe(false);
   expect(readdirSync(folder).sort()).toEqual(['any', 'out', 'site.json']);
 });
+
+test.each([
+  ['parts', partFiles, 'places.json'],
+  ['react', reactFiles, 'components/index.ts'],
+] as const)(
+  'a site is written as %s, and what was written before gives way to it',
+  async (command, filesOf, mark) => {
+    const site = tidy();
+    put('site.json', site);
+    expect((await run(command, 'site.json', 'out')).code).toBe(0);
+    const files = await measuringWith(noBytes)((advances) => filesOf(site, runtimeScripts(site), advances));
+    for (const file of files)
+      expect(readFileSync(path.join(folder, 'out', file.path)).equals(fileBytes(noBytes, file))).toBe(true);
+    expect(existsSync(path.join(folder, 'out', mark))).toBe(true);
+    expect((await run(command, 'site.json', 'out', '--replace')).code).toBe(0);
+    // A website in its place is another thing.
+    expect((await run('render', 'site.json', 'website')).code).toBe(0);
+    expect((await run(command, 'site.json', 'website', '--replace')).code).toBe(2);
+    expect(existsSync(path.join(folder, 'website/index.html'))).toBe(true);
+  },
+);
 
 test('a folder that holds something else is not replaced, and nothing is half-written', async () => {
   put('site.json', tidy());
@@ -166,6 +194,12 @@ test('a page that exists is read into a site, line by line; what was not underst
   const broken = await run('read', 'broken.html', '--json');
   expect(broken.code).toBe(1);
   expect((JSON.parse(broken.out) as { problems: object[] }).problems.length).toBeGreaterThan(0);
+  mkdirSync(path.join(folder, 'pages/boats'), { recursive: true });
+  writeFileSync(path.join(folder, 'pages/index.html'), known!.html);
+  writeFileSync(path.join(folder, 'pages/boats/small.html'), '<html lang="en"><title>Small boats</title>');
+  expect((await run('read', 'pages')).out).toContain('one page of the folder');
+  mkdirSync(path.join(folder, 'bare'));
+  expect((await run('read', 'bare')).err).toContain('bare holds no page');
   writeFileSync(path.join(folder, 'text.html'), 'Boats');
   expect((await run('read', 'text.html', '--to', 'none.json')).code).toBe(2);
   expect(existsSync(path.join(folder, 'none.json'))).toBe(false);
@@ -196,7 +230,7 @@ test.each([
 test('what is offered is told', async () => {
   const { code, out } = await run('--help');
   expect(code).toBe(0);
-  for (const name of ['check', 'fit', 'render', 'diff', 'upgrade', 'read'])
+  for (const name of ['check', 'fit', 'render', 'parts', 'react', 'diff', 'upgrade', 'read'])
     expect(out).toContain(`  ${name} `);
 });
 

@@ -67,9 +67,15 @@ function familyOf({ type, path }: ReadToken): TokenFamily | null {
   return entry ? (entry[0] as TokenFamily) : null;
 }
 
+/** A name as words: what joins them in code is a blank, as far as anything else is in it. */
+const asWords = (name: string): string => name.replace(/[-_]+/g, ' ').trim() || name;
+
+/** What tells a name from others, also where it was written as code. */
+const keyOf = (name: string): string => asWords(safeName(name)).toLowerCase();
+
 /** A token’s name here: its path without the first group. */
 function nameOf(path: readonly string[]): string {
-  const words = (path.length > 1 ? path.slice(1) : path).join(' ').replace(/[-_]+/g, ' ').trim();
+  const words = asWords((path.length > 1 ? path.slice(1) : path).join(' '));
   return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 60);
 }
 
@@ -90,7 +96,7 @@ class BrandReader {
   }
 
   #key(family: TokenFamily, name: string): string {
-    return `${family} ${safeName(name).toLowerCase()}`;
+    return `${family} ${keyOf(name)}`;
   }
 
   /** The colour of the brand that a value refers to; undefined when it is no reference to one. */
@@ -189,9 +195,7 @@ class BrandReader {
       return this.#refuse(token, `“${token.path.join('.')}” cannot be read as a type style.`);
     const name = nameOf(token.path);
     const { brand, bands } = this.#site;
-    const known = Object.values(brand.typeStyles).find(
-      (style) => safeName(style.name).toLowerCase() === safeName(name).toLowerCase(),
-    );
+    const known = Object.values(brand.typeStyles).find((style) => keyOf(style.name) === keyOf(name));
     const id = known?.id ?? this.#newId();
     const chain = bands.map((band) => band.id);
     const settled = settledValues(known?.values ?? {}, typeStyleProperties, chain, chain[0]!);

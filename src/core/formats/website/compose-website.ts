@@ -101,7 +101,11 @@ function footerMenu(
 }
 
 /** The bars of a footer that holds what was found of one. */
-function footerBars({ address, telephone, mail, rights, name }: FoundWebsite, menu: Menu | null): SaidBar[] {
+function footerBars(
+  { address, telephone, mail, rights, name }: FoundWebsite,
+  menu: Menu | null,
+  social: Menu | null,
+): SaidBar[] {
   const grouped = menu !== null && Object.values(menu.items).some(({ children }) => children.length > 0);
   const links: SaidPiece[] = menu
     ? [
@@ -138,13 +142,16 @@ function footerBars({ address, telephone, mail, rights, name }: FoundWebsite, me
     ...(links.length + reached.length > 0
       ? [{ name: 'Columns', values: { ...stacked, padding: 40 }, bays: { start: links, end: reached } }]
       : []),
-    ...(said === null
+    ...(said === null && social === null
       ? []
       : [
           {
             name: 'Legal strip',
             values: { lineAbove: 'border-hairline', leastHeight: 56 },
-            bays: { start: [['text', { text: [said], textSize: 14 }]] as SaidPiece[] },
+            bays: {
+              start: said === null ? [] : ([['text', { text: [said], textSize: 14 }]] as SaidPiece[]),
+              end: social ? ([['social', { menu: social.id }]] as SaidPiece[]) : [],
+            },
           },
         ]),
   ];
@@ -211,8 +218,16 @@ export function websiteEdits(site: Site, found: FoundWebsite, ids: IdSource): Ta
       return asMenu(name, matched, ids);
     });
   const inFooter = found.menus.filter(({ stands }) => stands === 'footer');
-  const footer = footerMenu(now, inFooter, ids, problems);
-  for (const menu of [...header, ...(footer ? [footer] : [])]) does({ edit: 'addMenu', menu });
+  const footer = footerMenu(
+    now,
+    inFooter.filter((each) => !each.social),
+    ids,
+    problems,
+  );
+  const elsewhere = inFooter.filter((each) => each.social).flatMap(({ reading }) => reading.found);
+  const social =
+    elsewhere.length > 0 ? asMenu('Links elsewhere', matchItems(now, elsewhere, ids, pageOf), ids) : null;
+  for (const menu of [...header, footer, social]) if (menu) does({ edit: 'addMenu', menu });
 
   const place = (slot: 'header' | 'footer', assembly: Assembly) => {
     const kind = `${slot}s` as const;
@@ -247,7 +262,7 @@ export function websiteEdits(site: Site, found: FoundWebsite, ids: IdSource): Ta
       });
     place('header', start('headers', nearestHeader(inHeader), 'Main header'));
   }
-  const said = footerBars(found, footer);
+  const said = footerBars(found, footer, social);
   if (said.length > 0)
     place(
       'footer',

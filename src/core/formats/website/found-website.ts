@@ -4,6 +4,8 @@ import type { MenuReading } from '../menus/found-item';
 export interface FoundMenu {
   name: string;
   stands: 'header' | 'footer';
+  /** Whether all of it leads elsewhere, as links to where else a site can be met do. */
+  social: boolean;
   line: number;
   reading: MenuReading;
 }

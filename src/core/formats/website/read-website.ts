@@ -15,6 +15,7 @@ import {
   type Parent,
   type ParsedElement,
 } from '../html-tree';
+import type { MenuReading } from '../menus/found-item';
 import { readMenuIn } from '../menus/html';
 import type { LineProblem } from '../reading';
 import { noFolder, type WebsiteFolder } from './folder';
@@ -92,18 +93,28 @@ function captionOf(list: ParsedElement): string {
 
 const labelled = (element: ParsedElement) => oneLine(attribute(element, 'aria-label') ?? '').slice(0, 60);
 
+/** Whether several links lead out of the site, and nothing else stands with them. */
+const isSocial = ({ found }: MenuReading) =>
+  found.length > 1 &&
+  found.every(
+    ({ target, parent }) => parent === null && target.named === 'link' && target.link.to === 'address',
+  );
+
+/** A menu of what a part of a page holds. */
+function menuIn(root: ParsedElement, stands: FoundMenu['stands'], name: string): FoundMenu {
+  const reading = readMenuIn(root);
+  return { name, stands, line: lineOf(root), reading, social: isSocial(reading) };
+}
+
 /** The menus of a header: its landmarks of navigation, and where it has none, its lists. */
 function headerMenus(headers: readonly ParsedElement[], body: Parent): FoundMenu[] {
   const navs = headers.flatMap((header) => (isNav(header) ? [header] : nearest(header, isNav)));
   const beside = outside(body, (element) => isNav(element) || element.tagName === 'footer').filter(isNav);
   const all = [...new Set([...navs, ...beside])];
   const roots = all.length > 0 ? all : headers.flatMap((header) => nearest(header, isList));
-  return roots.map((root, index) => ({
-    name: labelled(root) || (index === 0 ? 'Main' : `Menu ${index + 1}`),
-    stands: 'header',
-    line: lineOf(root),
-    reading: readMenuIn(root),
-  }));
+  return roots.map((root, index) =>
+    menuIn(root, 'header', labelled(root) || (index === 0 ? 'Main' : `Menu ${index + 1}`)),
+  );
 }
 
 /** The menus of a footer: each of its lists, by what is said before it; and where it has none, all of its links. */
@@ -111,14 +122,10 @@ function footerMenus(footers: readonly ParsedElement[]): FoundMenu[] {
   return footers.flatMap((footer) => {
     const lists = nearest(footer, isList);
     const roots = lists.length > 0 ? lists : [footer];
-    return roots.map((root): FoundMenu => {
+    return roots.map((root) => {
       const nav = nearest(footer, isNav).find((each) => nearest(each, (list) => list === root).length > 0);
-      return {
-        name: (root === footer ? '' : captionOf(root)) || (nav ? labelled(nav) : '') || 'Footer',
-        stands: 'footer',
-        line: lineOf(root),
-        reading: readMenuIn(root),
-      };
+      const caption = root === footer ? '' : captionOf(root);
+      return menuIn(root, 'footer', caption || (nav ? labelled(nav) : '') || 'Footer');
     });
   });
 }
@@ -252,7 +259,7 @@ function partsOf(
       : []),
     ...menus.map((menu) => ({
       line: menu.line,
-      words: `Menu “${menu.name}” of the ${menu.stands}, ${counted(menu.reading.found.length, 'item', 'items')}`,
+      words: `${menu.social ? 'Links elsewhere' : 'Menu'} “${menu.name}” of the ${menu.stands}, ${counted(menu.reading.found.length, 'item', 'items')}`,
       gives: { menus: [menu] },
     })),
     ...(address

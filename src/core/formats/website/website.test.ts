@@ -115,3 +115,19 @@ test('what is missing or not read is told, and nothing of it runs', () => {
   expect(none.menus).toEqual([]);
   expect(none.problems.map(({ reason }) => reason)).toContain('No header was found.');
 });
+
+test('links to where else a site can be met are a list of their own, beside the line of rights', () => {
+  const found = read(
+    '<body><footer><h3>Visit</h3><ul><li><a href="/way">The way here</a></li></ul><h3>Follow us</h3><ul><li><a href="https://pictures.example.com/q">Pictures</a></li><li><a href="https://messages.example.com/q"><svg aria-label="Messages"></svg></a></li></ul><p>© Alder Quay</p></footer></body>',
+  );
+  expect(found.menus.map(({ name, social }) => [name, social])).toEqual([
+    ['Visit', false],
+    ['Follow us', true],
+  ]);
+  const { site } = composeWebsite(found, countedIds());
+  const footer = site.footers[site.placing.footer!]!;
+  const piece = Object.values(footer.pieces).find(({ kind }) => kind === 'social')!;
+  const menu = site.menus[String(Object.values(piece.values.menu!)[0])]!;
+  expect(menu.top.map((id) => menu.items[id]!.label)).toEqual(['Pictures', 'Messages']);
+  expect(integrityProblems(site)).toEqual([]);
+});
