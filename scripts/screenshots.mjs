@@ -1,4 +1,4 @@
-// Takes the pictures of docs/screenshots from a fresh demo, at 1280 x 800.
+// Takes the pictures of docs/screenshots from a fresh demo, at 1280 x 800: all of them, or those whose names are given.
 import path from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
 import { root } from './lib/run.mjs';
@@ -10,7 +10,24 @@ const { launchBrowser, serveDemo } = await import('./lib/server.mjs');
 
 const demo = '/sites/hollin-sound';
 const views = [
-  { name: 'sites', path: '/' },
+  {
+    name: 'reading',
+    path: '/sites/orrery-house/begin',
+    async before(page) {
+      const said = async (name) => (await page.request.get(`/try/hollin-sound/${name}`)).text();
+      const css = await said('site.css');
+      const html = (await said('index.html')).replace('</head>', () => `<style>${css}</style></head>`);
+      await page.getByRole('button', { name: 'Read a website…' }).click();
+      await page
+        .getByLabel('File to read')
+        .setInputFiles({ name: 'index.html', mimeType: 'text/html', buffer: Buffer.from(html) });
+      await page.getByRole('list', { name: 'parts understood' }).waitFor();
+      await page
+        .getByRole('dialog')
+        .getByRole('textbox')
+        .evaluate((field) => field.scrollTo(0, 0));
+    },
+  },
   {
     name: 'begin',
     path: '/sites/orrery-house/begin',
@@ -173,8 +190,14 @@ const browser = await launchBrowser();
 const kept = [{ name: 'gable-ridge-hints-seen', value: '["all"]' }];
 const storageState = { cookies: [], origins: [{ origin: server.origin, localStorage: kept }] };
 try {
+  const wanted = process.argv.slice(2);
   for (const { name, path: address, before } of views) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, storageState });
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const page = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      baseURL: server.origin,
+      storageState,
+    });
     await page.goto(server.origin + address, { waitUntil: 'load' });
     await page.getByRole('heading').first().waitFor();
     // Frames, fonts and what workers find out come after the page itself.

@@ -165,12 +165,14 @@ function nearestHeader(menus: readonly FoundMenu[]): Starter {
 
 /** The edits that make the brand of a site that of what was found. */
 function brandEdits(site: Site, { colours, fonts }: FoundWebsite, ids: IdSource): Edit[] {
+  const known = new Map(Object.values(site.brand.colours).map(({ id, name }) => [name.toLowerCase(), id]));
   return [
-    ...colours.map(({ role, name, css }): Edit =>
-      role !== null && site.brand.colours[role]
-        ? { edit: 'changeToken', family: 'colours', token: role, value: { css } }
-        : { edit: 'addToken', family: 'colours', token: { id: `colour-${ids()}`, name, value: { css } } },
-    ),
+    ...colours.map(({ role, name, css }): Edit => {
+      const token = role !== null && site.brand.colours[role] ? role : known.get(name.toLowerCase());
+      return token === undefined
+        ? { edit: 'addToken', family: 'colours', token: { id: `colour-${ids()}`, name, value: { css } } }
+        : { edit: 'changeToken', family: 'colours', token, value: { css } };
+    }),
     ...fonts.map(({ style, family }): Edit => ({
       edit: 'setValue',
       place: { on: 'typeStyle', style },

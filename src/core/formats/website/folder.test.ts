@@ -107,6 +107,13 @@ describe('stylesheets', () => {
     expect(parts[0]).toMatchObject({ line: 11, words: 'Ink: #222, of color' });
   });
 
+  test('are looked into where they stand in layers, and not where they hold under a condition alone', () => {
+    const { parts } = read(
+      '@layer a, b; @layer b { body { color: #123 } } @supports (color: red) { body { background: #456 } }',
+    );
+    expect(foundIn(parts).colours).toEqual([{ role: 'ink', name: 'Ink', css: '#123' }]);
+  });
+
   test('give families that ship, and tell of those that do not', () => {
     const { parts, problems } = read(
       'body { font-family: "Skerrow Grotesk", sans-serif } h1, h2 { font-family: Literata, serif }',
@@ -152,6 +159,17 @@ test('what is read is taken into a site that exists, in its brand, and as far as
   expect(after.placing.header).not.toBe(site.placing.header);
   // The header that stood there holds something, so it stays.
   expect(after.headers[site.placing.header!]).toBeDefined();
+});
+
+test('a colour of a name that the brand has becomes that one, any other a new one', () => {
+  const { parts } = readStyles([
+    { line: 1, css: ':root { --shade: #0008; --deep-water: #123 } .bar { --soft: red }' },
+  ]);
+  const { edits } = websiteEdits(sampleSite(), foundIn(parts), countedIds());
+  expect(edits).toMatchObject([
+    { edit: 'changeToken', token: 'shade', value: { css: '#0008' } },
+    { edit: 'addToken', token: { name: 'Deep water', value: { css: '#123' } } },
+  ]);
 });
 
 test('only what is ticked is taken in', () => {

@@ -25,14 +25,14 @@ interface Said {
   value: string;
 }
 
-/** The declarations of a stylesheet outside of any condition; what is no CSS says nothing. */
+/** The declarations of a stylesheet outside of any condition, in a layer or not; what is no CSS says nothing. */
 function declarationsOf({ line, css }: Sheet): Said[] {
   const found: Said[] = [];
   const sheet = parse(css, { positions: true, parseValue: false, parseCustomProperty: false });
   walk(sheet, {
     visit: 'Declaration',
     enter(node) {
-      if (!this.rule || this.atrule) return;
+      if (!this.rule || (this.atrule && this.atrule.name !== 'layer')) return;
       found.push({
         line: line + (node.loc?.start.line ?? 1) - 1,
         selectors: generate(this.rule.prelude as CssNode).split(','),
@@ -116,7 +116,10 @@ function coloursOf(all: readonly Said[], properties: ReadonlyMap<string, string>
     const role = roleOf(said);
     if (role) give(said, role, css);
   }
-  const named = coloured.filter(({ said }) => said.property.startsWith('--'));
+  // What a part of a page calls a colour is its own.
+  const named = coloured.filter(
+    ({ said }) => said.property.startsWith('--') && isOf(said, ':root', 'html', 'body'),
+  );
   for (const { said, css } of named) {
     const role = roleCalled(said.property);
     if (role) give(said, role, css);

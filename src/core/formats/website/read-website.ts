@@ -130,10 +130,10 @@ function footerMenus(footers: readonly ParsedElement[]): FoundMenu[] {
   });
 }
 
-/** Menus that hold something, each once: pages say them again for other widths. */
+/** Menus that hold something, each once: pages say them again for other widths, maybe in another order. */
 function eachOnce(menus: readonly FoundMenu[]): FoundMenu[] {
   const said = menus.map(({ reading: { found } }) =>
-    JSON.stringify(found.map(({ label, target, parent }) => [label, target, parent])),
+    JSON.stringify(found.map(({ label, target }) => JSON.stringify([label, target])).sort()),
   );
   return menus.filter(
     ({ reading }, index) => reading.found.length > 0 && said.indexOf(said[index]!) === index,
@@ -194,22 +194,30 @@ function firstLink(roots: readonly ParsedElement[], kind: 'telephone' | 'email')
 /** The most letters of a line of an address. */
 const MOST_IN_ADDRESS = 100;
 
+/** What is said before something that can be followed, such as `Tel.`, is no line of an address. */
+const MOST_BEFORE_LINK = 12;
+
 /** The lines of an address, as breaks part them; what can be followed in it is told by itself. */
 function addressLines(element: ParsedElement): string[] {
-  const lines = [''];
+  const lines = [{ said: '', leads: false }];
   const walk = (parent: Parent) => {
     for (const node of parent.childNodes) {
       const tag = 'tagName' in node ? node.tagName : '';
-      if (['br', 'p', 'div', 'li'].includes(tag)) lines.push('');
-      if (tag === '') lines[lines.length - 1] += textOf(node);
-      else if (!['a', 'script', 'style'].includes(tag) && 'childNodes' in node) walk(node);
-      if (['p', 'div', 'li'].includes(tag)) lines.push('');
+      if (['br', 'p', 'div', 'li'].includes(tag)) lines.push({ said: '', leads: false });
+      const line = lines.at(-1)!;
+      if (tag === '') line.said += textOf(node);
+      else if (tag === 'a') line.leads = true;
+      else if (!['script', 'style'].includes(tag) && 'childNodes' in node) walk(node);
+      if (['p', 'div', 'li'].includes(tag)) lines.push({ said: '', leads: false });
     }
   };
   walk(element);
   return lines
-    .map(oneLine)
-    .filter((line) => line !== '' && line.length <= MOST_IN_ADDRESS)
+    .map(({ said, leads }) => ({ said: oneLine(said), leads }))
+    .filter(
+      ({ said, leads }) => said.length > (leads ? MOST_BEFORE_LINK : 0) && said.length <= MOST_IN_ADDRESS,
+    )
+    .map(({ said }) => said)
     .slice(0, 6);
 }
 

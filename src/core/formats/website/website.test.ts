@@ -131,3 +131,11 @@ test('links to where else a site can be met are a list of their own, beside the 
   expect(menu.top.map((id) => menu.items[id]!.label)).toEqual(['Pictures', 'Messages']);
   expect(integrityProblems(site)).toEqual([]);
 });
+
+test('what is said before a number is no line of an address, and a menu in another order is no second one', () => {
+  const found = read(
+    '<body><nav><ul><li><a href="/a">A</a></li><li><a href="/b">B</a></li></ul></nav><nav><ul><li><a href="/b">B</a></li><li><a href="/a">A</a></li></ul></nav><footer><address>1 Example Street<br>Tel. <a href="tel:+441632960001">01632 960001</a><br>By boat only from <a href="/quay">Alder Quay</a></address></footer></body>',
+  );
+  expect(found.address).toEqual(['1 Example Street', 'By boat only from']);
+  expect(found.menus.filter(({ stands }) => stands === 'header')).toHaveLength(1);
+});
