@@ -4,6 +4,8 @@ import { pieceKindsIn } from '../src/core/pieces';
 import { test } from './support/test';
 import { makeSite, openCell } from './support/site';
 
+test.use({ looksOver: true });
+
 /** Violations of a screen. The views show the designer's site, which is judged on its own where it is handed over. */
 async function violations(page: Page, within = 'html') {
   const { violations: found } = await new AxeBuilder({ page })

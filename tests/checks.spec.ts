@@ -5,6 +5,8 @@ import type { Edit } from '../src/core/edit';
 import { copyOfDemo, saved, storedSite } from './support/site';
 import { test } from './support/test';
 
+test.use({ looksOver: true });
+
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
 const detail = (page: Page) => page.getByRole('region', { name: 'Finding', exact: true });
 

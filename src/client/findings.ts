@@ -25,7 +25,8 @@ interface AskChecks {
 
 /** One worker for the whole application: each answer is to its question. */
 const askWorker = workerQuestions<ChecksQuestion | MovedQuestion, ChecksAnswer | MovedAnswer>(
-  () => new Worker(new URL('../workers/checks.worker.ts', import.meta.url), { type: 'module' }),
+  () =>
+    new Worker(new URL('../workers/checks.worker.ts', import.meta.url), { type: 'module', name: 'checks' }),
 );
 let number = 0;
 

@@ -7,11 +7,22 @@ const withoutHints = (origin: string) => ({
   origins: [{ origin, localStorage: [{ name: SEEN_KEY, value: '["all"]' }] }],
 });
 
+/** A page whose worker of checks hears nothing: a look at the demo takes as long as most tests. */
+function withoutChecks() {
+  window.Worker = class extends Worker {
+    constructor(url: string | URL, options?: WorkerOptions) {
+      super(url, options);
+      if (options?.name === 'checks') this.postMessage = () => {};
+    }
+  };
+}
+
 /**
  * Tests of a worker share one browser profile, so that the application's code is fetched and compiled once; each test has
- * its own page, and its own site on the server.
+ * its own page, and its own site on the server. Sites are looked over by checks only where a test says so (`looksOver`).
  */
-export const test = base.extend<object, { profile: BrowserContext }>({
+export const test = base.extend<{ looksOver: boolean }, { profile: BrowserContext }>({
+  looksOver: [false, { option: true }],
   profile: [
     async ({ browser }, provide, { project }) => {
       const { baseURL, viewport } = project.use;
@@ -25,7 +36,9 @@ export const test = base.extend<object, { profile: BrowserContext }>({
     await provide(profile);
     await Promise.all(profile.pages().map((page) => page.close()));
   },
-  page: async ({ context }, provide) => {
-    await provide(await context.newPage());
+  page: async ({ context, looksOver }, provide) => {
+    const page = await context.newPage();
+    if (!looksOver) await page.addInitScript(withoutChecks);
+    await provide(page);
   },
 });
