@@ -26,6 +26,7 @@ import { SITE_VERSION, type Site } from '@/core/site/site';
 import { fileBytes, runtimeScripts } from '@/server/handover/sources';
 import { measuringWith } from '@/server/text/measured';
 import { main } from './main';
+import { writeWhole } from './written';
 
 let folder: string;
 beforeEach(() => {
@@ -225,6 +226,12 @@ test.each([
   );
   const { code, out, err } = await run(...typed);
   expect([code, out, err]).toEqual([2, '', expect.stringContaining(says)]);
+});
+
+test('a site file that could not be opened again is not written', () => {
+  const to = path.join(folder, 'large.json');
+  expect(() => writeWhole(to, 'large.json', 'x'.repeat(64 * 1024 * 1024 + 1))).toThrow('cannot be opened');
+  expect(readdirSync(folder)).toEqual([]);
 });
 
 test('what is offered is told', async () => {

@@ -9,6 +9,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
+import { megabytes, MOST_SITE_FILE } from '@/core/site/file-limits';
 import { CouldNot } from './command';
 
 const reasons: Readonly<Record<string, string>> = {
@@ -25,8 +26,13 @@ function notWritten(typed: string, error: unknown): CouldNot {
   return new CouldNot(`${typed} cannot be written: ${reasons[code] ?? message}. Nothing was changed.`);
 }
 
-/** Writes a file whole: it is there when all of it is, and until then the one before stays. */
+/** Writes a site file whole: it is there when all of it is, and until then the one before stays. One that nobody could open is not written. */
 export function writeWhole(to: string, typed: string, text: string): void {
+  const bytes = Buffer.byteLength(text);
+  if (bytes > MOST_SITE_FILE)
+    throw new CouldNot(
+      `${typed} would have ${megabytes(bytes)} MB, and a site file of more than ${megabytes(MOST_SITE_FILE)} MB cannot be opened. Nothing was written.`,
+    );
   try {
     const folder = mkdtempSync(`${to}-`);
     try {

@@ -40,8 +40,18 @@ export function withStarter(site: Site, kind: AssemblyKind, starter: Starter): S
 }
 
 /** Every starter, with what it makes and a name of its own. */
-export const everyStarter: readonly [string, AssemblyKind, Starter][] = [
+const everyStarter: readonly [string, AssemblyKind, Starter][] = [
   ...starters.map((each): [string, AssemblyKind, Starter] => [`header ${each.id}`, 'headers', each]),
   ...drawerStarters.map((each): [string, AssemblyKind, Starter] => [`drawer ${each.id}`, 'drawers', each]),
   ...footerStarters.map((each): [string, AssemblyKind, Starter] => [`footer ${each.id}`, 'footers', each]),
+];
+
+/** Both demo sites, and one with each starter: what every form of the hand-over is tried with. */
+export const sitesToHandOver = (demo: (id: string) => Site): [string, () => Site][] => [
+  ['hollin-sound', () => demo('hollin-sound')],
+  ['orrery-house', () => demo('orrery-house')],
+  ...everyStarter.map(([name, kind, starter]): [string, () => Site] => [
+    name,
+    () => withStarter(demo('orrery-house'), kind, starter),
+  ]),
 ];

@@ -3,21 +3,13 @@ import { writeHtml, type Node } from '@/core/markup/html';
 import { circumstancesOf, fileOf } from '@/core/render/merged/merged-site';
 import { pageParts, STAND_IN_STYLESHEET } from '@/core/render/page/page';
 import { filled, partFiles, PLACES, type PageOfParts } from '@/core/render/places/part-files';
-import type { Site } from '@/core/site/site';
-import { everyStarter, seededDemo, withStarter } from '../demo/demo-sites.test-data';
+import { seededDemo, sitesToHandOver } from '../demo/demo-sites.test-data';
 import { outline } from './outline.test-data';
 import { runtimeScripts } from './sources';
 
 const { demo } = await seededDemo();
 
-const sites: [string, () => Site][] = [
-  ['hollin-sound', () => demo('hollin-sound')],
-  ['orrery-house', () => demo('orrery-house')],
-  ...everyStarter.map(([name, kind, starter]): [string, () => Site] => [
-    name,
-    () => withStarter(demo('orrery-house'), kind, starter),
-  ]),
-];
+const sites = sitesToHandOver(demo);
 
 test.each(sites)('parts of %s, put together, are the pages that are handed over', (_, siteOf) => {
   const site = siteOf();

@@ -5,7 +5,7 @@ import { pageParts } from '@/core/render/page/page';
 import { languageFolder, relativeHref } from '@/core/render/page/paths';
 import { reactFiles } from '@/core/render/react/react-files';
 import type { Site } from '@/core/site/site';
-import { everyStarter, seededDemo, withStarter } from '../demo/demo-sites.test-data';
+import { seededDemo, sitesToHandOver } from '../demo/demo-sites.test-data';
 import { outline } from './outline.test-data';
 import { renderedWith, strictProblems } from './compiled.test-data';
 import { runtimeScripts } from './sources';
@@ -39,14 +39,7 @@ function* bothWays(site: Site): Generator<[name: string, react: string[], handed
   }
 }
 
-const sites: [string, () => Site][] = [
-  ['hollin-sound', () => demo('hollin-sound')],
-  ['orrery-house', () => demo('orrery-house')],
-  ...everyStarter.map(([name, kind, starter]): [string, () => Site] => [
-    name,
-    () => withStarter(demo('orrery-house'), kind, starter),
-  ]),
-];
+const sites = sitesToHandOver(demo);
 
 describe('React', () => {
   test.each(sites)('of %s renders what is handed over, element for element, on every page', (_, site) => {

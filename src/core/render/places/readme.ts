@@ -7,6 +7,7 @@ export function readmeOfParts({ name }: Site): string {
     `# ${name}: head, header, footer and drawers as parts`,
     '',
     '- `parts/LANGUAGE/` holds the parts, each once: `head` goes into the head of a page; `skip` and a header come first in its body, before an element with the id `content`; a footer, the drawers and `signs` come after it.',
+    '- A dialog that shows the content of a page holds what stands in for that, until you put your own there.',
     '- `page.html` is the home page put together of its parts: it shows how they go together.',
     '- `site.css`, `site.js`, `fonts/`, `artwork/` and `files/` are the same for all pages. Everything can be reached without the script.',
     '- `places.json` says of every page which parts it is put together of, and what stands in their places.',

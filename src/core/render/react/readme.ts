@@ -38,6 +38,7 @@ export function readmeOf(site: Site, notices: boolean): string {
           '- `<script src="/notices.js"></script>` belongs there too: it leaves out notices that were dismissed before they are seen.',
         ]
       : []),
+    '- A dialog that shows the content of a page holds what stands in for that: put your own into its component.',
     '- `useSite(page)`, or `<SiteScript page={page} />` where the layout is rendered on a server alone, does what is done by script. Everything can be reached without it.',
     '',
   ].join('\n');
