@@ -16,6 +16,7 @@ import { checkSite } from '@/core/checks/check-site';
 import { copy, faults, tidy } from '@/core/checks/faults.test-data';
 import { readSiteFile, writeSiteFile } from '@/core/formats/site-file';
 import { madePages } from '@/core/formats/website/pages.test-data';
+import { strToU8, zipSync } from 'fflate';
 import * as v from 'valibot';
 import { checksReportSchema } from '@/core/formats/checks-report';
 import { fitReportSchema } from '@/core/formats/fit-report';
@@ -199,6 +200,14 @@ test('a page that exists is read into a site, line by line; what was not underst
   writeFileSync(path.join(folder, 'pages/index.html'), known!.html);
   writeFileSync(path.join(folder, 'pages/boats/small.html'), '<html lang="en"><title>Small boats</title>');
   expect((await run('read', 'pages')).out).toContain('one page of the folder');
+  writeFileSync(path.join(folder, 'pages.zip'), zipSync({ 'index.html': strToU8(known!.html) }));
+  expect((await run('read', 'pages.zip')).out).toContain('Menu “Main” of the header');
+  writeFileSync(path.join(folder, 'torn.zip'), 'PK');
+  expect(await run('read', 'torn.zip')).toMatchObject({
+    code: 2,
+    err: expect.stringContaining('It is no zip'),
+  });
+  expect((await run('read', 'gone.zip')).err).toContain('there is no such file');
   mkdirSync(path.join(folder, 'bare'));
   expect((await run('read', 'bare')).err).toContain('bare holds no page');
   writeFileSync(path.join(folder, 'text.html'), 'Boats');

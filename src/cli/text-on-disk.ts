@@ -8,8 +8,8 @@ const reasons: Readonly<Record<string, string>> = {
   EACCES: 'it may not be read',
 };
 
-/** The text of a file; throws with why it cannot be had. */
-export function textOnDisk({ pathOf }: Surroundings, typed: string): string {
+/** What is read of a file that is no larger than what is read; throws with why it cannot be had. */
+export function checkedSize<T>({ pathOf }: Surroundings, typed: string, read: (path: string) => T): T {
   const path = pathOf(typed);
   try {
     const { size } = statSync(path);
@@ -17,10 +17,14 @@ export function textOnDisk({ pathOf }: Surroundings, typed: string): string {
       throw new CouldNot(
         `${typed} has ${megabytes(size)} MB; at most ${megabytes(MOST_SITE_FILE)} MB are read.`,
       );
-    return readFileSync(path, 'utf8');
+    return read(path);
   } catch (error) {
     if (error instanceof CouldNot) throw error;
     const { code = '', message } = error as NodeJS.ErrnoException;
     throw new CouldNot(`${typed} cannot be read: ${reasons[code] ?? message}.`);
   }
 }
+
+/** The text of a file; throws with why it cannot be had. */
+export const textOnDisk = (around: Surroundings, typed: string): string =>
+  checkedSize(around, typed, (path) => readFileSync(path, 'utf8'));

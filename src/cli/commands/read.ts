@@ -3,10 +3,9 @@ import { problemText } from '@/core/site/problem';
 import type { Site } from '@/core/site/site';
 import { composeWebsite } from '@/core/formats/website/compose-website';
 import { foundIn } from '@/core/formats/website/found-website';
-import { readWebsite } from '@/core/formats/website/read-website';
 import { newId } from '@/server/sites/new-id';
 import { CouldNot, FOUND_NOTHING, FOUND_SOMETHING, type CommandKind } from '../command';
-import { pagesOnDisk } from '../pages-on-disk';
+import { websiteOnDisk } from '../website-on-disk';
 import { writeWhole } from '../written';
 
 /** The file of a composed site, which has no bytes; what is written can be read. */
@@ -25,14 +24,13 @@ export const read: CommandKind = (program, does) =>
   program
     .command('read')
     .description('Reads the header, menus and footer of an existing website, and writes a site of them.')
-    .argument('<page>', 'an HTML file, or a folder of pages with their stylesheets')
+    .argument('<page>', 'an HTML file, or a folder of pages with their stylesheets, as it is or as a zip')
     .option('--to <file>', 'the site file that is written')
     .option('--json', 'what was understood and what was not, as data')
     .action((file: string, { to, json }: { to?: string; json?: boolean }) =>
       does(async (around) => {
-        const { home, folder } = pagesOnDisk(around, file);
-        const reading = readWebsite(home.text, folder);
-        if (!reading.ok) throw new CouldNot(`${home.path} cannot be read: ${reading.reason}`);
+        const reading = websiteOnDisk(around, file);
+        if (!reading.ok) throw new CouldNot(`${file} cannot be read: ${reading.reason}`);
         const { site, problems: left } = composeWebsite(foundIn(reading.parts), newId);
         const understood = reading.parts.map(({ line, words }) => ({ line, words }));
         const problems = [...reading.problems, ...left];
