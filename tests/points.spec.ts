@@ -2,6 +2,9 @@ import { expect } from '@playwright/test';
 import { copyOfDemo, openCell, saved, storedSite, view } from './support/site';
 import { test } from './support/test';
 
+// What else an edit of the past moved is worked out beside the checks.
+test.use({ looksOver: true });
+
 test('a saved point tells what has changed since, in words and as pictures, and is gone back to as one edit', async ({
   page,
 }) => {
