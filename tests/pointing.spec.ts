@@ -5,7 +5,7 @@ import { usually } from '../src/core/fit/heights';
 import { settledOver } from '../src/core/fit/settled-over';
 import { measured } from '../src/server/text/measured';
 import { demo, demoDb } from './support/demo-sites';
-import { copyOfDemo, view } from './support/site';
+import { copyOfDemo, saved, view } from './support/site';
 import { test } from './support/test';
 
 const preview = (page: Page) => page.getByRole('region', { name: 'Preview' });
@@ -410,6 +410,9 @@ test('with Shift a piece is selected besides; what they share, and in what they 
   await page.getByRole('button', { name: /^More gap after, Desktop:/ }).focus();
   await page.keyboard.type('9');
   await page.keyboard.press('Enter');
+  // The views are drawn anew before anything in them is clicked.
+  await expect(gap.first()).toHaveText(/^9 px/);
+  await saved(page);
   await tablet
     .locator('.button')
     .first()

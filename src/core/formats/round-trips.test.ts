@@ -31,6 +31,9 @@ const words = fc
       'مرحبا',
       '$type',
       'a.b{c}',
+      'ß',
+      '_',
+      'on-deep_water',
     ),
   )
   .map((text) =>

@@ -70,8 +70,8 @@ function familyOf({ type, path }: ReadToken): TokenFamily | null {
 /** A name as words: what joins them in code is a blank, as far as anything else is in it. */
 const asWords = (name: string): string => name.replace(/[-_]+/g, ' ').trim() || name;
 
-/** What tells a name from others, also where it was written as code. */
-const keyOf = (name: string): string => asWords(safeName(name)).toLowerCase();
+/** What tells a name from others, also where it was written as code. Of some letters only the capital one has a small one (`ß`, `SS`). */
+const keyOf = (name: string): string => asWords(safeName(name)).toUpperCase().toLowerCase();
 
 /** A token’s name here: its path without the first group. */
 function nameOf(path: readonly string[]): string {
