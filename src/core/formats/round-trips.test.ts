@@ -75,7 +75,7 @@ const sites = fc.tuple(words, words, words, words, words).map(([title, label, sa
   }, sampleSite());
 });
 
-const everySite = (holds: (site: Site) => void) => fc.assert(fc.property(sites, holds), { numRuns: 200 });
+const everySite = (holds: (site: Site) => void) => fc.assert(fc.property(sites, holds), { numRuns: 200, seed: 1 });
 
 test('a site file is read again as the same site', () => {
   everySite((site) => {
@@ -93,7 +93,7 @@ test('one that is cut off anywhere is refused with a reason', () => {
       expect(reading.ok).toBe(false);
       expect(!reading.ok && reading.problems.length).toBeGreaterThan(0);
     }),
-    { numRuns: 100 },
+    { numRuns: 100, seed: 1 },
   );
 });
 
