@@ -20,9 +20,9 @@ test.each(sites)('parts of %s, put together, are the pages that are handed over'
   const written = (nodes: readonly Node[], page: string) => outline(nodes.map(writeHtml).join(''), page);
   for (const circumstance of circumstancesOf(site)) {
     const own = fileOf(site, circumstance);
-    const { parts, places } = pages[own]!;
+    const { parts } = pages[own]!;
     const [signs] = parts.filter((path) => path.endsWith('/signs.html'));
-    const made = parts.filter((path) => path !== signs).map((path) => filled(files.get(path)!, places));
+    const made = parts.filter((path) => path !== signs).map((path) => filled(files.get(path)!, pages[own]!));
     const { head, skip, header, footer, opened, icons } = pageParts(
       site,
       circumstance.page,

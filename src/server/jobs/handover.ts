@@ -11,6 +11,9 @@ import { startJob } from './job-process';
 /** The memory for the objects of a hand-over, in MB: a site of 2,000 pages takes a third of it. */
 const MEMORY = 420;
 
+/** The same for parts and components, for which all pages are held beside each other: 1,000 of them take 400 MB. */
+const MEMORY_OF_ALL = 2000;
+
 /** How long an archive that is ready waits to be fetched, in ms. */
 const KEPT = 10 * 60_000;
 
@@ -31,7 +34,8 @@ export type HandoverTask = { site: string } & (
 
 /** Renders a site in a process of its own and gives its news; the process ends when nobody listens any more. */
 async function* newsOf(task: HandoverTask): AsyncGenerator<HandoverNews> {
-  const job = startJob('handover', MEMORY, [JSON.stringify(task)]);
+  const allAtOnce = task.make === 'zip' && task.form !== 'website';
+  const job = startJob('handover', allAtOnce ? MEMORY_OF_ALL : MEMORY, [JSON.stringify(task)]);
   const heard: HandoverNews[] = [];
   let wake = () => {};
   const tell = (news: HandoverNews) => {

@@ -58,6 +58,8 @@ export const fileOf = (site: Site, { page, language }: Circumstance): string =>
 export const namedFile = (value: unknown): string | null =>
   typeof value === 'string' && value.startsWith(NAMED) ? value.slice(NAMED.length) : null;
 
+type Designed = Omit<PageParts, 'content'>;
+
 /** Renders every page and makes of each part one that says where it differs. */
 export function mergedSite(
   site: Site,
@@ -65,10 +67,13 @@ export function mergedSite(
   circumstances: readonly Circumstance[] = circumstancesOf(site),
 ): MergedSite {
   const folders = new Map(site.languages.map((language) => [language, namedFolder()]));
-  const parts = circumstances.map(({ page, language }) =>
-    pageParts(site, page, undefined, language, advances, folders.get(language)),
-  );
-  const of = (nodes: (parts: PageParts) => readonly Node[], some: Some): Merged =>
+  const parts = circumstances.map(({ page, language }): Designed => {
+    const all = pageParts(site, page, undefined, language, advances, folders.get(language));
+    // What stands in for content is no part, and is not kept for thousands of pages.
+    const { head, skip, header, footer, opened, icons } = all;
+    return { head, skip, header, footer, opened, icons };
+  });
+  const of = (nodes: (parts: Designed) => readonly Node[], some: Some): Merged =>
     merged(some.map((each) => ({ value: nodes(parts[each]!), in: [each] })));
   const all = circumstances.map((_, index) => index);
   const names = settleNames(site);

@@ -18,6 +18,7 @@ export interface PageOfParts {
   language: string;
   /** The paths of the parts, the head first, then header, footer, drawers and signs. */
   parts: string[];
+  /** What stands in those of its places that are not empty. */
   places: Record<string, string>;
 }
 
@@ -73,7 +74,7 @@ function partsIn(site: Site, language: string, advances: Advances) {
   const pages = circumstances.map((circumstance, index): [string, PageOfParts] => {
     const file = fileOf(site, circumstance);
     const own = [...places].flatMap(([name, said]): [string, string][] =>
-      said.has(index) ? [[name, said.get(index)!]] : [],
+      said.get(index) ? [[name, said.get(index)!]] : [],
     );
     return [
       file,
@@ -88,16 +89,19 @@ function partsIn(site: Site, language: string, advances: Advances) {
   return { parts: parts.map(({ path, html }) => ({ path, text: htmlOf(html) })), pages };
 }
 
-/** A text with what stands in its places on a page; what stands there may have places too. */
-export function filled(text: string, places: Readonly<Record<string, string>>): string {
-  return text.replace(/\{\{([a-z0-9-]+)\}\}/g, (written, name: string) =>
-    Object.hasOwn(places, name) ? filled(places[name]!, places) : written,
-  );
+/** A text with what stands in its places on a page, nothing where that says nothing of them; what stands there may have places too. */
+export function filled(text: string, { places }: PageOfParts): string {
+  const fill = (of: string): string =>
+    of.replace(/\{\{([a-z0-9-]+)\}\}/g, (_, name: string) =>
+      Object.hasOwn(places, name) ? fill(places[name]!) : '',
+    );
+  return fill(text);
 }
 
 /** A page that is put together of its parts, with what each of them is. */
-function examplePage({ language, parts, places }: PageOfParts, texts: ReadonlyMap<string, string>): string {
-  const said = (path: string) => `<!-- ${path} -->\n${filled(texts.get(path)!, places)}`;
+function examplePage(page: PageOfParts, texts: ReadonlyMap<string, string>): string {
+  const { language, parts } = page;
+  const said = (path: string) => `<!-- ${path} -->\n${filled(texts.get(path)!, page)}`;
   const [head, ...body] = parts;
   const after = body.findIndex((path) => /\/(footer|drawer|signs)[-.]/.test(path));
   const at = after === -1 ? body.length : after;

@@ -14,7 +14,7 @@ export function readmeOfParts({ name }: Site): string {
     '',
     '## Places',
     '',
-    `A place is a name in double braces. \`${place(ROOT)}\` is the way from the page to the root of the site, such as \`../\`; where pages are served from the root, it is \`/\`. Every other place is named by what stands there, and may be empty.`,
+    `A place is a name in double braces. \`${place(ROOT)}\` is the way from the page to the root of the site, such as \`../\`; where pages are served from the root, it is \`/\`. Every other place is named by what stands there; one of which \`places.json\` says nothing on a page is empty there.`,
     '',
     'The current page is marked without a script, by these rules:',
     '',
