@@ -47,6 +47,28 @@ describe('React', () => {
       expect([file, ...react]).toEqual([file, ...handedOver]);
   });
 
+  test('holds texts that could be taken for code, and compiles with them', () => {
+    const site = structuredClone(demo('orrery-house'));
+    const texts = [
+      '{page}',
+      '</nav>',
+      'on(at, 1)',
+      "it's `${x}` \\",
+      '*/ say(at)',
+      ' a  b ',
+      '&amp;',
+      '{{root}}',
+    ];
+    Object.values(site.menus).forEach((menu) =>
+      Object.values(menu.items).forEach((item, index) => {
+        item.label = texts[index % texts.length]!;
+      }),
+    );
+    for (const [file, react, handedOver] of bothWays(site))
+      expect([file, ...react]).toEqual([file, ...handedOver]);
+    expect(strictProblems([textFiles(site)])).toEqual([]);
+  });
+
   test('compiles under the strictest of TypeScript’s rules', () => {
     const folders = sites.map(([, site]) => textFiles(site()));
     const pagesOf = (files: (typeof folders)[number]) =>
