@@ -3,6 +3,7 @@ import { writeHtml, type Node } from '@/core/markup/html';
 import { circumstancesOf, fileOf } from '@/core/render/merged/merged-site';
 import { pageParts, STAND_IN_STYLESHEET } from '@/core/render/page/page';
 import { filled, partFiles, PLACES, type PageOfParts } from '@/core/render/places/part-files';
+import type { Site } from '@/core/site/site';
 import { seededDemo, sitesToHandOver } from '../demo/demo-sites.test-data';
 import { outline } from './outline.test-data';
 import { runtimeScripts } from './sources';
@@ -11,8 +12,7 @@ const { demo } = await seededDemo();
 
 const sites = sitesToHandOver(demo);
 
-test.each(sites)('parts of %s, put together, are the pages that are handed over', (_, siteOf) => {
-  const site = siteOf();
+function expectPages(site: Site): void {
   const files = new Map(
     partFiles(site, runtimeScripts(site)).flatMap((file) => ('text' in file ? [[file.path, file.text]] : [])),
   );
@@ -35,6 +35,19 @@ test.each(sites)('parts of %s, put together, are the pages that are handed over'
     if (signs)
       expect(outline(files.get(signs)!)).toEqual(expect.arrayContaining(written([icons], 'index.html')));
   }
+}
+
+test.each(sites)('parts of %s, put together, are the pages that are handed over', (_, siteOf) =>
+  expectPages(siteOf()),
+);
+
+test('a text that is written like a place stays what it is', () => {
+  const site = structuredClone(demo('orrery-house'));
+  for (const menu of Object.values(site.menus))
+    for (const item of Object.values(menu.items)) item.label = `{{root}} ${item.id}`;
+  for (const { pieces } of Object.values(site.headers))
+    for (const { values } of Object.values(pieces)) Object.assign(values, { landmark: { all: '{{root}}' } });
+  expectPages(site);
 });
 
 test('each part stands once, and only what differs has a place', () => {
@@ -58,10 +71,8 @@ test('each part stands once, and only what differs has a place', () => {
   };
   const english = Object.values(pages).filter(({ language }) => language === 'en');
   const said = new Set(english.flatMap(({ places }) => Object.keys(places)));
-  // What stands in a place may have places too.
-  const texts = [...parts.map(({ text }) => text), ...english.flatMap(({ places }) => Object.values(places))];
   const used = new Set(
-    texts.flatMap((text) => [...text.matchAll(/\{\{([a-z0-9-]+)\}\}/g)].map(([, name]) => name!)),
+    parts.flatMap(({ text }) => [...text.matchAll(/\{\{([a-z0-9-]+)\}\}/g)].map(([, name]) => name!)),
   );
   expect([...used].sort()).toEqual([...said].sort());
   expect(pages['sailings/today.html']!.places).toMatchObject({ root: '../' });

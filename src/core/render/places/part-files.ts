@@ -8,7 +8,7 @@ import { circumstancesOf, fileOf, mergedSite, type MergedPart } from '../merged/
 import { NAMED } from '../page/folder';
 import { NOTICES_SCRIPT, SCRIPT, STAND_IN_STYLESHEET, STYLESHEET } from '../page/page';
 import { NOT_FOUND_PATH, relativeHref } from '../page/paths';
-import { placing, ROOT } from './placed-nodes';
+import { fill, place, placing, ROOT } from './placed-nodes';
 import { readmeOfParts } from './readme';
 
 /** What a page is put together of: its parts in the order of the body, and what stands in the places of them. */
@@ -71,9 +71,11 @@ function partsIn(site: Site, language: string, advances: Advances) {
     // One page may show more of them than another; those that it does not show take no room.
     part('signs', everywhere(merged.signs)),
   ].filter(({ html }) => htmlOf(html) !== '');
+  const texts = parts.map(({ path, html }) => ({ path, text: htmlOf(html) }));
+  const used = [...places].filter(([name]) => texts.some(({ text }) => text.includes(place(name))));
   const pages = circumstances.map((circumstance, index): [string, PageOfParts] => {
     const file = fileOf(site, circumstance);
-    const own = [...places].flatMap(([name, said]): [string, string][] =>
+    const own = used.flatMap(([name, said]): [string, string][] =>
       said.get(index) ? [[name, said.get(index)!]] : [],
     );
     return [
@@ -86,17 +88,12 @@ function partsIn(site: Site, language: string, advances: Advances) {
       },
     ];
   });
-  return { parts: parts.map(({ path, html }) => ({ path, text: htmlOf(html) })), pages };
+  return { parts: texts, pages };
 }
 
-/** A text with what stands in its places on a page, nothing where that says nothing of them; what stands there may have places too. */
-export function filled(text: string, { places }: PageOfParts): string {
-  const fill = (of: string): string =>
-    of.replace(/\{\{([a-z0-9-]+)\}\}/g, (_, name: string) =>
-      Object.hasOwn(places, name) ? fill(places[name]!) : '',
-    );
-  return fill(text);
-}
+/** A part as it is on a page. */
+export const filled = (text: string, { places }: PageOfParts): string =>
+  fill(text, (name) => (Object.hasOwn(places, name) ? places[name] : undefined));
 
 /** A page that is put together of its parts, with what each of them is. */
 function examplePage(page: PageOfParts, texts: ReadonlyMap<string, string>): string {

@@ -9,6 +9,13 @@ export const place = (name: string) => `{{${name}}}`;
 /** The place of the way from a page to the root of the site. */
 export const ROOT = 'root';
 
+/** A text with what stands in its places, nothing where `standsIn` has nothing for one. */
+export const fill = (text: string, standsIn: (name: string) => string | undefined): string =>
+  text.replace(/\{\{([a-z0-9-]+)\}\}/g, (_, name: string) => standsIn(name) ?? '');
+
+/** Whether a value of the site’s own could be taken for a place: it is put into one then, like what differs. */
+const isLikePlace = (value: AttributeValue) => typeof value === 'string' && value.includes('{{');
+
 /** What stands in each place, by the number of the page. */
 export type Places = ReadonlyMap<string, ReadonlyMap<number, string>>;
 
@@ -51,7 +58,7 @@ export function placing(rootOf: (index: number) => string) {
     return Object.fromEntries(
       Object.entries(attributes).map(([name, cases]): [string, AttributeValue] => {
         const [only] = cases;
-        if (cases.length === 1) {
+        if (cases.length === 1 && !isLikePlace(only!.value)) {
           const file = namedFile(only!.value);
           return [name, file === null ? only!.value : place(ROOT) + file];
         }
@@ -68,16 +75,20 @@ export function placing(rootOf: (index: number) => string) {
     return nodes.map(({ value, in: some }) => {
       if ('text' in value) {
         const [only] = value.text;
+        const isSame = value.text.length === 1 && !isLikePlace(only!.value);
         const written = value.text.map((each) => ({ ...each, value: writeHtml(each.value).trim() }));
-        return value.text.length === 1 ? only!.value : placeOf(slug(only!.value, 'text'), written);
+        return isSame ? only!.value : placeOf(slug(only!.value, 'text'), written);
       }
       const element = el(value.tag, attributesOf(value), ...nodesOf(value.children, some));
       if (some.length === within.length) return element;
-      const said = [
-        { value: writeHtml(element), in: some },
-        { value: '', in: within.filter((index) => !some.includes(index)) },
-      ];
-      return placeOf(value.tag, said);
+      const html = writeHtml(element);
+      // Its own places are filled in it, page by page.
+      const there = some.map((index) => ({
+        value: fill(html, (name) => (name === ROOT ? rootOf(index) : places.get(name)?.get(index))),
+        in: [index],
+      }));
+      const elsewhere = within.filter((index) => !some.includes(index));
+      return placeOf(value.tag, [...there, { value: '', in: elsewhere }]);
     });
   }
 
