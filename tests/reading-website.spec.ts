@@ -93,7 +93,8 @@ test('a folder of pages comes as a zip, with its titles and its logo', async ({ 
   );
   expect(Object.values(after.artwork)).toContainEqual(expect.objectContaining({ alt: 'Alder Quay' }));
 
-  await page.goto(`/sites/${id}/begin`);
+  // A site that has pages reads on from there.
+  await page.goto(`/sites/${id}/pages`);
   await page.getByRole('button', { name: 'Read a website…' }).click();
   await page.getByLabel('File to read').setInputFiles({
     name: 'torn.zip',

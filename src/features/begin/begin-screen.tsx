@@ -5,10 +5,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { AddPages } from '../pages/add-pages';
+import { ReadWebsite } from '../reading/read-website';
 import { Screen } from '../shell/screen';
 import { useUpload } from '../uploads/use-upload';
 import { FewColours } from './few-colours';
-import { ReadWebsite } from './read-website';
 import { StarterStrip } from './starter-strip';
 import styles from './begin.module.css';
 

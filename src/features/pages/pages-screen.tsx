@@ -17,6 +17,7 @@ import { TextCell } from '@/ui/table/text-cell';
 import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
 import { treeRows, type TreeRow } from '@/ui/tree/tree-rows';
 import { Hint } from '../hints/hint';
+import { ReadWebsite } from '../reading/read-website';
 import { saveText } from '../reading/save-text';
 import { Screen } from '../shell/screen';
 import { AddPages } from './add-pages';
@@ -151,6 +152,7 @@ export function PagesScreen() {
   const edit = useEdit();
   const setLanguages = useSetLanguages();
   const [adding, setAdding] = useState(false);
+  const [reading, setReading] = useState(false);
   const [removing, setRemoving] = useState<readonly Id[] | null>(null);
   const [filter, setFilter] = useState('');
   const [current, setCurrent] = useState<Id | null>(null);
@@ -323,6 +325,7 @@ export function PagesScreen() {
                 <Button>Write out</Button>
               </Dropdown>
             )}
+            <Button onClick={() => setReading(true)}>Read a website…</Button>
             <Button type={count === 0 ? 'primary' : 'default'} onClick={() => setAdding(true)}>
               Add pages…
             </Button>
@@ -360,6 +363,7 @@ export function PagesScreen() {
         )}
       </div>
       {adding && <AddPages onClose={() => setAdding(false)} />}
+      {reading && <ReadWebsite onClose={() => setReading(false)} />}
       {removing && (
         <RemovePages
           pages={removing}

@@ -9,7 +9,7 @@ import { useEdit, useOpenSite, useSite } from '@/client/open-site-context';
 import { websiteEdits } from '@/core/formats/website/compose-website';
 import { foundIn, type FoundWebsite, type WebsitePart } from '@/core/formats/website/found-website';
 import { megabytes, MOST_SITE_FILE } from '@/core/site/file-limits';
-import { ReadingDialog } from '../reading/reading-dialog';
+import { ReadingDialog } from './reading-dialog';
 
 /** An archive that was opened, and the text that stands for it in the field. */
 interface Opened {
