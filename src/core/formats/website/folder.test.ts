@@ -114,6 +114,11 @@ describe('stylesheets', () => {
     expect(foundIn(parts).colours).toEqual([{ role: 'ink', name: 'Ink', css: '#123' }]);
   });
 
+  test('are called as they are called there, without what only says that they are colours', () => {
+    const { parts } = read(':root { --coral: #f76; --c-moss: #352; --clr_sky-blue: #8cf; --color: #111 }');
+    expect(foundIn(parts).colours.map(({ name }) => name)).toEqual(['Coral', 'Moss', 'Sky blue', 'Color']);
+  });
+
   test('give families that ship, and tell of those that do not', () => {
     const { parts, problems } = read(
       'body { font-family: "Skerrow Grotesk", sans-serif } h1, h2 { font-family: Literata, serif }',

@@ -66,22 +66,24 @@ const colourOf = (value: string): string | null => {
     : null;
 };
 
+/** The words of a custom property, without one in front that only says that it is a colour: `--color-deep-water` is `deep`, `water`. */
+const wordsOf = (property: string): string[] =>
+  property
+    .replace(/^--(?:(?:colou?r|clr|c)[-_])?/i, '')
+    .split(/[-_]+/)
+    .filter(Boolean);
+
 /** `--brand-deep-water` as the name of a colour: `Brand deep water`. */
 function nameOf(property: string): string {
-  const words = property
-    .replace(/^--(colou?r|clr|c)?-?/i, '')
-    .replace(/[-_]+/g, ' ')
-    .trim();
+  const words = wordsOf(property).join(' ');
   return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 40);
 }
 
-const roleCalled = (property: string): ColourRole | null =>
-  (Object.keys(roles) as ColourRole[]).find((role) =>
-    property
-      .replace(/^--(colou?r|clr|c)?-?/i, '')
-      .split(/[-_]/)
-      .every((word) => roles[role].called.test(word.toLowerCase())),
-  ) ?? null;
+function roleCalled(property: string): ColourRole | null {
+  const words = wordsOf(property).map((word) => word.toLowerCase());
+  const fits = (role: ColourRole) => words.length > 0 && words.every((word) => roles[role].called.test(word));
+  return (Object.keys(roles) as ColourRole[]).find(fits) ?? null;
+}
 
 const isOf = ({ selectors }: Said, ...wanted: string[]) =>
   selectors.some((each) => wanted.includes(each.trim()));
