@@ -75,7 +75,8 @@ const sites = fc.tuple(words, words, words, words, words).map(([title, label, sa
   }, sampleSite());
 });
 
-const everySite = (holds: (site: Site) => void) => fc.assert(fc.property(sites, holds), { numRuns: 200, seed: 1 });
+const everySite = (holds: (site: Site) => void) =>
+  fc.assert(fc.property(sites, holds), { numRuns: 200, seed: 1 });
 
 test('a site file is read again as the same site', () => {
   everySite((site) => {
