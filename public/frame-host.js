@@ -122,7 +122,20 @@
     dropped = selector;
   };
 
+  // What is put anew under a button that is held down would take the click away.
+  let pressed = false;
+  const press = (down) => {
+    const waited = pressed && !down && wanted !== shown;
+    pressed = down;
+    // After the click, which comes with the letting go.
+    if (waited) setTimeout(() => requestAnimationFrame(show));
+  };
+  addEventListener('pointerdown', ({ pointerType }) => press(pointerType !== 'touch'), true);
+  for (const ended of ['pointerup', 'pointercancel']) addEventListener(ended, () => press(false), true);
+  addEventListener('pointermove', ({ buttons }) => pressed && buttons === 0 && press(false), true);
+
   const show = () => {
+    if (pressed) return;
     const { html, css, drawer, dropDown, atEnd, still, round } = wanted;
     const before = shown;
     shown = wanted;

@@ -105,13 +105,9 @@ test('a colour gets another value for dark, views show both schemes side by side
   await page.getByRole('link', { name: 'Headers' }).click();
   await page.getByLabel('Scheme of the views').click({ force: true });
   await page.locator('.ant-select-item-option').filter({ hasText: 'both' }).click();
-  const ground = (title: string) =>
-    page
-      .frameLocator(`iframe[title="${title}"]`)
-      .locator('body')
-      .evaluate((body) => getComputedStyle(body).backgroundColor);
-  await expect.poll(() => ground('Desktop view, dark')).toBe('rgb(16, 20, 24)');
-  expect(await ground('Desktop view')).toBe('rgb(255, 255, 255)');
+  const shown = (title: string) => page.frameLocator(`iframe[title="${title}"]`).locator('body');
+  await expect(shown('Desktop view, dark')).toHaveCSS('background-color', 'rgb(16, 20, 24)');
+  await expect(shown('Desktop view')).toHaveCSS('background-color', 'rgb(255, 255, 255)');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByLabel('Scheme of the views')).toHaveCount(0);
   await expect(view(page, 'Desktop').locator('body')).toBeAttached();

@@ -386,6 +386,23 @@ test('a piece is found by typing among all kinds, drawn in the brand, and put in
   await expect(bay('Notice bar, middle')).toHaveText(['Search']);
 });
 
+test('a view that is drawn anew while the button is held down takes no click away', async ({ page }) => {
+  const label = view(page, 'Desktop').locator('.menu-link').first();
+  const before = await label.textContent();
+  await label.dblclick();
+  await page.keyboard.type('Boats');
+  await page.keyboard.press('Enter');
+  await expect(label).toHaveText('Boats');
+  await saved(page);
+  await view(page, 'Desktop').locator('.logo').first().hover();
+  await page.mouse.down();
+  await page.getByRole('button', { name: /^Undo/ }).dispatchEvent('click');
+  await expect(view(page, 'Tablet').locator('.menu-link').first()).toHaveText(before!);
+  await page.mouse.up();
+  await expect(sheet(page)).toContainText('Logo');
+  await expect(label).toHaveText(before!);
+});
+
 test('with Shift a piece is selected besides; what they share, and in what they differ, is set together', async ({
   page,
 }) => {

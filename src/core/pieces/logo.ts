@@ -186,6 +186,10 @@ export const logo = kindOfPiece<Values>({
   properties,
   css: { '.logo': { color: 'inherit', 'text-decoration': 'none' } },
   layouts,
+  someLayouts: {
+    at: ['> .logo-text:not(:only-child)', '> .logo-text:not(:only-child) > .logo-name', '.logo-tagline'],
+    when: ({ shows, tagline }) => shows !== 'artwork' || tagline.trim() !== '',
+  },
   weights: ({ tagline }) => (tagline === '' ? [] : [TAGLINE_WEIGHT]),
   targets: [''],
   box(values, content) {

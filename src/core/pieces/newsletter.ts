@@ -13,7 +13,7 @@ import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { dressedBox } from './content';
 import { kindOfPiece, pieceClass } from './piece';
-import { wordsHtml } from './text';
+import { linksIn, wordsHtml } from './text';
 
 const fieldPart = statedPart({
   label: 'Field',
@@ -160,6 +160,7 @@ export const newsletter = kindOfPiece<Values>({
   label: 'Newsletter',
   about: 'A form to subscribe by e-mail, with consent and its answers.',
   properties,
+  someCss: [linksIn(({ consent }) => consent)],
   css: {
     '.newsletter-field': {
       'background-color': 'var(--ground)',

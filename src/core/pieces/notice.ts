@@ -9,7 +9,7 @@ import { placeProperties } from '../properties/place';
 import { property, propertyList, type ValuesOf } from '../properties/property';
 import { typeProperties } from '../properties/type';
 import { kindOfPiece, pieceClass } from './piece';
-import { wordsHtml } from './text';
+import { linksIn, wordsHtml } from './text';
 
 /** The size of the button and the gap before it, in CSS px at the usual text size. */
 const BUTTON = 28;
@@ -62,6 +62,7 @@ export const notice = kindOfPiece<Values>({
   runsOn: true,
   properties,
   css: { '.notice p': { margin: '0' } },
+  someCss: [linksIn(({ text }) => text)],
   layouts,
   // What has been dismissed takes no room, whatever its display is.
   openCss: {

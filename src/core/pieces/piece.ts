@@ -210,7 +210,11 @@ export interface PieceKind<V = Record<string, unknown>> {
   /** Rules of what it leaves out for want of room, above what items say by width; the same selectors for all values. */
   shortCss?(values: V, counts: Counts): Rules;
   /** What only pieces with some values need of its rules; shipped where there is one. */
-  someCss?: readonly { css: readonly CssNode[]; when(values: V): boolean }[];
+  someCss?: readonly { css: readonly CssNode[]; when(values: V, stands: AssemblyKind): boolean }[];
+  /** Boxes that only pieces with some values have, by their selectors; nothing is said of where they stand where there is none. */
+  someLayouts?: { at: readonly string[]; when(values: V): boolean };
+  /** Whether nothing can be seen of what a rule of its own says with these values, since it is inside of something that is not displayed. */
+  unseen?(values: V, selector: string): boolean;
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;
   /** What opens by pointer or focus where scripts are off. */

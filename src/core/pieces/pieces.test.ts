@@ -15,6 +15,7 @@ import { pieceKinds } from './index';
 
 const names: CssNames = {
   token: (id) => `var(--${id})`,
+  typeCss: (id) => ({ 'font-family': `var(--${id}-family)`, 'font-size': `var(--${id}-size)` }),
   typeStyle: (id, part) => `var(--${id}-${part})`,
   family: (id) => id,
   picture: (id) => `url("${id}")`,

@@ -1,4 +1,5 @@
 import { box, words as inWords } from '../boxes/box';
+import type { CssNode } from '../markup/css';
 import { el, type Node } from '../markup/html';
 import { flagKind } from '../properties/kinds/flag';
 import { plainWords, wordsKind, type Words } from '../properties/kinds/words';
@@ -13,6 +14,13 @@ export function wordsHtml(words: Words, context: PieceContext): Node[] {
     typeof run === 'string' ? run : leading(context.target(run.link), { class: 'text-link' }, run.words),
   );
 }
+
+/** What lines of text with links in them need, each once for all kinds of pieces that have such lines. */
+const linkCss: CssNode = { '.text-link': { color: 'inherit' } };
+export const linksIn = <V>(wordsOf: (values: V) => Words) => ({
+  css: [linkCss],
+  when: (values: V) => wordsOf(values).some((run) => typeof run !== 'string'),
+});
 
 /** The last year in a line: four figures by themselves, of this century or the one before. */
 const LAST_YEAR = /\b(?:19|20)\d\d\b(?!.*\b(?:19|20)\d\d\b)/s;
@@ -57,7 +65,8 @@ export const text = kindOfPiece<Values>({
   about: 'A line of text with links and emphasis.',
   runsOn: true,
   properties,
-  css: { '.text': { margin: '0' }, '.text-link': { color: 'inherit' } },
+  css: { '.text': { margin: '0' } },
+  someCss: [linksIn(({ text: line }) => line)],
   layouts: () => ({ '': {} }),
   box(values) {
     const line = plainWords(values.text).trim();

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { Rules } from '../markup/css';
+import type { Declarations, Rules } from '../markup/css';
 import { EVERYWHERE, type CellValues } from '../bands/follow';
 import type { AssemblyKind } from './assembly-kind';
 import type { Axis } from './axis';
@@ -12,6 +12,8 @@ import { states, type State, type StatedPart } from './states';
 export interface CssNames {
   /** `var(--radius-small)` for a token of the brand. */
   token(id: Id): string;
+  /** The declarations by which a text takes a type style. */
+  typeCss(id: Id): Declarations;
   /** `var(--nav-label-size)` for what a type style says of text: its `size`, `weight`, `family` … */
   typeStyle(id: Id, part: string): string;
   /** A font family with the families that stand in for it. */

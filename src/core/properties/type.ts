@@ -9,24 +9,6 @@ import { property, propertyList } from './property';
 
 const AS_STYLE = 'as its style';
 
-/** The CSS properties that a type style settles, with the part of the style that each reads. */
-const styleParts = {
-  'font-family': 'family',
-  'font-weight': 'weight',
-  'font-style': 'slant',
-  'font-size': 'size',
-  'line-height': 'line-height',
-  'letter-spacing': 'letter-spacing',
-  'text-transform': 'case',
-} as const;
-
-/** What a kind of piece has before its own style is chosen: the declarations of a style that every site has. */
-export function standardTypeCss(style: Id): Record<string, string> {
-  return Object.fromEntries(
-    Object.entries(styleParts).map(([css, part]) => [css, `var(--${style}-${part})`]),
-  );
-}
-
 /** Properties of text: the brand's type style that it takes, and a size of its own. */
 export function typeProperties(style: Id) {
   return propertyList(
@@ -39,9 +21,9 @@ export function typeProperties(style: Id) {
       initial: style,
       css: (value, names) => ({
         '&': Object.fromEntries(
-          Object.entries(styleParts).map(([css, part]) => [
+          Object.entries(names.typeCss(value)).map(([css, own]) => [
             css,
-            value === style ? AS_IT_COMES : names.typeStyle(value, part),
+            value === style ? AS_IT_COMES : own,
           ]),
         ),
       }),

@@ -84,7 +84,7 @@ export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
           pieces: (advances: Advances) =>
             pagePieces(site, notFoundPage(site, language), undefined, language, advances),
         }))),
-    { path: STAND_IN_STYLESHEET, pieces: () => [standInStylesheet] },
+    { path: STAND_IN_STYLESHEET, pieces: () => [standInStylesheet(site)] },
     { path: STYLESHEET, pieces: (advances) => [renderStylesheet(site, advances, placed(site))] },
     { path: SCRIPT, pieces: () => [scripts.site] },
     ...(showsNotices(site, shown) ? [{ path: NOTICES_SCRIPT, pieces: () => [scripts.notices] }] : []),

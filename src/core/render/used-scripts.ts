@@ -30,10 +30,18 @@ const parts = {
 export type ScriptPart = keyof typeof parts;
 export const scriptParts = Object.keys(parts) as ScriptPart[];
 
-/** Whether some link opens the content of its page as a dialog. */
-function opensDialogs(site: Site): boolean {
-  return JSON.stringify([site.menus, site.headers, site.footers]).includes('"to":"dialog"');
+const opening = new WeakMap<object, boolean>();
+
+/** Whether some link in a part of the document opens the content of its page as a dialog; parts that did not change are not read again. */
+export function opensDialogsIn(part: object): boolean {
+  const known = opening.get(part) ?? JSON.stringify(part).includes('"to":"dialog"');
+  opening.set(part, known);
+  return known;
 }
+
+/** Whether some link opens the content of its page as a dialog. */
+const opensDialogs = ({ menus, headers, drawers, footers }: Site): boolean =>
+  [menus, headers, drawers, footers].some(opensDialogsIn);
 
 /** The parts of its script that a site needs, in their order. */
 export const usedScripts = (site: Site): ScriptPart[] => scriptParts.filter((part) => parts[part](site));

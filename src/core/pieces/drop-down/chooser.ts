@@ -4,6 +4,7 @@ import { signAndWords } from '../../boxes/sign';
 import type { Length } from '../../lengths/formula';
 import { el, type Element, type Node } from '../../markup/html';
 import { unless, type Rules } from '../../markup/css';
+import type { AssemblyKind } from '../../properties/assembly-kind';
 import type { Hanging, PieceKind } from '../piece';
 import {
   arrowSeenCss,
@@ -64,7 +65,6 @@ export const chooserCss: Rules = { '.chooser-list': bareList };
 const droppingCss: Rules = {
   [CHOOSER]: { position: 'relative' },
   '.chooser-list': hangingCss,
-  '.footer .chooser-list': hangingAboveCss,
   '.chooser-toggle::after': chevronCss,
   '.chooser-toggle[aria-expanded="true"]::after': chevronOpenCss,
 };
@@ -97,9 +97,15 @@ export const chooserUnscriptedCss: Rules = {
   [`${CHOOSER}:is(:hover, :focus-within) > .chooser-toggle + .chooser-list`]: opened,
 };
 
+const drops = ({ form }: { form: ChooserForm }) => form === 'drop';
+
 /** What only choosers with some values need. */
 export const someChooserCss = [
-  { css: [droppingCss], when: ({ form }: { form: ChooserForm }) => form === 'drop' },
+  { css: [droppingCss], when: drops },
+  {
+    css: [{ '.footer .chooser-list': hangingAboveCss }],
+    when: (values: { form: ChooserForm }, stands: AssemblyKind) => drops(values) && stands === 'footers',
+  },
   ...someHangingCss(
     '.chooser-list',
     '.chooser-toggle[aria-expanded="true"] + .chooser-list',

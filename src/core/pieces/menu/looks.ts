@@ -4,7 +4,7 @@ import { dressedCss } from '../../properties/dress';
 import { AS_IT_COMES } from '../../markup/css';
 import { menuButtonCss } from './button';
 import { TOGGLE } from './below';
-import { hangingAboveCss, hangingCss, hangingLookCss } from '../drop-down/hanging';
+import { hangingCss, hangingLookCss } from '../drop-down/hanging';
 import { chevronCss, chevronOpenCss } from '../chevron';
 import { forms, headingParts, type ShownAs } from './forms';
 import { moreLayout } from './layouts';
@@ -42,6 +42,13 @@ function formCss(value: ShownAs): Rules {
     '& .menu-list > li > .menu-below': hangingLookCss(below === 'dropped'),
   };
 }
+
+/** Entries that are headings at some width, and elsewhere as the others. */
+export const headsCss: Rules = {
+  '.menu-list > li > .menu-link': Object.fromEntries(
+    headingParts.map(([css, part]) => [css, `var(--head-${part}, inherit)`]),
+  ),
+};
 
 /** The button behind which items go for want of room: dressed as an item, its sign behind its label. */
 export const moreCss: Rules = {
@@ -131,9 +138,6 @@ const rowOfMenu = Object.fromEntries(
 export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
   '.menu ul': bareList,
   '.menu li': { position: 'relative' },
-  '.menu-list > li > .menu-link': Object.fromEntries(
-    headingParts.map(([css, part]) => [css, `var(--head-${part}, inherit)`]),
-  ),
   '.menu-link': { color: 'inherit', 'text-decoration': 'none', ...dressedCss },
   // The width of the label in its heaviest state, where one is heavier: no height, and nothing to be seen or said.
   '.menu-link::after': {
@@ -163,5 +167,4 @@ export const menuCss: Rules = joinRules(rowOfMenu, menuButtonCss, {
   '.menu-toggle::before': chevronCss,
   '.menu-toggle[aria-expanded="true"]::before': chevronOpenCss,
   '.menu-list > li > .menu-below': hangingCss,
-  '.footer .menu-list > li > .menu-below': hangingAboveCss,
 });

@@ -1,7 +1,7 @@
 import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece, nestedWays } from '../piece';
 import { hangingBoxes, menuBox } from './boxes';
-import { arrowSeenCss, FREE_BELOW, sideCss, someHangingCss } from '../drop-down/hanging';
+import { arrowSeenCss, FREE_BELOW, hangingAboveCss, sideCss, someHangingCss } from '../drop-down/hanging';
 import {
   besideBar,
   dropsFromItems,
@@ -17,12 +17,17 @@ import { menuButtonJointCss, menuButtonOpenCss } from './button';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
-import { menuCss, moreCss, scrollingBlocks, scrollingCss } from './looks';
+import { headsCss, menuCss, moreCss, scrollingBlocks, scrollingCss } from './looks';
 import { menuHtml, openedBy } from './markup';
 import { reservedWeight } from './parts';
 import { toggleSignCss } from './toggle-sign';
 import { unfoldingCss } from './unfolding';
 import { menuPieceProperties, type MenuValues } from './properties';
+
+/** Whether a rule is of something that stands in the list of a menu. */
+const standsInList = (selector: string) =>
+  !selector.includes('.menu-button') &&
+  /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle|logo)|\.card/.test(selector);
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu = kindOfPiece<MenuValues>({
@@ -65,7 +70,12 @@ export const menu = kindOfPiece<MenuValues>({
   },
   takesRest: fillsBay,
   draws: ({ around }) => (around ? ['logo'] : []),
+  someLayouts: {
+    at: ['.menu-list:has(+ .menu-logo)', '.menu-logo', '.menu-logo img'],
+    when: ({ around }) => around !== null,
+  },
   shortCss: leavingCss,
+  unseen: ({ shownAs }, selector) => !forms[shownAs].list && standsInList(selector),
   someCss: [
     { css: [...scrollingBlocks, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
     ...someHangingCss(
@@ -73,6 +83,11 @@ export const menu = kindOfPiece<MenuValues>({
       '.menu-list > li > [aria-expanded="true"] + .menu-below',
       '.menu-list > li:has(> .menu-toggle[aria-expanded="true"])',
     ),
+    { css: [headsCss], when: ({ shownAs }) => forms[shownAs].below === 'under a heading' },
+    {
+      css: [{ '.footer .menu-list > li > .menu-below': hangingAboveCss }],
+      when: (_, stands) => stands === 'footers',
+    },
     { css: [moreCss], when: (values) => leftOf(values).behind > 0 },
   ],
   openCss: {

@@ -2,6 +2,9 @@ import { layoutCss } from '../../boxes/layout';
 import { signLayout } from '../../boxes/sign';
 import type { Block, Rules } from '../../markup/css';
 import { LAYER } from '../../properties/scroll';
+import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import type { Site } from '../../site/site';
+import { opensDialogsIn } from '../used-scripts';
 import { barCss } from './division';
 
 /** What every page starts from. */
@@ -66,26 +69,57 @@ export const assemblyCss: Rules = {
   '.bays': barCss['.bays']!,
   '.bay': barCss['.bay']!,
   ':is(.drawer, .dialog)::backdrop': { 'background-color': 'var(--backdrop)' },
-  '.dialog': {
-    'inline-size': 'min(40rem, 100% - 2rem)',
-    padding: '0 0 1rem',
-    border: '0',
-    'border-radius': 'var(--radius-small)',
-    'background-color': 'var(--ground)',
-    color: 'var(--ink)',
-    'box-shadow': 'var(--shadow-high)',
-  },
-  // Pieces that have left the header for want of room, each where its own values say so.
-  '.left-piece': { display: 'none', padding: '0.25rem var(--gutter)' },
-  '.drawer-close': {
-    display: 'block',
-    'margin-block': '0.75rem 0.25rem',
-    'margin-inline': 'auto var(--gutter)',
-    padding: '0.6em 0.8em',
-    border: '1px solid currentcolor',
-    'border-radius': 'var(--radius-small)',
-  },
 };
+
+/** Whether a drawer holds nothing that closes it. */
+const lacksClose = (assembly: SettledAssembly) =>
+  assembly.kind === 'drawers' && !settledPieces(assembly).some(({ kind }) => kind === 'close');
+
+/** Whether something that is shown opens the content of a page as a dialog. */
+const showsDialogs = ({ menus }: Site, settled: readonly SettledAssembly[]): boolean =>
+  settled.flatMap(settledPieces).some(({ values }) => {
+    const menu = typeof values.menu === 'string' ? menus[values.menu] : undefined;
+    return opensDialogsIn(values) || (menu !== undefined && opensDialogsIn(menu));
+  });
+
+/** What only some sites need of what headers, drawers and footers share. */
+export const someAssemblyCss: readonly {
+  css: Rules;
+  when(site: Site, settled: readonly SettledAssembly[]): boolean;
+}[] = [
+  {
+    css: {
+      '.dialog': {
+        'inline-size': 'min(40rem, 100% - 2rem)',
+        padding: '0 0 1rem',
+        border: '0',
+        'border-radius': 'var(--radius-small)',
+        'background-color': 'var(--ground)',
+        color: 'var(--ink)',
+        'box-shadow': 'var(--shadow-high)',
+      },
+    },
+    when: showsDialogs,
+  },
+  {
+    // Pieces that have left the header for want of room, each where its own values say so.
+    css: { '.left-piece': { display: 'none', padding: '0.25rem var(--gutter)' } },
+    when: (_, settled) => settled.flatMap(settledPieces).some(({ values }) => values.shown === 'drawer'),
+  },
+  {
+    css: {
+      '.drawer-close': {
+        display: 'block',
+        'margin-block': '0.75rem 0.25rem',
+        'margin-inline': 'auto var(--gutter)',
+        padding: '0.6em 0.8em',
+        border: '1px solid currentcolor',
+        'border-radius': 'var(--radius-small)',
+      },
+    },
+    when: (site, settled) => showsDialogs(site, settled) || settled.some(lacksClose),
+  },
+];
 
 /** What every page says of certain readers, windows and media: above all values. */
 export const mediaCss: Block[] = [

@@ -2,7 +2,7 @@ import { shippedFamily } from '../../brand/fonts';
 import { standInOf } from '../../brand/stand-ins';
 import { tokenKinds } from '../../brand/tokens';
 import type { Token } from '../../brand/tokens/token-kind';
-import { standardTypeStyles } from '../../brand/type-style';
+import { standardTypeStyles, typeStyleProperties } from '../../brand/type-style';
 import { cssString } from '../../markup/css';
 import type { Id } from '../../ids/id';
 import type { CssNames } from '../../properties/property';
@@ -62,10 +62,51 @@ export function cssNames(site: Site): { brand: BrandNames; css: CssNames } {
   return made;
 }
 
+/** The CSS properties that a type style settles, with the part of the style that each reads. */
+const styleParts = {
+  'font-family': 'family',
+  'font-weight': 'weight',
+  'font-style': 'slant',
+  'font-size': 'size',
+  'line-height': 'line-height',
+  'letter-spacing': 'letter-spacing',
+  'text-transform': 'case',
+} as const;
+type StylePart = (typeof styleParts)[keyof typeof styleParts];
+
+/** The parts of type styles that texts have by themselves where nothing says otherwise, as they are initially. */
+const byItself: Partial<Record<StylePart, string>> = {
+  slant: 'slant',
+  'letter-spacing': 'letterSpacing',
+  case: 'case',
+};
+
+/** Whether a part has to be said of texts: some type style says otherwise than what they have by themselves. */
+function isSaid({ typeStyles }: Brand, part: StylePart): boolean {
+  const own = typeStyleProperties.find(({ name }) => name === byItself[part]);
+  if (!own) return true;
+  return Object.values(typeStyles).some(({ values }) =>
+    Object.values(values[own.name] ?? {}).some((value) => value !== own.initial),
+  );
+}
+
+/** The custom properties that the brand may have: its tokens, and the parts of its type styles. */
+export function customNames(names: BrandNames): ReadonlySet<string> {
+  return new Set(
+    [...names.values()].flatMap((name) => [
+      `--${name}`,
+      ...Object.values(styleParts).map((part) => `--${name}-${part}`),
+    ]),
+  );
+}
+
 function namesIn(site: Site, names: BrandNames): CssNames {
+  const said = Object.entries(styleParts).filter(([, part]) => isSaid(site.brand, part));
+  const typeStyle = (id: Id, part: string) => `var(--${names.get(id)!}-${part})`;
   return {
     token: (id) => `var(--${names.get(id)!})`,
-    typeStyle: (id, part) => `var(--${names.get(id)!}-${part})`,
+    typeStyle,
+    typeCss: (id) => Object.fromEntries(said.map(([css, part]) => [css, typeStyle(id, part)])),
     family: (id) => familyStack(site, id),
     picture: (id) => `url(${cssString(artworkFile(site.artwork[id]!))})`,
   };

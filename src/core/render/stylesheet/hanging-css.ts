@@ -1,4 +1,5 @@
 import { withinWindow } from '../../bands/band';
+import type { HangingSide } from '../../pieces/piece';
 import { dropDownSides, type Side } from '../../fit/drop-down-sides';
 import { besideLists } from '../../fit/beside-lists';
 import { roomTaken } from '../../fit/heights';
@@ -72,7 +73,7 @@ function pieceSides(
   all: readonly ReadonlyMap<string, Side>[],
 ): Rules[] {
   const own = settled.map((stage) => settledPieces(stage).find(({ id }) => id === piece)!);
-  const { hanging } = pieceKind(own[0]!.kind);
+  const { hanging, unseen } = pieceKind(own[0]!.kind);
   const wants = own.map(({ values }) => hanging!.at(values));
   const selectors = [...new Set(all.flatMap((sides) => [...sides.keys()]))];
   const histories = selectors.map((selector): History => ({
@@ -85,7 +86,12 @@ function pieceSides(
     joinRules(
       ...ways.map((way): Rules => {
         const group = aside.filter(({ sides }) => sides.join(' ') === way);
-        const used = group[0]!.sides.map((side, at) => side ?? wants[at]!);
+        const [{ selector: first, sides }] = group as [History];
+        const used = sides.reduce<HangingSide[]>((all, side, at) => {
+          // Where its list is not displayed, it stays as it was.
+          const before = unseen?.(own[at]!.values, first) ? all.at(-1) : undefined;
+          return [...all, side ?? before ?? wants[at]!];
+        }, []);
         const names = differing(hanging!.css, [...used, ...wants]);
         const side = hanging!.css[used[stage]!]!;
         const at = (change: (selector: string) => string) =>

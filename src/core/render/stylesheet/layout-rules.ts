@@ -16,9 +16,13 @@ function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
 export const layoutRules = (layouts: Layouts): Rules =>
   rulesOf(layouts, (at) => (at === '' ? '&' : `& ${at}`));
 
-/** Where the boxes of every piece of a kind stand until its values say otherwise: under the classes alone that are the kind’s own. */
-export function sharedLayoutRules({ kind, layouts, properties }: PieceKind): Rules {
-  const initial = layouts(initialValues(properties), NOTHING_COUNTED);
+/** Where the boxes of every piece of a kind stand until its values say otherwise: under the classes alone that are the kind’s own; without those boxes that are not there. */
+export function sharedLayoutRules(
+  { kind, layouts, properties }: PieceKind,
+  notThere: readonly string[] = [],
+): Rules {
+  const all = Object.entries(layouts(initialValues(properties), NOTHING_COUNTED));
+  const initial = Object.fromEntries(all.filter(([at]) => !notThere.includes(at)));
   const selector = (at: string) => (at === '' ? `.${kind}` : at.startsWith('.') ? at : `.${kind} ${at}`);
   return withoutIdle(rulesOf(initial, selector));
 }

@@ -2,7 +2,7 @@ import type { CssNode, Rules } from '../../markup/css';
 import { pieceKinds } from '../../pieces';
 import { drawerParts } from '../../properties/bar';
 import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
-import { assemblyCss, resetCss } from './base-css';
+import { assemblyCss, resetCss, someAssemblyCss } from './base-css';
 import { initialValues } from '../../resolve/settled-values';
 import { layoutRules, NOTHING_COUNTED } from './layout-rules';
 import { standInCss } from '../page/stand-ins/stand-in';
@@ -15,8 +15,6 @@ const unruled = [
   'content',
   'skip',
   'found',
-  'dialog',
-  'left-piece',
   'phase-mark',
   'stand-in-text',
   'stand-in-picture',
@@ -44,7 +42,14 @@ function classesIn(nodes: readonly CssNode[]): string[] {
  */
 export const ownClasses: ReadonlySet<string> = new Set([
   ...unruled,
-  ...classesIn([assemblyCss, resetCss, standInCss, phasedHeaderCss, phasedOpenCss]),
+  ...classesIn([
+    assemblyCss,
+    ...someAssemblyCss.map(({ css }) => css),
+    resetCss,
+    standInCss,
+    phasedHeaderCss,
+    phasedOpenCss,
+  ]),
   ...pieceKinds.map((each) => each.kind),
   ...pieceKinds.flatMap((kind) =>
     classesIn([

@@ -12,7 +12,7 @@ import {
   type Rules,
 } from '../../markup/css';
 import { pieceKind, pieceKinds } from '../../pieces';
-import type { PieceKind } from '../../pieces/piece';
+import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
 import { drawerCss } from '../../properties/drawer';
 import type { Id } from '../../ids/id';
@@ -23,15 +23,16 @@ import {
   phasedOpenCss,
   phasedWithoutScriptsCss,
 } from '../../properties/scroll';
-import { standardTypeCss } from '../../properties/type';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import { inLanguage } from '../../resolve/in-language';
 import { fontFormats } from '../../site/font';
 import { seenColour } from '../../site/seen-colour';
 import type { Site } from '../../site/site';
 import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown } from '../../fit/way-down';
-import { assemblyCss, mediaCss, resetCss } from './base-css';
-import { cssNames, familyNames, tokenDeclarations } from './css-names';
+import { withoutUnasked } from './asked-names';
+import { assemblyCss, mediaCss, resetCss, someAssemblyCss } from './base-css';
+import { cssNames, customNames, familyNames, tokenDeclarations } from './css-names';
 import { darkBrandCss, darkValuesCss } from './dark-css';
 import { itemsCss } from './items-css';
 import { settleNames } from '../names';
@@ -45,7 +46,7 @@ import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
 import { sharedLayoutRules } from './layout-rules';
 import { initialPieceRules } from './piece-rules';
-import { initialBarRules, valuesCss } from './values-css';
+import { brandCss, initialBarRules, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
@@ -173,18 +174,45 @@ function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
   return pieceKinds.filter((kind) => used.has(kind.kind));
 }
 
-/** What only some of the pieces need of the rules of their kinds. */
-function someCss(kinds: readonly PieceKind[], settled: readonly SettledAssembly[]): CssNode[] {
-  const pieces = settled.flatMap(settledPieces);
-  return kinds.flatMap(({ kind, someCss: some = [] }) =>
-    some
-      .filter(({ when }) => pieces.some((piece) => piece.kind === kind && when(piece.values)))
-      .flatMap(({ css }) => css),
+/** A piece as it stands somewhere, in a language. */
+interface Stood {
+  kind: string;
+  values: SettledPiece['values'];
+  stands: AssemblyKind;
+}
+
+/** All pieces as they stand at some width, in some language. */
+function everyStood({ languages }: Site, settled: readonly SettledAssembly[]): Stood[] {
+  return settled.flatMap((assembly) =>
+    settledPieces(assembly).flatMap((piece) =>
+      [...new Set(languages.map((language) => inLanguage(piece, language).values))].map((values) => ({
+        kind: piece.kind,
+        values,
+        stands: assembly.kind,
+      })),
+    ),
   );
 }
 
+/** What only some of the pieces need of the rules of their kinds, each once. */
+function someCss(kinds: readonly PieceKind[], stood: readonly Stood[]): CssNode[] {
+  const needed = kinds.flatMap(({ kind, someCss: some = [] }) =>
+    some
+      .filter(({ when }) => stood.some((piece) => piece.kind === kind && when(piece.values, piece.stands)))
+      .flatMap(({ css }) => css),
+  );
+  return [...new Set(needed)];
+}
+
+/** Where the boxes of pieces of a kind stand, without those that none of them has. */
+function layoutsOf(kind: PieceKind, stood: readonly Stood[]): Rules {
+  const { at, when } = kind.someLayouts ?? { at: [], when: () => true };
+  const had = stood.some((piece) => piece.kind === kind.kind && when(piece.values));
+  return sharedLayoutRules(kind, had ? [] : at);
+}
+
 /** The type styles in which kinds of pieces are set unless they say otherwise, each once for all of its kinds. */
-function typeRules(kinds: readonly PieceKind[]): Rules {
+function typeRules(kinds: readonly PieceKind[], css: CssNames): Rules {
   const styleOf = ({ properties }: PieceKind) =>
     properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
   const styles = new Set(kinds.flatMap((kind) => styleOf(kind) ?? []));
@@ -193,32 +221,67 @@ function typeRules(kinds: readonly PieceKind[]): Rules {
       .filter((kind) => styleOf(kind) === style)
       .map(({ kind }) => `.${kind}`)
       .join(', ');
-  return Object.fromEntries([...styles].map((style) => [selector(style), standardTypeCss(style)]));
+  return Object.fromEntries([...styles].map((style) => [selector(style), css.typeCss(style)]));
 }
 
 const layerOrder = `@layer ${layers.join(', ')};\n`;
 
-/** The stylesheet of what stands in for the content of pages: what takes its place has one of its own. */
-export const standInStylesheet = layerOrder + writeCss([{ at: '@layer page', inside: [standInCss] }]);
+const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
 
-/**
- * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
- * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown.
- */
-export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown = null): string {
-  const assemblies = settleAll(site, advances, shown);
-  const settled = everySettled(assemblies);
-  const kinds = usedKinds(settled);
-  const styles = usedTypeStyles(site, settled);
-  const { shipped, uploaded } = usedFonts(site, styles, settled);
+/** The tokens of the brand, light and dark. */
+function tokenNodes(site: Site): CssNode[] {
+  const { brand } = cssNames(site);
+  // Bars of scrolling and what browsers draw of fields are as light or dark as the page.
+  const scheme = (of: Site) => ({ 'color-scheme': groundScheme(of) });
+  return [
+    { ':root': { ...scheme(site), ...tokenDeclarations(site, brand) } },
+    ...darkBrandCss(site, brand, scheme),
+  ];
+}
+
+/** The stylesheet of what stands in for the content of pages, with what of the brand it asks for: what takes its place has one of its own. */
+export function standInStylesheet(site: Site): string {
+  const { brand, css } = cssNames(site);
+  const styles = Object.values(site.brand.typeStyles);
+  const nodes = [
+    layer('page', standInCss),
+    layer('brand', ...tokenNodes(site)),
+    layer('values', ...brandCss({ site, styles, brand, css })),
+  ];
+  return layerOrder + writeCss(withoutUnasked(nodes, customNames(brand)));
+}
+
+/** The fonts of the site, and what stands in for them until they have come. */
+function fontNodes(site: Site, advances: Advances, { shipped, uploaded }: ReturnType<typeof usedFonts>) {
   const used = [
     ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),
     ...uploaded.map(({ family, file }) => ({ family, weights: file.weights.map(standInWeight) })),
   ];
   const families = [...new Set(used.map(({ family }) => family))];
+  return [
+    ...shipped.map(shippedFace),
+    ...uploaded.map((upload) => uploadedFace(site, upload)),
+    ...families.flatMap((family) =>
+      standInRules(site, advances, family, (weight) =>
+        used.some((each) => each.family === family && each.weights.includes(weight)),
+      ),
+    ),
+  ];
+}
+
+/**
+ * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
+ * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown, of the brand what
+ * something asks for.
+ */
+export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown = null): string {
+  const assemblies = settleAll(site, advances, shown);
+  const settled = everySettled(assemblies);
+  const kinds = usedKinds(settled);
+  const stood = everyStood(site, settled);
+  const styles = usedTypeStyles(site, settled);
   const names = settleNames(site);
   const { brand, css } = cssNames(site);
-  const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
   // On paper nothing can be opened either.
   const withoutScripts: Block = {
     at: '@media (scripting: none), print',
@@ -226,52 +289,40 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
   };
   const phased = settled.some((assembly) => assembly.phased);
   const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
-  // Bars of scrolling and what browsers draw of fields are as light or dark as the page.
-  const scheme = (of: Site) => ({ 'color-scheme': groundScheme(of) });
-  const tokens: Rules = { ':root': { ...scheme(site), ...tokenDeclarations(site, brand) } };
   const input = { site, assemblies, styles, names, brand, css, advances };
-  return (
-    layerOrder +
-    writeCss(
-      hoverable([
-        ...shipped.map(shippedFace),
-        ...uploaded.map((upload) => uploadedFace(site, upload)),
-        ...families.flatMap((family) =>
-          standInRules(site, advances, family, (weight) =>
-            used.some((each) => each.family === family && each.weights.includes(weight)),
-          ),
-        ),
-        layer('reset', resetCss, ringCss),
-        layer('brand', tokens, bodyRules, ...darkBrandCss(site, brand, scheme)),
-        layer(
-          'pieces',
-          typeRules(kinds),
-          joinRules(
-            assemblyCss,
-            phased ? phasedHeaderCss : {},
-            ...kinds.map((kind) => joinRules(sharedLayoutRules(kind), kind.css)),
-          ),
-          ...someCss(kinds, settled),
-          ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
-        ),
-        layer('initial', withoutIdle(initialCss(kinds, css))),
-        layer('values', ...valuesCss(input), ...darkValuesCss(input)),
-        layer('items', ...itemsCss(site, names)),
-        layer('short', ...shortCss({ site, names, assemblies })),
-        layer(
-          'open',
-          ...kinds.map((kind) => kind.openCss ?? {}),
-          phased ? phasedOpenCss : {},
-          withoutScripts,
-          ...standing,
-          ...mediaCss,
-          ...(phased ? phasedMediaCss : []),
-        ),
-      ]),
-    )
-  );
+  const nodes = [
+    ...fontNodes(site, advances, usedFonts(site, styles, settled)),
+    layer('reset', resetCss, ringCss),
+    layer('brand', ...tokenNodes(site), bodyRules),
+    layer(
+      'pieces',
+      typeRules(kinds, css),
+      joinRules(
+        assemblyCss,
+        ...someAssemblyCss.filter(({ when }) => when(site, settled)).map((some) => some.css),
+        phased ? phasedHeaderCss : {},
+        ...kinds.map((kind) => joinRules(layoutsOf(kind, stood), kind.css)),
+      ),
+      ...someCss(kinds, stood),
+      ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
+    ),
+    layer('initial', withoutIdle(initialCss(kinds, css))),
+    layer('values', ...valuesCss(input), ...darkValuesCss(input)),
+    layer('items', ...itemsCss(site, names)),
+    layer('short', ...shortCss({ site, names, assemblies })),
+    layer(
+      'open',
+      ...kinds.map((kind) => kind.openCss ?? {}),
+      phased ? phasedOpenCss : {},
+      withoutScripts,
+      ...standing,
+      ...mediaCss,
+      ...(phased ? phasedMediaCss : []),
+    ),
+  ];
+  return layerOrder + writeCss(hoverable(withoutUnasked(nodes, customNames(brand))));
 }
 
 /** All that a page is styled with, as one text for views. */
 export const viewStylesheet = (...of: Parameters<typeof renderStylesheet>): string =>
-  standInStylesheet + renderStylesheet(...of);
+  standInStylesheet(of[0]) + renderStylesheet(...of);

@@ -3,7 +3,8 @@ import { typeStyleProperties } from '../../brand/type-style';
 import { bandEnd, coveredHeight, roomTaken, usually } from '../../fit/heights';
 import type { WayStage } from '../../fit/way-down';
 import { rem } from '../../lengths/length';
-import { AS_IT_COMES, joinRules, type CssNode, type Rules } from '../../markup/css';
+import { AS_IT_COMES, joinRules, type CssNode, type Declarations, type Rules } from '../../markup/css';
+import { pieceKind } from '../../pieces';
 import type { SettledPiece } from '../../pieces/piece';
 import { variantRules } from '../../pieces/variants';
 import { assemblyProperties } from '../../properties/assembly';
@@ -42,6 +43,7 @@ import {
   rulesBelow,
   saidOver,
   scopeRules,
+  type RulesBelow,
   type RulesByStage,
   type SettledWay,
 } from './rules-by-stage';
@@ -84,14 +86,33 @@ function writtenOnce<T extends object>(
   };
 }
 
+/** Rules stage by stage, with those of which nothing is seen at a stage as they were before it. */
+function withoutUnseen(pieces: readonly SettledPiece[], rules: readonly Rules[]): Rules[] {
+  return rules.reduce<Rules[]>((all, own, index) => {
+    const { kind, values } = pieces[index]!;
+    const { unseen } = pieceKind(kind);
+    if (!unseen) return [...all, own];
+    const before = all.at(-1);
+    const nothing = (declarations: Declarations) =>
+      Object.fromEntries(Object.keys(declarations).map((name) => [name, AS_IT_COMES]));
+    const entries = Object.entries(own).map(([selector, said]) =>
+      unseen(values, selector) ? [selector, before?.[selector] ?? nothing(said)] : [selector, said],
+    );
+    return [...all, Object.fromEntries(entries)];
+  }, []);
+}
+
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
   (input, bands) =>
     byStage(
-      bands.map((piece) =>
-        joinRules(
-          pieceRulesIn(input, piece),
-          scopeRules(variantRules(bands, piece), `.${input.names.get(piece.id)!}`),
+      withoutUnseen(
+        bands,
+        bands.map((piece) =>
+          joinRules(
+            pieceRulesIn(input, piece),
+            scopeRules(variantRules(bands, piece), `.${input.names.get(piece.id)!}`),
+          ),
         ),
       ),
     ),
@@ -268,8 +289,11 @@ function jumpsOf(
   return [byStage(stages.map((stage) => scopeRules(jumpRules(input, id, stage), own)))];
 }
 
+/** What the values of the brand are written with. */
+type BrandInput = Pick<ValuesInput, 'site' | 'styles' | 'brand' | 'css'>;
+
 /** A type style as custom properties that bear its name. */
-function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: string): Rules {
+function styleRules({ site, brand, css }: BrandInput, style: TypeStyle, band: string): Rules {
   const settled = settledValues(style.values, typeStyleProperties, bandChain(site.bands), band);
   const parts = propertyRules(typeStyleProperties, settled, css)['&']!;
   const named = Object.entries(parts).map(([part, value]) => [
@@ -280,7 +304,7 @@ function styleRules({ site, brand, css }: ValuesInput, style: TypeStyle, band: s
 }
 
 /** What the brand says in one band: the widths of the site and its type styles. */
-function brandRules(input: ValuesInput, band: Id): Rules {
+function brandRules(input: BrandInput, band: Id): Rules {
   const { site, styles, css } = input;
   const chain = bandChain(site.bands);
   const widths = settledValues(site.brand.values, brandProperties, chain, band);
@@ -290,13 +314,21 @@ function brandRules(input: ValuesInput, band: Id): Rules {
   );
 }
 
+/** What of the values of the brand is by width, as rules below widths. */
+function brandBelow(input: BrandInput): RulesBelow[] {
+  const { bands } = input.site;
+  const steps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
+  return rulesBelow(steps, byStage(bands.map(({ id }) => brandRules(input, id))));
+}
+
+/** The values of the brand alone as CSS: the widths of the site and its type styles. */
+export const brandCss = (input: BrandInput): CssNode[] => atWidths(brandBelow(input));
+
 /** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
 export function valuesCss(input: ValuesInput): CssNode[] {
-  const { bands } = input.site;
-  const bandSteps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
   const hanging = input.assemblies.flatMap(({ stages, settled }) => besideBlocks(input, settled, stages));
   const stretches = atWidths([
-    ...rulesBelow(bandSteps, byStage(bands.map(({ id }) => brandRules(input, id)))),
+    ...brandBelow(input),
     ...input.assemblies.flatMap(({ stages, settled }) =>
       rulesBelow(
         stages,

@@ -1,0 +1,27 @@
+import { expect, test } from '@jest/globals';
+import { writeCss } from '../../markup/css';
+import { withoutUnasked } from './asked-names';
+
+const named = new Set(['--ink', '--line', '--rust', '--foam']);
+
+test('what nothing asks for goes, and what something asks for through another name stays, in media too', () => {
+  const nodes = [
+    { ':root': { '--ink': '#111', '--line': 'var(--rust)', '--rust': '#a31', '--foam': '#eee' } },
+    {
+      at: '@media (prefers-color-scheme: dark)',
+      inside: [{ ':root': { '--foam': '#222', '--ink': '#fff' } }],
+    },
+    { '.bar': { border: '1px solid var(--line, var(--ink))', '--own': '1' } },
+  ];
+  const css = writeCss(withoutUnasked(nodes, named));
+  expect(css).not.toContain('--foam');
+  expect(css).toContain('--rust: #a31;');
+  expect(css).toContain('--ink: #fff;');
+  // What is no name of the brand is read by scripts, or by others.
+  expect(css).toContain('--own: 1;');
+});
+
+test('names that ask for each other in a ring, with nothing outside that asks, go', () => {
+  const nodes = [{ ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } }];
+  expect(writeCss(withoutUnasked(nodes, named))).toBe('.bar {\n  color: red;\n}\n');
+});
