@@ -32,7 +32,7 @@ export interface CheckedAssembly extends Checked {
 }
 
 /** What is found in an assembly is made of: all but other assemblies and menus that it does not show; of those no more than what stands in for fonts. */
-function madeOf({ site, advances }: Checked, { pieces }: Assembly): readonly unknown[] {
+export function madeOf({ site, advances }: Checked, { pieces }: Assembly): readonly unknown[] {
   const shown = Object.values(pieces).flatMap(({ values }) => Object.values(values.menu ?? {}));
   return [
     advances,

@@ -1,12 +1,12 @@
 import { bandRange, NARROWEST, WIDEST } from '../bands/band';
 import type { PlacedBox } from '../boxes/placed';
-import type { AssemblyPlace } from '../edit/place';
 import { placedAssembly } from '../fit/assembly-boxes';
 import { usually } from '../fit/heights';
 import { surveyFit } from '../fit/survey';
 import { stageAt, wayDown } from '../fit/way-down';
 import { firstWidth } from '../fit/whole-fit';
-import { sameData } from '../ids/same-data';
+import { sameData, sameDataItems } from '../ids/same-data';
+import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
 import { statedParts } from '../pieces/stated-parts';
 import { assemblyKinds } from '../properties/assembly-kind';
@@ -17,10 +17,9 @@ import { leastContrast } from '../resolve/state-contrast';
 import type { Assembly } from '../site/assembly';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
-import { surroundingsOf } from '../site/surroundings';
 import { pieceTitle } from '../site/uses';
 import type { Lead } from '../why/reason';
-import type { Checked } from './check';
+import { madeOf, type Checked, type CheckedAssembly } from './check';
 import { stepsFromHome } from './kinds/reach';
 
 /** Something that an edit changed beside what it was made for. */
@@ -45,12 +44,7 @@ export function widthIn({ bands }: Site, band: Id): number {
 }
 
 /** Where the pieces of an assembly stand in a band, from its own left edge; those that are not seen are left out. */
-function placesIn(
-  { site, advances }: Checked,
-  at: AssemblyPlace,
-  band: Id,
-): Map<Id, { x: number; width: number }> {
-  const assembly = site[at.in][at.assembly]!;
+function placesIn({ site, advances, at, assembly }: CheckedAssembly, band: Id): Places {
   const width = widthIn(site, band);
   const stage = stageAt(wayDown(site, advances, at.in, assembly), width);
   const settled = resolveAssembly(site, at.in, assembly, stage);
@@ -65,46 +59,11 @@ function placesIn(
   walk(placedAssembly(usually(site, advances), settled, stage.band, width), 0);
   return found;
 }
-
-/** What stands elsewhere in an assembly although it was not changed itself. */
-function displaced(before: Checked, after: Checked, at: AssemblyPlace): Moved[] {
-  const [was, is] = [before.site[at.in][at.assembly]!, after.site[at.in][at.assembly]!];
-  return after.site.bands.flatMap(({ id: band, name }) => {
-    if (!before.site.bands.some(({ id }) => id === band)) return [];
-    const [from, to] = [placesIn(before, at, band), placesIn(after, at, band)];
-    return [...to].flatMap(([piece, { x, width }]): Moved[] => {
-      const old = from.get(piece);
-      if (!old || !sameData(was.pieces[piece], is.pieces[piece])) return [];
-      const title = pieceTitle(after.site, is.pieces[piece]!);
-      const lead: Lead = { to: 'place', place: { on: 'piece', ...at, piece } };
-      const [by, wider] = [x - old.x, width - old.width];
-      return [
-        ...(Math.abs(by) > SEEN && Math.abs(by + wider) > SEEN
-          ? [
-              {
-                words: `${title} stands ${px(Math.abs(by))} px further ${by < 0 ? 'left' : 'right'} on the ${name}`,
-                lead,
-                weight: Math.abs(by),
-              },
-            ]
-          : []),
-        ...(Math.abs(wider) > SEEN
-          ? [
-              {
-                words: `${title} is ${px(Math.abs(wider))} px ${wider > 0 ? 'wider' : 'narrower'} on the ${name}`,
-                lead,
-                weight: Math.abs(wider),
-              },
-            ]
-          : []),
-      ];
-    });
-  });
-}
+type Places = ReadonlyMap<Id, { x: number; width: number }>;
 
 /** Down to which width each bar of an assembly fits in a language, in CSS px. */
-function fitsFrom({ site, advances }: Checked, at: AssemblyPlace, language: string): Map<Id, number> {
-  const { bars } = surveyFit({ ...usually(site, advances), language }, at.in, site[at.in][at.assembly]!);
+function fitsFrom({ site, advances, at, assembly }: CheckedAssembly, language: string): Map<Id, number> {
+  const { bars } = surveyFit({ ...usually(site, advances), language }, at.in, assembly);
   return new Map(
     bars.map(({ bar, stretches }) => {
       const last = stretches.findLast(({ status }) => status !== 'fits');
@@ -113,29 +72,9 @@ function fitsFrom({ site, advances }: Checked, at: AssemblyPlace, language: stri
   );
 }
 
-function refitted(before: Checked, after: Checked, at: AssemblyPlace): Moved[] {
-  const assembly = after.site[at.in][at.assembly]!;
-  return after.site.languages.flatMap((language, index) => {
-    if (!before.site.languages.includes(language)) return [];
-    const was = fitsFrom(before, at, language);
-    return [...fitsFrom(after, at, language)].flatMap(([bar, width]): Moved[] => {
-      const old = was.get(bar);
-      if (old === undefined || old === width) return [];
-      const said = index === 0 ? '' : ` in ${languageName(language)}`;
-      return [
-        {
-          words: `${assembly.bars[bar]!.name} fits from ${width} px instead of ${old}${said}`,
-          lead: { to: 'rules', at, bar },
-          weight: 100 + Math.abs(width - old),
-        },
-      ];
-    });
-  });
-}
-
 /** The least contrast of every part of a piece in every state. */
-function contrastsOf(site: Site, at: AssemblyPlace, piece: Id): Map<string, number> {
-  const { kind } = site[at.in][at.assembly]!.pieces[piece]!;
+function contrastsOf({ site, at, assembly }: CheckedAssembly, piece: Id): Map<string, number> {
+  const { kind } = assembly.pieces[piece]!;
   const standings = everyStanding(site, at, piece);
   return new Map(
     statedParts(kind).flatMap((part) =>
@@ -147,18 +86,104 @@ function contrastsOf(site: Site, at: AssemblyPlace, piece: Id): Map<string, numb
   );
 }
 
-function recoloured(before: Checked, after: Checked, at: AssemblyPlace): Moved[] {
-  const [was, is] = [before.site[at.in][at.assembly]!, after.site[at.in][at.assembly]!];
-  return Object.values(is.pieces).flatMap((piece) => {
-    if (!sameData(was.pieces[piece.id], piece)) return [];
-    const old = contrastsOf(before.site, at, piece.id);
-    return [...contrastsOf(after.site, at, piece.id)].flatMap(([part, ratio]): Moved[] => {
-      const from = old.get(part);
+/** What is known of an assembly, to be held against what is known of it after an edit. */
+interface Known {
+  /** By band. */
+  places: ReadonlyMap<Id, Places>;
+  /** By language; nothing of drawers. */
+  fits: ReadonlyMap<string, ReadonlyMap<Id, number>>;
+  /** By piece. */
+  contrasts: ReadonlyMap<Id, ReadonlyMap<string, number>>;
+}
+
+function knownAnew(of: CheckedAssembly): Known {
+  const { site, at, assembly } = of;
+  const languages = at.in === 'drawers' ? [] : site.languages;
+  return {
+    places: new Map(site.bands.map(({ id }) => [id, placesIn(of, id)])),
+    fits: new Map(languages.map((language) => [language, fitsFrom(of, language)])),
+    contrasts: new Map(Object.keys(assembly.pieces).map((piece) => [piece, contrastsOf(of, piece)])),
+  };
+}
+
+/** What was worked out of assemblies, with what it was made of: for the site before an edit, which was the one after the last, and after it. */
+const worked = new WeakMap<Assembly, readonly { of: readonly unknown[]; known: Known }[]>();
+
+function knownOf(checked: CheckedAssembly, of: readonly unknown[]): Known {
+  const kept = worked.get(checked.assembly) ?? [];
+  const found = kept.find((each) => sameItems(each.of, of));
+  if (found) return found.known;
+  const known = knownAnew(checked);
+  worked.set(checked.assembly, [{ of, known }, ...kept.slice(0, 1)]);
+  return known;
+}
+
+/** An assembly after an edit, with what was known of it before and what is known now. */
+interface Compared {
+  was: Assembly;
+  now: CheckedAssembly;
+  before: Known;
+  after: Known;
+}
+
+/** Pieces that were not changed themselves. */
+const untouched = ({ was, now: { assembly } }: Compared) =>
+  Object.values(assembly.pieces).filter((piece) => sameData(was.pieces[piece.id], piece));
+
+/** What stands elsewhere in an assembly although it was not changed itself. */
+function displaced(compared: Compared): Moved[] {
+  const { now, before, after } = compared;
+  return now.site.bands.flatMap(({ id: band, name }) => {
+    const [from, to] = [before.places.get(band), after.places.get(band)!];
+    return untouched(compared).flatMap((piece): Moved[] => {
+      const [old, place] = [from?.get(piece.id), to.get(piece.id)];
+      if (!old || !place) return [];
+      const title = pieceTitle(now.site, piece);
+      const lead: Lead = { to: 'place', place: { on: 'piece', ...now.at, piece: piece.id } };
+      const [by, wider] = [place.x - old.x, place.width - old.width];
+      const told = (words: string, length: number): Moved[] =>
+        Math.abs(length) > SEEN
+          ? [{ words: `${title} ${words} on the ${name}`, lead, weight: Math.abs(length) }]
+          : [];
+      return [
+        // What grows where it ends has not moved.
+        ...(Math.abs(by + wider) > SEEN
+          ? told(`stands ${px(Math.abs(by))} px further ${by < 0 ? 'left' : 'right'}`, by)
+          : []),
+        ...told(`is ${px(Math.abs(wider))} px ${wider > 0 ? 'wider' : 'narrower'}`, wider),
+      ];
+    });
+  });
+}
+
+function refitted({ now: { site, at, assembly }, before, after }: Compared): Moved[] {
+  return [...after.fits].flatMap(([language, fits]) =>
+    [...fits].flatMap(([bar, width]): Moved[] => {
+      const old = before.fits.get(language)?.get(bar);
+      if (old === undefined || old === width) return [];
+      const said = language === site.languages[0] ? '' : ` in ${languageName(language)}`;
+      return [
+        {
+          words: `${assembly.bars[bar]!.name} fits from ${width} px instead of ${old}${said}`,
+          lead: { to: 'rules', at, bar },
+          weight: 100 + Math.abs(width - old),
+        },
+      ];
+    }),
+  );
+}
+
+function recoloured(compared: Compared): Moved[] {
+  const { now, before, after } = compared;
+  return untouched(compared).flatMap((piece) => {
+    const old = before.contrasts.get(piece.id);
+    return [...after.contrasts.get(piece.id)!].flatMap(([part, ratio]): Moved[] => {
+      const from = old?.get(part);
       if (from === undefined || Math.abs(from - ratio) < RATIO) return [];
       return [
         {
-          words: `${pieceTitle(after.site, piece)}, ${part}: ${from.toFixed(1)} → ${ratio.toFixed(1)} : 1`,
-          lead: { to: 'place', place: { on: 'piece', ...at, piece: piece.id } },
+          words: `${pieceTitle(now.site, piece)}, ${part}: ${from.toFixed(1)} → ${ratio.toFixed(1)} : 1`,
+          lead: { to: 'place', place: { on: 'piece', ...now.at, piece: piece.id } },
           weight: ratio < 4.5 && from >= 4.5 ? 500 : Math.abs(from - ratio),
         },
       ];
@@ -191,17 +216,21 @@ function reached(before: Checked, after: Checked): Moved[] {
  * which width bars fit, how texts stand out, which pages are reached. What matters most comes first.
  */
 export function alsoMoved(before: Checked, after: Checked): Moved[] {
-  const around = sameData(surroundingsOf(before.site), surroundingsOf(after.site));
   const all = assemblyKinds.flatMap((kind) =>
     Object.values(after.site[kind]).flatMap((assembly: Assembly): Moved[] => {
       const was = before.site[kind][assembly.id];
-      if (!was || (around && sameData(was, assembly))) return [];
+      if (!was) return [];
+      const [from, to] = [madeOf(before, was), madeOf(after, assembly)];
+      if (sameDataItems([was, ...from], [assembly, ...to])) return [];
       const at = { in: kind, assembly: assembly.id };
-      return [
-        ...displaced(before, after, at),
-        ...(kind === 'drawers' ? [] : refitted(before, after, at)),
-        ...recoloured(before, after, at),
-      ];
+      const now = { ...after, at, assembly };
+      const compared = {
+        was,
+        now,
+        before: knownOf({ ...before, at, assembly: was }, from),
+        after: knownOf(now, to),
+      };
+      return [...displaced(compared), ...refitted(compared), ...recoloured(compared)];
     }),
   );
   return [...all, ...reached(before, after)].sort((one, other) => other.weight - one.weight);

@@ -59,7 +59,11 @@ export function stageAt({ stages }: WayDown, width: number): WayStage {
   return stages.findLast(({ below }) => below === null || width < below)!;
 }
 
-const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDown }>();
+/** What is known of the last sites in which an assembly stood: before an edit, and after it. */
+const known = new WeakMap<Assembly, readonly { site: Site; advances: Advances; way: WayDown }[]>();
+
+/** For how many sites the way of an assembly is kept. */
+const MOST_KEPT = 2;
 
 /**
  * The way of an assembly from the widest viewport to the narrowest: its bands, and its collapse rules where they begin. As long as
@@ -68,11 +72,11 @@ const known = new WeakMap<Assembly, { site: Site; advances: Advances; way: WayDo
 export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
   // Colours decide nothing of it.
   const site = inEveryScheme(of);
-  const kept = known.get(assembly);
-  if (kept?.site === site && kept.advances === advances) return kept.way;
+  const kept = known.get(assembly)?.find((each) => each.site === site && each.advances === advances);
+  if (kept) return kept.way;
   const rules = ruleBeginnings({ site, advances, kind, assembly });
   const way = { stages: stagesOf(site, rules), rules };
-  known.set(assembly, { site, advances, way });
+  takeWay(site, advances, assembly, way);
   return way;
 }
 
@@ -83,5 +87,6 @@ export function isSolvedWay({ rules }: WayDown): boolean {
 
 /** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */
 export function takeWay(site: Site, advances: Advances, assembly: Assembly, way: WayDown): void {
-  known.set(assembly, { site, advances, way });
+  const others = (known.get(assembly) ?? []).filter((each) => each.site !== site);
+  known.set(assembly, [{ site, advances, way }, ...others.slice(0, MOST_KEPT - 1)]);
 }

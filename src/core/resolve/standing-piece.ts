@@ -2,6 +2,7 @@ import type { Id } from '../ids/id';
 import type { SettledPiece } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Phase } from '../properties/phases';
+import { ofTwo } from '../ids/of-two';
 import type { Site } from '../site/site';
 import { srgb } from '../colour/contrast';
 import { seenColour } from '../site/seen-colour';
@@ -48,19 +49,27 @@ export function barAsSeen(
   return over && !opaque && own.picture === null ? { ...own, picture: PAGE_PICTURE } : own;
 }
 
-function standingIn(site: Site, settled: SettledAssembly, band: Id, piece: Id): Standing | null {
-  for (const bar of settled.bars) {
-    const own = bar.bays.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece);
-    if (own)
-      return {
-        band,
-        phase: settled.phase,
-        inBar: { bar: barAsSeen(site, settled, bar), piece: own.values },
-        settled: own,
-      };
-  }
-  return null;
-}
+/** How the pieces of a settled assembly stand in a brand, by their ids: the very same as long as both are. */
+const standingsIn = ofTwo(
+  ({ brand }: Site, settled: SettledAssembly) => [brand, settled],
+  (site, settled, band: Id): ReadonlyMap<Id, Standing> => {
+    const { phase } = settled;
+    return new Map(
+      settled.bars.flatMap((bar) => {
+        const seen = barAsSeen(site, settled, bar);
+        return bar.bays.flatMap(({ pieces }) =>
+          pieces.map((own): [Id, Standing] => [
+            own.id,
+            { band, phase, inBar: { bar: seen, piece: own.values }, settled: own },
+          ]),
+        );
+      }),
+    );
+  },
+);
+
+const standingIn = (site: Site, settled: SettledAssembly, band: Id, piece: Id): Standing | null =>
+  standingsIn(site, settled, band).get(piece) ?? null;
 
 /** A piece as it stands on the widest band at the top of the page; null where it is gone. */
 export function standingPiece(site: Site, at: At, piece: Id): Standing | null {

@@ -2,11 +2,18 @@ import { contrastOn } from '../colour/contrast';
 import type { Id } from '../ids/id';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
+import { ofTwo } from '../ids/of-two';
 import type { Site } from '../site/site';
 import { isPictured } from './bar-contrast';
 import { barGround, seenInBar } from './ground-set';
 import type { Standing } from './standing-piece';
 import { colourInState, type PieceInBar } from './state-look';
+
+/** What was told of something that stands in a brand: by its part and state. */
+const ratiosIn = ofTwo(
+  ({ brand }: Site, standing: PieceInBar) => [brand, standing],
+  () => new Map<string, number | null>(),
+);
 
 /**
  * The contrast ratio of a part's text in a state, on the ground that is really behind it (WCAG 2.2, 1.4.3): its own, on that
@@ -18,6 +25,16 @@ export function stateContrast(
   part: StatedPart,
   state: State,
 ): number | null {
+  const ratios = ratiosIn(site, standing);
+  const key = `${part.prefix} ${state}`;
+  const found = ratios.get(key);
+  if (found !== undefined) return found;
+  const ratio = contrastAnew(site, standing, part, state);
+  ratios.set(key, ratio);
+  return ratio;
+}
+
+function contrastAnew(site: Site, standing: PieceInBar, part: StatedPart, state: State): number | null {
   const { bar } = standing;
   const onPanel = part.below !== undefined;
   if (!onPanel && isPictured(bar)) return null;

@@ -1,11 +1,11 @@
 import { expect, test } from '@jest/globals';
-import { writeCss } from '../../markup/css';
+import { writeCss, type CssNode } from '../../markup/css';
 import { withoutUnasked } from './asked-names';
 
 const named = new Set(['--ink', '--line', '--rust', '--foam']);
 
 test('what nothing asks for goes, and what something asks for through another name stays, in media too', () => {
-  const nodes = [
+  const nodes: CssNode[] = [
     { ':root': { '--ink': '#111', '--line': 'var(--rust)', '--rust': '#a31', '--foam': '#eee' } },
     {
       at: '@media (prefers-color-scheme: dark)',
@@ -22,6 +22,6 @@ test('what nothing asks for goes, and what something asks for through another na
 });
 
 test('names that ask for each other in a ring, with nothing outside that asks, go', () => {
-  const nodes = [{ ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } }];
+  const nodes: CssNode[] = [{ ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } }];
   expect(writeCss(withoutUnasked(nodes, named))).toBe('.bar {\n  color: red;\n}\n');
 });
