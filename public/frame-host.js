@@ -349,11 +349,11 @@
   /** The lines of a length: on the element of the target or in it, else on what it stands in, else on the first that is seen. */
   const linesFor = (drawn, element) => {
     for (const { selector, stretch } of drawn) {
-      const found = [...document.querySelectorAll(selector)].filter(seen);
+      const all = [...document.querySelectorAll(selector)];
       const on =
-        found.find((each) => element.contains(each)) ??
-        found.find((each) => each.contains(element)) ??
-        found[0];
+        all.find((each) => element.contains(each) && seen(each)) ??
+        all.find((each) => each.contains(element) && seen(each)) ??
+        all.find(seen);
       if (on) return { stretch, lines: measured(on, stretch) };
     }
     return null;

@@ -390,7 +390,7 @@ test('a view that is drawn anew while the button is held down takes no click awa
   const label = view(page, 'Desktop').locator('.menu-link').first();
   const before = await label.textContent();
   await label.dblclick();
-  await page.keyboard.type('Boats');
+  await preview(page).getByRole('textbox').fill('Boats');
   await page.keyboard.press('Enter');
   await expect(label).toHaveText('Boats');
   await saved(page);
@@ -424,6 +424,8 @@ test('with Shift a piece is selected besides; what they share, and in what they 
   await page.keyboard.press('Enter');
   await expect(gap.first()).toHaveText(/^7 px/);
   await tablet.locator('.logo').first().click();
+  // What is typed is of what is selected by then.
+  await expect(sheet(page)).not.toContainText('2 pieces');
   await page.getByRole('button', { name: /^More gap after, Desktop:/ }).focus();
   await page.keyboard.type('9');
   await page.keyboard.press('Enter');

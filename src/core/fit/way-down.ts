@@ -5,6 +5,8 @@ import type { Assembly } from '../site/assembly';
 import type { CollapseRule } from '../site/collapse-rule';
 import { inEveryScheme } from '../site/scheme';
 import type { Site } from '../site/site';
+import { sameItems } from '../ids/same-items';
+import { surroundingsOf } from '../site/surroundings';
 import type { Advances } from '../text/advances';
 import { bandBeginnings, ruleBeginnings, type Beginning, type RuleOutcome } from './rule-beginnings';
 
@@ -59,10 +61,15 @@ export function stageAt({ stages }: WayDown, width: number): WayStage {
   return stages.findLast(({ below }) => below === null || width < below)!;
 }
 
-/** What is known of the last sites in which an assembly stood: before an edit, and after it. */
-const known = new WeakMap<Assembly, readonly { site: Site; advances: Advances; way: WayDown }[]>();
+/** What is known of an assembly by what is around it: before an edit, and after it. */
+interface Known {
+  around: readonly unknown[];
+  advances: Advances;
+  way: WayDown;
+}
+const known = new WeakMap<Assembly, readonly Known[]>();
 
-/** For how many sites the way of an assembly is kept. */
+/** For how many surroundings the way of an assembly is kept. */
 const MOST_KEPT = 2;
 
 /**
@@ -72,7 +79,10 @@ const MOST_KEPT = 2;
 export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
   // Colours decide nothing of it.
   const site = inEveryScheme(of);
-  const kept = known.get(assembly)?.find((each) => each.site === site && each.advances === advances);
+  const around = surroundingsOf(site);
+  const kept = known
+    .get(assembly)
+    ?.find((each) => each.advances === advances && sameItems(each.around, around));
   if (kept) return kept.way;
   const rules = ruleBeginnings({ site, advances, kind, assembly });
   const way = { stages: stagesOf(site, rules), rules };
@@ -87,6 +97,7 @@ export function isSolvedWay({ rules }: WayDown): boolean {
 
 /** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */
 export function takeWay(site: Site, advances: Advances, assembly: Assembly, way: WayDown): void {
-  const others = (known.get(assembly) ?? []).filter((each) => each.site !== site);
-  known.set(assembly, [{ site, advances, way }, ...others.slice(0, MOST_KEPT - 1)]);
+  const around = surroundingsOf(site);
+  const others = (known.get(assembly) ?? []).filter((each) => !sameItems(each.around, around));
+  known.set(assembly, [{ around, advances, way }, ...others.slice(0, MOST_KEPT - 1)]);
 }

@@ -2,7 +2,7 @@ import type { Id } from '../ids/id';
 import type { SettledPiece } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Phase } from '../properties/phases';
-import { ofTwo } from '../ids/of-two';
+import { ofPair } from '../ids/of-pair';
 import type { Site } from '../site/site';
 import { srgb } from '../colour/contrast';
 import { seenColour } from '../site/seen-colour';
@@ -50,9 +50,8 @@ export function barAsSeen(
 }
 
 /** How the pieces of a settled assembly stand in a brand, by their ids: the very same as long as both are. */
-const standingsIn = ofTwo(
-  ({ brand }: Site, settled: SettledAssembly) => [brand, settled],
-  (site, settled, band: Id): ReadonlyMap<Id, Standing> => {
+const standingsIn = ofPair(
+  (site: Site, settled: SettledAssembly, band: Id): ReadonlyMap<Id, Standing> => {
     const { phase } = settled;
     return new Map(
       settled.bars.flatMap((bar) => {
@@ -66,6 +65,7 @@ const standingsIn = ofTwo(
       }),
     );
   },
+  ({ brand }, settled) => [brand, settled],
 );
 
 const standingIn = (site: Site, settled: SettledAssembly, band: Id, piece: Id): Standing | null =>

@@ -2,7 +2,7 @@ import { contrastOn } from '../colour/contrast';
 import type { Id } from '../ids/id';
 import type { State, StatedPart } from '../properties/states';
 import { seenColour } from '../site/seen-colour';
-import { ofTwo } from '../ids/of-two';
+import { ofPair } from '../ids/of-pair';
 import type { Site } from '../site/site';
 import { isPictured } from './bar-contrast';
 import { barGround, seenInBar } from './ground-set';
@@ -10,9 +10,9 @@ import type { Standing } from './standing-piece';
 import { colourInState, type PieceInBar } from './state-look';
 
 /** What was told of something that stands in a brand: by its part and state. */
-const ratiosIn = ofTwo(
-  ({ brand }: Site, standing: PieceInBar) => [brand, standing],
-  () => new Map<string, number | null>(),
+const ratiosIn = ofPair<[site: Site, standing: PieceInBar], Map<string, number | null>>(
+  () => new Map(),
+  ({ brand }, standing) => [brand, standing],
 );
 
 /**

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import styles from './preview-frame.module.css';
 import { textChange } from './text-change';
 
@@ -200,7 +200,8 @@ export function PreviewFrame({
     waiting.current ??= setTimeout(giveUp, SILENCE);
   }, [root, giveUp]);
 
-  useEffect(() => {
+  // Before the workbench itself is painted: the views wait for nothing.
+  useLayoutEffect(() => {
     latest.current = { file, content, on, pointing };
   });
 
@@ -218,7 +219,7 @@ export function PreviewFrame({
     if (measure !== null) frame.current?.contentWindow?.postMessage({ measure }, '*');
   }, [measure]);
 
-  useEffect(send, [send, file, content]);
+  useLayoutEffect(send, [send, file, content]);
 
   useEffect(() => {
     if (scrollTo !== undefined) frame.current?.contentWindow?.postMessage({ scrollTo }, '*');

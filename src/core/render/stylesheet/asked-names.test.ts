@@ -22,6 +22,8 @@ test('what nothing asks for goes, and what something asks for through another na
 });
 
 test('names that ask for each other in a ring, with nothing outside that asks, go', () => {
-  const nodes: CssNode[] = [{ ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } }];
+  const nodes: CssNode[] = [
+    { ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } },
+  ];
   expect(writeCss(withoutUnasked(nodes, named))).toBe('.bar {\n  color: red;\n}\n');
 });

@@ -3,7 +3,8 @@ import type { CssNode, Rules } from '../../markup/css';
 const isRules = (node: CssNode): node is Rules => !('inside' in node);
 
 /** The custom properties that a text asks for (CSS Variables 1, 3). */
-const askedIn = (text: string): string[] => [...text.matchAll(/var\((--[\w-]+)/g)].map(([, name]) => name!);
+const askedIn = (text: string): string[] =>
+  text.includes('var(') ? [...text.matchAll(/var\((--[\w-]+)/g)].map(([, name]) => name!) : [];
 
 function* declarationsIn(nodes: readonly CssNode[]): Generator<[name: string, value: string]> {
   for (const node of nodes)
@@ -37,10 +38,10 @@ export function withoutUnasked(nodes: readonly CssNode[], named: ReadonlySet<str
     of.map((node) =>
       isRules(node)
         ? Object.fromEntries(
-            Object.entries(node).map(([selector, rule]) => [
-              selector,
-              Object.fromEntries(Object.entries(rule).filter(stays)),
-            ]),
+            Object.entries(node).map(([selector, rule]) => {
+              const said = Object.entries(rule);
+              return [selector, said.every(stays) ? rule : Object.fromEntries(said.filter(stays))];
+            }),
           )
         : { ...node, inside: trimmed(node.inside) },
     );

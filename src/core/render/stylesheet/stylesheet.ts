@@ -16,6 +16,7 @@ import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
 import { drawerCss } from '../../properties/drawer';
 import type { Id } from '../../ids/id';
+import { ofPair } from '../../ids/of-pair';
 import type { CssNames } from '../../properties/property';
 import {
   phasedHeaderCss,
@@ -240,7 +241,9 @@ function tokenNodes(site: Site): CssNode[] {
 }
 
 /** The stylesheet of what stands in for the content of pages, with what of the brand it asks for: what takes its place has one of its own. */
-export function standInStylesheet(site: Site): string {
+export const standInStylesheet = ofPair(writeStandIn, (site) => [cssNames(site).css, site.bands]);
+
+function writeStandIn(site: Site): string {
   const { brand, css } = cssNames(site);
   const styles = Object.values(site.brand.typeStyles);
   const nodes = [

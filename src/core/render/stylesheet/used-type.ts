@@ -6,6 +6,7 @@ import type { SettledPiece } from '../../pieces/piece';
 import { assemblyKinds } from '../../properties/assembly-kind';
 import type { Property } from '../../properties/property';
 import type { Id } from '../../ids/id';
+import { ofPair } from '../../ids/of-pair';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { inLanguage } from '../../resolve/in-language';
 import { settledValues, type StatedValues } from '../../resolve/settled-values';
@@ -71,6 +72,13 @@ function pieceFaces(site: Site, piece: SettledPiece): UsedFace[] {
   return moreWeights(site, piece).map((weight) => ({ family, slant, weight: String(weight) as Weight }));
 }
 
+/** The faces that the pieces of a settled assembly ask for in the languages of the site. */
+const facesIn = ofPair(
+  (site: Site, assembly: SettledAssembly) =>
+    settledPieces(assembly).flatMap((piece) => pieceFaces(site, piece)),
+  ({ languages }, assembly) => [languages, assembly],
+);
+
 const characters = new WeakMap<object, ReadonlySet<string>>();
 
 /** The characters of everything that is written in a part of the document; parts that did not change are not read again. */
@@ -104,10 +112,7 @@ export function usedFaces(
   styles: readonly TypeStyle[],
   settled: readonly SettledAssembly[],
 ): UsedFace[] {
-  return [
-    ...facesOf(site, styles),
-    ...settled.flatMap(settledPieces).flatMap((piece) => pieceFaces(site, piece)),
-  ];
+  return [...facesOf(site, styles), ...settled.flatMap((assembly) => facesIn(site, assembly))];
 }
 
 /** The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets in use, of uploaded ones all. */
