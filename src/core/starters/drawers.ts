@@ -107,13 +107,14 @@ export const drawerStarters: readonly Starter[] = [
     id: 'drawer-account',
     name: 'With a profile',
     about: 'Who is signed in on top, links in groups with lines between them.',
-    values: { width: 320, shadow: 'shadow-high' },
+    values: { width: 340, shadow: 'shadow-high' },
     bars: (source) => [
       head(
         [['profile', { shows: 'in', outLink: source.action, inLink: source.action }]],
         {
           ground: 'soft',
           leastHeight: 72,
+          bayGap: 8,
         },
         { shows: 'sign' },
       ),

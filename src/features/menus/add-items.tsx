@@ -1,6 +1,6 @@
 'use client';
 
-import { Checkbox, Input, Modal } from 'antd';
+import { Checkbox, Input, Modal, type InputRef } from 'antd';
 import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
@@ -10,6 +10,7 @@ import { menuFromPages } from '@/core/menus/from-pages';
 import { linkedPage } from '@/core/properties/link';
 import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
+import { useFirstFocus } from '@/ui/use-first-focus';
 import styles from './menus.module.css';
 
 /** The most pages that are listed; a longer list is narrowed by typing. */
@@ -19,6 +20,7 @@ const MOST_LISTED = 300;
 export function AddItems({ menu, onClose }: { menu: Menu; onClose(): void }) {
   const site = useSite();
   const edit = useEdit();
+  const { field, afterOpenChange } = useFirstFocus<InputRef>();
   const [filter, setFilter] = useState('');
   const [chosen, setChosen] = useState<ReadonlySet<Id>>(new Set());
   const [nested, setNested] = useState(true);
@@ -54,13 +56,14 @@ export function AddItems({ menu, onClose }: { menu: Menu; onClose(): void }) {
       title={`Add pages to “${menu.name}”`}
       open
       onCancel={onClose}
+      afterOpenChange={afterOpenChange}
       onOk={add}
       okText={chosen.size === 1 ? 'Add one item' : `Add ${chosen.size} items`}
       okButtonProps={{ disabled: chosen.size === 0 }}
     >
       <div className={styles.adding}>
         <Input
-          autoFocus
+          ref={field}
           allowClear
           value={filter}
           placeholder="Find by title or path"

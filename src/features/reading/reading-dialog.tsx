@@ -6,6 +6,7 @@ import { useCallback, useDeferredValue, useMemo, useRef, useState, type ReactNod
 import type { LineProblem } from '@/core/formats/reading';
 import type { AskedText, FoundInText, TextToRead } from '@/core/formats/read-text';
 import { FileField, type FileFieldHandle } from '@/ui/file-field';
+import { useFirstFocus } from '@/ui/use-first-focus';
 import styles from './reading.module.css';
 import { useReading } from './use-reading';
 
@@ -87,7 +88,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
   const [refusal, setRefusal] = useState<string | null>(null);
   const [left, setLeft] = useState<ReadonlySet<FoundInText[K]>>(new Set());
   const file = useRef<FileFieldHandle>(null);
-  const field = useRef<TextAreaRef>(null);
+  const { field, afterOpenChange } = useFirstFocus<TextAreaRef>();
   const later = useDeferredValue(text);
   const format = chosenFormat ?? formats.find((each) => each.looksLike(later))!.id;
   const { ask, losses } = props;
@@ -119,8 +120,7 @@ export function ReadingDialog<K extends TextToRead['read']>(props: ReadingDialog
       onCancel={props.onClose}
       width={920}
       centered
-      // The dialog takes the focus when it opens; what is pasted is meant for the text.
-      afterOpenChange={(opened) => opened && field.current?.focus()}
+      afterOpenChange={afterOpenChange}
       okText={`${props.verb ?? 'Add'} ${countText(taken.length)}`}
       okButtonProps={{ disabled: taken.length === 0 || !enough || !ready || of !== text }}
       onOk={add}

@@ -4,7 +4,7 @@ import { own } from '@/core/ids/id';
 import { memo, useMemo, useState, type CSSProperties } from 'react';
 import { useRouter } from 'next/navigation';
 import { useSite } from '@/client/open-site-context';
-import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { placeOf, type Lead } from '@/core/why/reason';
 import { SplitEdge } from '@/ui/split/split-edge';
 import { Hint } from '../hints/hint';
@@ -85,7 +85,8 @@ export const Lower = memo(function Lower({
           <h2>Plan</h2>
           <button
             type="button"
-            className="plain"
+            className={styles.whole}
+            title={`The ${assemblyNouns[kind]} as a whole`}
             aria-pressed={selection.on === 'assembly' && !selection.at}
             onClick={() => setSelected({ on: 'assembly' })}
           >

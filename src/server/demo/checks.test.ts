@@ -6,7 +6,7 @@ import type { Site } from '@/core/site/site';
 import { startersOf } from '@/core/starters';
 import { startAssembly } from '@/core/starters/starter';
 import { measured } from '../text/measured';
-import { seededDemo } from './demo-sites.test-data';
+import { firstDay, seededDemo } from './demo-sites.test-data';
 
 const { db, demo } = await seededDemo();
 
@@ -28,10 +28,9 @@ const ofKind = (kind: AssemblyKind) =>
   startersOf[kind].map((starter) => ({ name: starter.name, kind, starter }));
 
 test.each(assemblyKinds.flatMap(ofKind))(
-  '“$name” harms visitors of neither demo site',
+  '“$name” harms visitors of neither demo site, nor of a site on its first day',
   async ({ kind, starter }) => {
-    for (const id of ['hollin-sound', 'orrery-house']) {
-      const site = demo(id);
+    for (const site of [demo('hollin-sound'), demo('orrery-house'), firstDay()]) {
       const { assembly, menus } = startAssembly(site, kind, starter, starter.name, countedIds());
       const started: Site = {
         ...site,
@@ -44,7 +43,7 @@ test.each(assemblyKinds.flatMap(ofKind))(
         },
       };
       const own = (await harming(started)).filter((each) => each.includes(`: ${assembly.name}`));
-      expect([id, own]).toEqual([id, []]);
+      expect([site.name, own]).toEqual([site.name, []]);
     }
   },
 );

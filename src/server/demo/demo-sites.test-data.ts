@@ -2,6 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { newItem, newMenu, newPage, newSite } from '@/core/site/defaults';
 import { countedIds } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { drawerStarters } from '@/core/starters/drawers';
@@ -18,6 +19,28 @@ export async function seededDemo() {
   const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'gable-ridge-demo-')));
   await seedDemo(db, lookHere, new Date(0));
   return { db, demo: (id: string): Site => loadSite(db, id)!.site };
+}
+
+const titles = ['Home', 'Crossings', 'Islands', 'Tickets', 'Weather', 'Contact'];
+
+/** A site as it is on its first day: its name, a few pages with a menu of them, and nothing of its own in the brand. */
+export function firstDay(): Site {
+  const pages = titles.map((title, index) =>
+    newPage({ id: `p${index}`, title, path: index === 0 ? '/' : `/${title.toLowerCase()}`, parent: null }),
+  );
+  const items = pages.map(({ id }) => newItem({ id: `i-${id}`, link: { to: 'page', page: id } }));
+  const menu = {
+    ...newMenu({ id: 'm-first', name: 'Main' }),
+    top: items.map(({ id }) => id),
+    items: Object.fromEntries(items.map((item) => [item.id, item])),
+  };
+  const site = newSite('Tern Point', countedIds());
+  return {
+    ...site,
+    pages: Object.fromEntries(pages.map((page) => [page.id, page])),
+    pageOrder: pages.map(({ id }) => id),
+    menus: { ...site.menus, [menu.id]: menu },
+  };
 }
 
 /** A site with a header, drawer or footer that was made of a starter: on all of its pages, or opened by what opens its first drawer. */

@@ -26,7 +26,7 @@ export const fit: Check = {
   label: 'Fit at every width',
   from: 'WCAG 2.2, 1.4.10 Reflow',
   harm: 'breaks',
-  find: ofAssemblies(['headers', 'footers'], (checked) => {
+  find: ofAssemblies(['headers', 'drawers', 'footers'], (checked) => {
     const { site, advances, at, assembly } = checked;
     const repairs = new Map<Id, Repair | null>();
     const repairOf = (bar: Id): Repair | null => {
@@ -46,8 +46,8 @@ export const fit: Check = {
       const { bars, complete } = surveyFit({ ...usually(site, advances), language }, at.in, assembly);
       return bars.flatMap(({ bar, stretches }) =>
         stretches
-          // In a footer, texts run on in lines as they do on the page.
-          .filter(({ status }) => (at.in === 'footers' ? status === 'overflows' : status !== 'fits'))
+          // In drawers and footers, texts run on in lines as they do on the page.
+          .filter(({ status }) => (at.in === 'headers' ? status !== 'fits' : status === 'overflows'))
           .map((stretch, index, all) => {
             const nth = all.slice(0, index).filter(({ status }) => status === stretch.status).length;
             const [cause] = stretch.causes;

@@ -2,8 +2,9 @@
 
 import { Button, Modal, Select, type RefSelectProps } from 'antd';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useOpenSite, useSite } from '@/client/open-site-context';
+import { useFirstFocus } from '@/ui/use-first-focus';
 import { sections } from '../sections';
 import { useOfferedActions, type Action } from './actions-context';
 
@@ -44,7 +45,7 @@ function entriesOf(actions: readonly Action[]) {
 function OpenList({ onClose }: { onClose(): void }) {
   const offered = useOfferedActions();
   const general = useGeneralActions();
-  const list = useRef<RefSelectProps>(null);
+  const { field, afterOpenChange } = useFirstFocus<RefSelectProps>();
   const [actions] = useState(() => [...offered(), ...general]);
   return (
     <Modal
@@ -54,11 +55,10 @@ function OpenList({ onClose }: { onClose(): void }) {
       footer={null}
       onCancel={onClose}
       width={520}
-      // The dialog takes the focus when it opens; typing is meant for the list.
-      afterOpenChange={(opened) => opened && list.current?.focus()}
+      afterOpenChange={afterOpenChange}
     >
       <Select
-        ref={list}
+        ref={field}
         open
         style={{ inlineSize: '100%', marginBlockEnd: 300 }}
         listHeight={280}

@@ -1,7 +1,8 @@
 'use client';
 
-import { Input, Modal } from 'antd';
+import { Input, Modal, type InputRef } from 'antd';
 import { useState, type CSSProperties, type ReactNode } from 'react';
+import { useFirstFocus } from '@/ui/use-first-focus';
 import { SpecimenOffers, type OffersProps, type Specimen } from './specimen-offers';
 import styles from './starters.module.css';
 
@@ -27,6 +28,7 @@ export function SpecimenGallery<T extends Specimen>({
   carry,
   ...offer
 }: GalleryProps<T>) {
+  const { field, afterOpenChange } = useFirstFocus<InputRef>();
   const [text, setText] = useState('');
   const [carrying, setCarrying] = useState(false);
   const wanted = text.trim().toLowerCase();
@@ -41,6 +43,7 @@ export function SpecimenGallery<T extends Specimen>({
       title={title}
       footer={null}
       onCancel={onClose}
+      afterOpenChange={afterOpenChange}
       styles={{ body: { maxHeight: '72vh', overflowY: 'auto' } }}
       // What is carried away is dropped on what lies below.
       {...(carrying && { rootClassName: styles.carried! })}
@@ -48,7 +51,7 @@ export function SpecimenGallery<T extends Specimen>({
       <p className="quiet">{says}</p>
       {find !== undefined && (
         <Input
-          autoFocus
+          ref={field}
           allowClear
           className={styles.find!}
           aria-label={find}
