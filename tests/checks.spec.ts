@@ -35,6 +35,36 @@ const withoutSailings: Edit = {
   value: 'hidden',
 };
 
+test('a finding of a state and a phase is drawn in these, without a pointer and without scrolling', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOfDemo(request);
+  const inkOf = (cell: string): Edit => ({
+    edit: 'setValue',
+    place: { on: 'piece', ...at, piece: 'h-main-p4' },
+    property: 'itemInk',
+    cell,
+    value: 'line',
+  });
+  await edited(request, id, [inkOf('hover')]);
+  await page.goto(`/sites/${id}/checks`);
+  const read = findings(page).getByRole('region', { name: 'Visitors cannot read it' });
+  await read
+    .getByRole('button', { name: /Menu: Main/ })
+    .first()
+    .click();
+  await expect(detail(page)).toContainText(/hover/i);
+  const drawn = page.frameLocator('iframe[title="Finding as it is"]').locator('header');
+  const link = drawn.locator('.menu-link', { hasText: 'Routes' }).first();
+  await expect(link).toHaveCSS('color', 'rgb(207, 216, 216)');
+  await expect(page.frameLocator('iframe[title="Finding repaired"]').locator('header')).toBeAttached();
+  const caption = detail(page).locator('figcaption').first();
+  await expect(caption).toContainText('hover');
+  const phase = (await caption.textContent())!.includes('scrolled') ? 'scrolled' : 'top';
+  await expect(drawn).toHaveAttribute('data-phase', phase);
+});
+
 test('what harms visitors is found, led to, seen at its width, repaired, and repaired all at once in one step', async ({
   page,
   request,

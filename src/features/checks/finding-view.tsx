@@ -8,6 +8,9 @@ import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
 import { renderPage, placedOnPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
+import { cssInState, htmlInPhase } from '@/core/render/seen-in';
+import { phaseLabels } from '@/core/properties/phases';
+import { stateLabels } from '@/core/properties/states';
 import { firstPageOf } from '@/core/site/placing';
 import { inScheme } from '@/core/site/scheme';
 import type { Site } from '@/core/site/site';
@@ -42,12 +45,15 @@ function drawnOf(own: Site, { lead, seen }: Finding, advances: Advances): Drawn 
   const language = seen.language ?? site.languages[0]!;
   const shown = { page, language };
   const on = assembly && kind ? onWorkbench(site, shown, kind, assembly) : placedOnPage(site, page, language);
+  const names = settleNames(site);
+  const css = viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null]));
+  const piece = place?.on === 'piece' ? names.get(place.piece) : undefined;
   return {
     file: fileOf(site, shown),
     content: {
-      html: renderPage(site, page, on, language, advances),
-      css: viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
-      drawer: kind === 'drawers' && assembly ? settleNames(site).get(assembly.id)! : null,
+      html: htmlInPhase(renderPage(site, page, on, language, advances), seen.phase ?? 'top'),
+      css: piece && seen.state ? cssInState(css, piece, seen.state) : css,
+      drawer: kind === 'drawers' && assembly ? names.get(assembly.id)! : null,
       atEnd: kind === 'footers',
       still: true,
     },
@@ -61,6 +67,12 @@ function widthOf({ bands }: Site, { seen }: Finding): number {
   const { from, to } = bandRange(bands, band);
   return Math.min(Math.max(from, band === bands[0]!.id ? 1216 : 375, NARROWEST), to ?? 1920);
 }
+
+/** In which state and phase a finding is seen, in words; nothing of those in which all is at first. */
+const conditionsOf = ({ seen: { state = 'rest', phase = 'top' } }: Finding): string[] => [
+  ...(state === 'rest' ? [] : [stateLabels[state].toLowerCase()]),
+  ...(phase === 'top' ? [] : [phaseLabels[phase].toLowerCase()]),
+];
 
 /** A finding where it can be seen, and beside it what its repair would make of that. */
 export function FindingView({
@@ -113,6 +125,7 @@ export function FindingView({
             <figcaption className="quiet">
               {states.length > 1 ? `${name}, ` : ''}
               <span className="figures">{width} px</span>
+              {conditionsOf(finding).map((condition) => `, ${condition}`)}
             </figcaption>
           </figure>
         ))}

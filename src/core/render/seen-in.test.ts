@@ -1,0 +1,38 @@
+import { expect, test } from '@jest/globals';
+import { evenLetters } from '../fit/even-letters.test-data';
+import { sampleSite } from '../site/sample.test-data';
+import { settleNames } from './names';
+import { homePage } from './files';
+import { renderPage } from './page/page';
+import { cssInState, htmlInPhase } from './seen-in';
+import { renderStylesheet } from './stylesheet/stylesheet';
+
+const site = sampleSite();
+const name = settleNames(site).get('menu')!;
+const css = renderStylesheet(site, evenLetters);
+
+test('a state holds of all in one piece, and of nothing in others', () => {
+  expect(css).toContain(`.${name} .menu-link:hover`);
+  const hovered = cssInState(css, name, 'hover');
+  expect(hovered).not.toContain(`.${name} .menu-link:hover`);
+  expect(hovered).toContain(`.${name} .menu-link:not(.nothing-is-called-so) {`);
+  expect(hovered).toContain('.button:hover');
+  // What is hovered is told where no pointer is, too.
+  expect(hovered).not.toContain('(hover: hover)');
+  expect(cssInState(css, name, 'current')).not.toContain(`.${name} .menu-link[aria-current="page"]`);
+});
+
+test('at rest nothing is otherwise, and a name that begins like another is not taken for it', () => {
+  expect(cssInState(css, name, 'rest')).toBe(css);
+  const rule = `.${name}-2 .menu-link:hover {\n  color: red;\n}\n`;
+  expect(cssInState(rule, name, 'hover')).toBe(rule);
+});
+
+test('a header is in a phase from the start', () => {
+  const header = { ...site.headers.h!, values: { scrolling: { desktop: 'stays' } } };
+  const phased = { ...site, headers: { h: header } };
+  const html = renderPage(phased, homePage(phased), { header, footer: null });
+  if (!html.includes('data-phase="top"')) throw new Error('The header has no phases.');
+  expect(htmlInPhase(html, 'scrolled')).toContain('data-phase="scrolled"');
+  expect(htmlInPhase(html, 'top')).toBe(html);
+});
