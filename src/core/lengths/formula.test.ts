@@ -55,6 +55,18 @@ test('lengths are said in words that can be typed', () => {
   expect([lengthText(nav), lengthText(14)]).toEqual(['13 px at 900, 18 px at 1440', '14 px']);
 });
 
+test('a share is said as it was typed', () => {
+  const said = (typed: string) => {
+    const read = readAnyLength(typed, 8);
+    return read.ok ? lengthText(read.length) : read.reason;
+  };
+  const typed = ['280 of 375', '88 %', '12.5 %', '2.75 %', '100 of 390', '16 px + 280 of 375', '13.37 %'];
+  expect(typed.map(said)).toEqual(typed);
+  expect(said('min(280 of 375, 320)')).toBe('min(280 of 375, 320 px)');
+  // Where no width that designs are drawn at tells, it stays a fraction.
+  expect(said('31.4159 %')).toBe('31.4159 %');
+});
+
 test('what is said of a length can be typed again', () => {
   for (const length of [nav, 14]) expect(readAnyLength(lengthText(length), 8)).toEqual({ ok: true, length });
   expect(readFluid('1rem at 400, 2 steps at 900px', 10)).toEqual({

@@ -199,6 +199,17 @@ export function boxCss(length: Length): string {
   return typeof length === 'number' ? px(length) : asValue(cssOf(length, px));
 }
 
+/** The widths at which designs are drawn, in CSS px, the most usual first. */
+const DRAWN_AT = [375, 390, 360, 320, 412, 430, 768, 820, 1024, 1280, 1440, 1920];
+
+/** A share of the window as it was typed: `88 %`, or `280 of 375` where that is what a long fraction comes from. */
+function shareText(share: number): string {
+  const percent = plainNumber(share * 100);
+  const isLong = Math.abs(share * 1e4 - Math.round(share * 1e4)) > 1e-3;
+  const whole = DRAWN_AT.find((width) => isLong && keptShare(Math.round(share * width) / width) === share);
+  return whole === undefined ? `${percent} %` : `${Math.round(share * whole)} of ${whole}`;
+}
+
 /** A length in words that can be typed: `16 px`, `13 px at 900, 18 px at 1440`, `min(1200 px, 88 %)`. */
 export function lengthText(length: Length): string {
   const list = (name: string) => (of: readonly string[]) => `${name}(${of.join(', ')})`;
@@ -206,7 +217,7 @@ export function lengthText(length: Length): string {
     px: (value) => `${plainNumber(value)} px`,
     fluid: fluidText,
     linear(value) {
-      const share = `${plainNumber(value.share * 100)} %`;
+      const share = shareText(value.share);
       return value.px === 0 ? share : `${plainNumber(value.px)} px + ${share}`;
     },
     least: list('min'),
