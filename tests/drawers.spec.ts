@@ -49,6 +49,20 @@ const shifted = (page: Page) =>
     (window as unknown as { shifts: number[] }).shifts.reduce((sum, each) => sum + each, 0),
   );
 
+test('a long label below an item has lines of its own in a drawer', async ({ page }) => {
+  const site = demo('hollin-sound');
+  const menu = site.menus['m-main']!;
+  const [below] = menu.items[menu.top[0]!]!.children;
+  const label = 'Crossings to all of the islands with bicycles, dogs and other company';
+  const items = { ...menu.items, [below!]: { ...menu.items[below!]!, label } };
+  await open(page, { ...site, menus: { ...site.menus, [menu.id]: { ...menu, items } } });
+  await drawer(page).locator('.menu-toggle').filter({ visible: true }).first().click();
+  const link = drawer(page).getByRole('link', { name: label });
+  const [box, room] = [(await link.boundingBox())!, (await drawer(page).boundingBox())!];
+  expect(box.x + box.width).toBeLessThanOrEqual(room.x + room.width);
+  expect(box.height).toBeGreaterThan(60);
+});
+
 test('the page behind an open drawer neither scrolls nor moves, and its foot stays', async ({ page }) => {
   await watchShifts(page);
   await page.emulateMedia({ reducedMotion: 'reduce' });

@@ -210,6 +210,8 @@ export const profile = kindOfPiece<Values>({
       'border-radius': 'var(--radius-round)',
       'background-color': 'var(--accent)',
       color: 'var(--on-accent)',
+      // Initials that are wider than a small portrait stay in it.
+      overflow: 'hidden',
       'object-fit': 'cover',
     },
   },

@@ -69,22 +69,22 @@ const budgetOf = (name: string) =>
  * and the footer that some of the demo’s pages have; a link more in the demo’s legal bar.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 52290,
-  'orrery-house': 20142,
-  'plain-row': 40016,
-  'centred-links': 40486,
-  'split-menu': 40454,
-  'two-rows': 41285,
-  'centred-stack': 40318,
-  'app-bar': 40986,
-  shop: 46415,
-  'equal-cells': 42764,
-  notice: 43497,
-  publication: 42862,
-  'two-menus': 41074,
-  'split-by-lines': 45163,
-  'side-turned': 42939,
-  'side-panel': 44634,
+  'hollin-sound': 52494,
+  'orrery-house': 20234,
+  'plain-row': 40198,
+  'centred-links': 40668,
+  'split-menu': 40636,
+  'two-rows': 41467,
+  'centred-stack': 40500,
+  'app-bar': 41168,
+  shop: 46597,
+  'equal-cells': 42946,
+  notice: 43679,
+  publication: 43044,
+  'two-menus': 41256,
+  'split-by-lines': 45345,
+  'side-turned': 43143,
+  'side-panel': 44838,
 };
 
 /** What is designed here of a page: what stands in for its content goes when the site is built. */

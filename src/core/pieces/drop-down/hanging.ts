@@ -23,6 +23,8 @@ const hangingLook: Record<string, readonly [dropped: string, inFlow: string]> = 
   overflow: ['hidden auto', 'visible'],
   opacity: ['var(--below-faint, 1)', '1'],
   translate: ['var(--below-from, none)', 'none'],
+  // In the flow a long label has lines of its own.
+  '--below-least': ['initial', '0'],
 };
 
 /** How a list looks where it drops down, or stands in the flow: the same properties either way. */
@@ -32,7 +34,7 @@ export const hangingLookCss = (dropped: boolean): Declarations =>
 const asItsContent = {
   'margin-inline': '0',
   'inline-size': '100%',
-  'min-inline-size': 'max-content',
+  'min-inline-size': 'var(--below-least, max-content)',
   'white-space': 'inherit',
 };
 const shared = { ...asItsContent, 'inline-size': 'auto', 'min-inline-size': '0', 'white-space': 'normal' };
