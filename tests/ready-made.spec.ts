@@ -23,6 +23,7 @@ test('a ready-made drawer is opened in the place of another one, with one click'
   await page.getByRole('menuitem', { name: 'Open a ready-made one in its place…' }).click();
   const gallery = page.getByRole('dialog', { name: 'Begin a drawer' });
   await expect(gallery.getByRole('listitem')).toHaveCount(9);
+  await expect(gallery.getByRole('listitem').first().getByRole('button')).toBeFocused();
   await gallery.getByRole('button', { name: /^Unfolding list/ }).click();
   await expect(gallery).toBeHidden();
   const drawer = view(page, 'Phone').getByRole('dialog');

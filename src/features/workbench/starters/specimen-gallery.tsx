@@ -1,7 +1,7 @@
 'use client';
 
 import { Input, Modal, type InputRef } from 'antd';
-import { useState, type CSSProperties, type ReactNode } from 'react';
+import { useRef, useState, type CSSProperties, type ReactNode } from 'react';
 import { useFirstFocus } from '@/ui/use-first-focus';
 import { SpecimenOffers, type OffersProps, type Specimen } from './specimen-offers';
 import styles from './starters.module.css';
@@ -28,7 +28,8 @@ export function SpecimenGallery<T extends Specimen>({
   carry,
   ...offer
 }: GalleryProps<T>) {
-  const { field, afterOpenChange } = useFirstFocus<InputRef>();
+  const { field, afterOpenChange: toSearch } = useFirstFocus<InputRef>();
+  const list = useRef<HTMLUListElement>(null);
   const [text, setText] = useState('');
   const [carrying, setCarrying] = useState(false);
   const wanted = text.trim().toLowerCase();
@@ -43,7 +44,11 @@ export function SpecimenGallery<T extends Specimen>({
       title={title}
       footer={null}
       onCancel={onClose}
-      afterOpenChange={afterOpenChange}
+      afterOpenChange={(opened) => {
+        toSearch(opened);
+        // Where there is nothing to be typed, one is picked by keys at once.
+        if (opened && find === undefined) list.current?.querySelector('button')?.focus();
+      }}
       styles={{ body: { maxHeight: '72vh', overflowY: 'auto' } }}
       // What is carried away is dropped on what lies below.
       {...(carrying && { rootClassName: styles.carried! })}
@@ -66,7 +71,11 @@ export function SpecimenGallery<T extends Specimen>({
           None of them is called “{text.trim()}”.
         </p>
       )}
-      <ul className={styles.gallery} style={{ '--specimen': `${size.inlineSize}px` } as CSSProperties}>
+      <ul
+        ref={list}
+        className={styles.gallery}
+        style={{ '--specimen': `${size.inlineSize}px` } as CSSProperties}
+      >
         {first && (
           <li>
             <button type="button" className={styles.starter} onClick={first.pick}>
