@@ -149,9 +149,19 @@ const hangingPieces = (bars: readonly SettledBar[]): SettledPiece[] =>
     .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
     .filter(({ kind, values }) => pieceKind(kind).hanging !== undefined && values.shown === 'shown');
 
-/** Whether something hangs out of a piece, whatever the width of the viewport. */
-const hangs = (circumstances: Circumstances, piece: SettledPiece, window: number) =>
-  (measured(circumstances, piece, window)?.all.length ?? 0) > 0;
+const hanging = new WeakMap<object, boolean>();
+
+/** Whether something hangs out of a piece, whatever the width of the viewport: asked once for all of them. */
+function hangs(circumstances: Circumstances, piece: SettledPiece, window: number): boolean {
+  const own = pieceBoxes(circumstances, piece);
+  if (own === null) return false;
+  const basis = basisOf(circumstances, own);
+  const kept = hanging.get(basis);
+  if (kept !== undefined) return kept;
+  const { all, content } = measured(circumstances, piece, window)!;
+  if (content.measured()) hanging.set(basis, all.length > 0);
+  return all.length > 0;
+}
 
 function hangingIn(
   circumstances: Circumstances,

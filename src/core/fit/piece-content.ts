@@ -262,7 +262,9 @@ export function pieceContent(
     logo: (version) => site.brand.logo[version],
     measured: () => tally.complete,
     siteName: site.name,
-    words: pageWords(site, language),
+    get words() {
+      return pageWords(site, language);
+    },
     embeds: (address) => mayEmbed(site, address),
     get languages() {
       return site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language }));
