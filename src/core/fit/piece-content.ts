@@ -262,9 +262,7 @@ export function pieceContent(
     logo: (version) => site.brand.logo[version],
     measured: () => tally.complete,
     siteName: site.name,
-    get words() {
-      return pageWords(site, language);
-    },
+    words: pageWords(site, language),
     embeds: (address) => mayEmbed(site, address),
     get languages() {
       return site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language }));
