@@ -130,7 +130,11 @@
     // After the click, which comes with the letting go.
     if (waited) setTimeout(() => requestAnimationFrame(show));
   };
-  addEventListener('pointerdown', ({ pointerType }) => press(pointerType !== 'touch'), true);
+  addEventListener(
+    'pointerdown',
+    ({ pointerType, button }) => button === 0 && press(pointerType !== 'touch'),
+    true,
+  );
   for (const ended of ['pointerup', 'pointercancel']) addEventListener(ended, () => press(false), true);
   addEventListener('pointermove', ({ buttons }) => pressed && buttons === 0 && press(false), true);
 

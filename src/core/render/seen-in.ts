@@ -1,6 +1,7 @@
 import type { Phase } from '../properties/phases';
 import { stateSuffix } from '../properties/dress';
 import type { State } from '../properties/states';
+import { holding } from './tried';
 
 /** A page whose header is in a phase of scrolling, and stays in it, without anyone scrolling. */
 export function htmlInPhase(html: string, phase: Phase): string {
@@ -25,5 +26,5 @@ export function cssInState(css: string, name: string, state: State): string {
     .map((line) =>
       isSelector(line) && ofPiece.test(line) ? line.replaceAll(stateSuffix[state], ALWAYS) : line,
     );
-  return held.join('\n').replaceAll('(hover: hover)', '(width >= 0px)');
+  return holding('hover: hover', true)(held.join('\n'));
 }

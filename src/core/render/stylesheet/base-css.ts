@@ -75,11 +75,11 @@ export const assemblyCss: Rules = {
 const lacksClose = (assembly: SettledAssembly) =>
   assembly.kind === 'drawers' && !settledPieces(assembly).some(({ kind }) => kind === 'close');
 
-/** Whether something that is shown opens the content of a page as a dialog. */
+/** Whether something that is shown opens the content of a page as a dialog, in some language. */
 const showsDialogs = ({ menus }: Site, settled: readonly SettledAssembly[]): boolean =>
-  settled.flatMap(settledPieces).some(({ values }) => {
+  settled.flatMap(settledPieces).some(({ values, said }) => {
     const menu = typeof values.menu === 'string' ? menus[values.menu] : undefined;
-    return opensDialogsIn(values) || (menu !== undefined && opensDialogsIn(menu));
+    return [values, said, menu].some((part) => part !== undefined && opensDialogsIn(part));
   });
 
 /** What only some sites need of what headers, drawers and footers share. */

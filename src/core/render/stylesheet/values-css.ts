@@ -86,8 +86,14 @@ function writtenOnce<T extends object>(
   };
 }
 
-/** Rules stage by stage, with those of which nothing is seen at a stage as they were before it. */
-function withoutUnseen(pieces: readonly SettledPiece[], rules: readonly Rules[]): Rules[] {
+/** Rules stage by stage, with those of which nothing is seen at a stage as they were before it, unless a rule that is measured in the browser may show it there. */
+function withoutUnseen(
+  { assemblies }: ValuesInput,
+  pieces: readonly SettledPiece[],
+  rules: readonly Rules[],
+): Rules[] {
+  const measured = assemblies.flatMap((way) => way.measured.flatMap(settledPieces));
+  if (measured.some(({ id }) => id === pieces[0]!.id)) return [...rules];
   return rules.reduce<Rules[]>((all, own, index) => {
     const { kind, values } = pieces[index]!;
     const { unseen } = pieceKind(kind);
@@ -107,6 +113,7 @@ const pieceRules = writtenOnce<SettledPiece>(
   (input, bands) =>
     byStage(
       withoutUnseen(
+        input,
         bands,
         bands.map((piece) =>
           joinRules(
