@@ -69,22 +69,22 @@ const budgetOf = (name: string) =>
  * and the footer that some of the demo’s pages have; a link more in the demo’s legal bar.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 52494,
-  'orrery-house': 20234,
-  'plain-row': 40198,
-  'centred-links': 40668,
-  'split-menu': 40636,
-  'two-rows': 41467,
-  'centred-stack': 40500,
-  'app-bar': 41168,
-  shop: 46597,
-  'equal-cells': 42946,
-  notice: 43679,
-  publication: 43044,
-  'two-menus': 41256,
-  'split-by-lines': 45345,
-  'side-turned': 43143,
-  'side-panel': 44838,
+  'hollin-sound': 52567,
+  'orrery-house': 20307,
+  'plain-row': 40271,
+  'centred-links': 40741,
+  'split-menu': 40709,
+  'two-rows': 41540,
+  'centred-stack': 40573,
+  'app-bar': 41241,
+  shop: 46670,
+  'equal-cells': 43019,
+  notice: 43752,
+  publication: 43117,
+  'two-menus': 41329,
+  'split-by-lines': 45418,
+  'side-turned': 43216,
+  'side-panel': 44911,
 };
 
 /** What is designed here of a page: what stands in for its content goes when the site is built. */

@@ -14,8 +14,14 @@ export const resetCss: Rules = {
   html: { '-webkit-text-size-adjust': 'none', 'text-size-adjust': 'none' },
   body: { margin: '0', 'min-block-size': '100vh', display: 'flex', 'flex-direction': 'column' },
   'img, svg': { display: 'block' },
-  // Widths of texts in proportion to their size, not rounded letter by letter: what was worked out holds on every screen.
-  ':is(.header, .drawer, .footer)': { 'text-rendering': 'geometricPrecision' },
+  // Widths of texts in proportion to their size, not rounded letter by letter: what was worked out holds on every screen. What type styles
+  // need not say does not come from the page around either.
+  ':is(.header, .drawer, .footer)': {
+    'text-rendering': 'geometricPrecision',
+    'font-style': 'normal',
+    'letter-spacing': '0',
+    'text-transform': 'none',
+  },
   'button, input': { 'text-rendering': 'inherit' },
   // A button is set as the text around it, and looks as its piece says: also what opens a drawer where others are links.
   ':is(.header, .drawer, .footer, .dialog) button': {
