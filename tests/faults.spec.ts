@@ -22,6 +22,12 @@ type Probe = (looked: Looked) => boolean | Promise<boolean>;
 
 const sticksOut: Probe = ({ inside, view }) => inside.documentElement.scrollWidth > view.innerWidth;
 
+const sticksOutOfDrawer: Probe = ({ inside }) => {
+  const drawer = inside.querySelector('dialog')!;
+  drawer.showModal();
+  return [drawer, ...drawer.children].some((each) => each.scrollWidth > each.clientWidth);
+};
+
 const smallText: Probe = ({ inside, view }) =>
   [...inside.querySelectorAll('header .menu-link, header .menu-button')].some(
     (each) => each.getClientRects().length > 0 && parseFloat(view.getComputedStyle(each).fontSize) < 12,
@@ -169,6 +175,7 @@ const shown: Readonly<Record<string, Probe>> = {
   'nobody answers': unsent,
   'of the height': takesMuch,
   'need up to': sticksOut,
+  'more than there are': sticksOutOfDrawer,
   'Two items are called': twoOfAName,
   'in the same menu': twoOfATarget,
   'hidden at every width': unseen,

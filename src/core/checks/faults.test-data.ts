@@ -304,6 +304,15 @@ export const faults: Readonly<
       (site) => Object.assign(piece(site, 'button').values, { label: { all: 'w'.repeat(70) }, shown: {} }),
       'need up to',
     ],
+    [
+      // In a drawer, where a word is wider than all of it.
+      (site) => {
+        const drawer = site.drawers.d!;
+        drawer.pieces.wide = newPiece('wide', 'button', { label: { all: 'w'.repeat(60) } });
+        drawer.bars.panel!.bays[0]!.pieces.push('wide');
+      },
+      'more than there are',
+    ],
   ],
   labels: [
     [
