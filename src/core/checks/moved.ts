@@ -146,7 +146,7 @@ function displaced(compared: Compared): Moved[] {
           ? [{ words: `${title} ${words} on the ${name}`, lead, weight: Math.abs(length) }]
           : [];
       return [
-        // What grows where it ends has not moved.
+        // What ends where it did has grown, and not moved.
         ...(Math.abs(by + wider) > SEEN
           ? told(`stands ${px(Math.abs(by))} px further ${by < 0 ? 'left' : 'right'}`, by)
           : []),

@@ -69,22 +69,22 @@ const budgetOf = (name: string) =>
  * and the footer that some of the demo’s pages have; a link more in the demo’s legal bar.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 52567,
-  'orrery-house': 20307,
-  'plain-row': 40271,
-  'centred-links': 40741,
-  'split-menu': 40709,
-  'two-rows': 41540,
-  'centred-stack': 40573,
-  'app-bar': 41241,
-  shop: 46670,
-  'equal-cells': 43019,
-  notice: 43752,
-  publication: 43117,
-  'two-menus': 41329,
-  'split-by-lines': 45418,
-  'side-turned': 43216,
-  'side-panel': 44911,
+  'hollin-sound': 52539,
+  'orrery-house': 20279,
+  'plain-row': 40243,
+  'centred-links': 40713,
+  'split-menu': 40681,
+  'two-rows': 41512,
+  'centred-stack': 40545,
+  'app-bar': 41213,
+  shop: 46642,
+  'equal-cells': 42991,
+  notice: 43724,
+  publication: 43089,
+  'two-menus': 41301,
+  'split-by-lines': 45390,
+  'side-turned': 43188,
+  'side-panel': 44883,
 };
 
 /** What is designed here of a page: what stands in for its content goes when the site is built. */

@@ -123,6 +123,7 @@ const anyway = [
   'overflow-x',
   'animation',
   'animation-timeline',
+  '--below-least',
   ...headingParts.map(([, part]) => `--head-${part}`),
 ];
 

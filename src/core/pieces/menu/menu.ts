@@ -27,7 +27,7 @@ import { menuPieceProperties, type MenuValues } from './properties';
 /** Whether a rule is of something that stands in the list of a menu. */
 const standsInList = (selector: string) =>
   !selector.includes('.menu-button') &&
-  /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle|logo)|\.card/.test(selector);
+  /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle|logo)/.test(selector);
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu = kindOfPiece<MenuValues>({
