@@ -23,8 +23,11 @@ import styles from './checks.module.css';
 
 const nothing = () => undefined;
 
-/** How high a view is, in px of the screen. */
-const HEIGHT = 220;
+/** How high a view is, in px of the screen: a drawer is seen down to what stays at its bottom. */
+function heightOf({ lead }: Finding): number {
+  const place = placeOf(lead);
+  return place && 'in' in place && place.in === 'drawers' ? 480 : 220;
+}
 
 /** What is drawn of a state of the site. */
 interface Drawn {
@@ -89,6 +92,7 @@ export function FindingView({
 }) {
   const [area, room] = useSize<HTMLDivElement>();
   const width = widthOf(site, finding);
+  const height = heightOf(finding);
   const states = useMemo(
     () =>
       (
@@ -108,14 +112,14 @@ export function FindingView({
       {room.width > 0 &&
         states.map(({ name, file, content }) => (
           <figure key={name}>
-            <div style={{ inlineSize: width * scale, blockSize: HEIGHT }} inert>
+            <div style={{ inlineSize: width * scale, blockSize: height }} inert>
               <PreviewFrame
                 title={`Finding ${name}`}
                 root={`/frame/${site.id}`}
                 file={file}
                 content={content}
                 width={width}
-                height={HEIGHT / scale}
+                height={height / scale}
                 scale={scale}
                 onNavigate={nothing}
                 onDrawer={nothing}
