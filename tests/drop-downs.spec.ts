@@ -283,7 +283,7 @@ function withCards(values: Record<string, Record<string, unknown>> = {}): Site {
   );
 }
 
-for (const panelWidth of ['own', 'content', 'bar'])
+for (const panelWidth of ['own', 'content', 'bar', 'window'])
   test(`cards in panels as wide as ${panelWidth} stand where it was worked out`, async ({ page }) => {
     const site = withCards({ panelWidth: { desktop: panelWidth }, cardWidth: { desktop: 200 } });
     const widths = every(sample(320, 40)).filter((width) => width >= 960);
@@ -443,6 +443,32 @@ test('panels as wide as the content or the bar, at the middle of their item, and
     expect([form, wrong]).toEqual([form, []]);
     expect(compared).toBeGreaterThan(10);
   }
+});
+
+/** The demo with the bars of its header in one row on the desktop: the menu in one that is narrower than the window. */
+function inRow(values: Record<string, Record<string, unknown>>): Site {
+  const site = withMenu(values);
+  const header = site.headers['h-main']!;
+  const stands = { ...header.values, stands: { desktop: 'row', tablet: 'top' } };
+  return { ...site, headers: { ...site.headers, 'h-main': { ...header, values: stands } } };
+}
+
+test('where bars share a row, panels are as wide as the content of theirs, as it, or as the window, also from right to left', async ({
+  page,
+}) => {
+  const forms: Record<string, Record<string, unknown>>[] = [
+    { panelWidth: { desktop: 'content' }, panelColumns: { desktop: 1 } },
+    { panelWidth: { desktop: 'bar' }, panelColumns: { desktop: 2 } },
+    { panelWidth: { desktop: 'window' }, belowGap: { desktop: 4 } },
+    // Too wide to hang from its item, it goes across the window, not across its bar.
+    { panelWidth: { desktop: 'own' }, panelColumns: { desktop: 8 }, cardWidth: { desktop: 600 } },
+  ];
+  for (const form of forms)
+    for (const site of [inRow(form), turned(inRow(form))]) {
+      const { wrong, compared } = await compare(page, site, [1200, 1320, 1440, 1900]);
+      expect([form, wrong]).toEqual([form, []]);
+      expect(compared).toBeGreaterThan(10);
+    }
 });
 
 /** The demo with the choice of a language and the account of who is signed in as buttons with drop-downs, in its header and its footer. */

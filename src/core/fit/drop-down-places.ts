@@ -3,7 +3,7 @@ import type { Id } from '../ids/id';
 import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
-import { LIST_PADDING } from '../pieces/drop-down/hanging';
+import { isAcrossBars, isFromItem, LIST_PADDING } from '../pieces/drop-down/hanging';
 import type { HangingSide } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
@@ -39,15 +39,15 @@ export interface Window {
   height: number;
 }
 
-/** Where what is as wide as its bar begins along the line, in CSS px. */
-function beginsAt(
+/** How far what is as wide as what holds it stays from the edges of that, along the line, in CSS px; `room` is how wide that is. */
+function insetOf(
   { site, root }: Circumstances,
   assembly: SettledAssembly,
   bar: SettledBar,
   { band, width, room }: { band: Id; width: number; room: number },
   side: HangingSide,
 ): number {
-  if (side === 'bar') return 0;
+  if (side === 'bar' || side === 'window') return 0;
   const { gutter } = barFrame(site, assembly, bar, band);
   const beside = lengthAt(gutter, width);
   if (side === 'across') return beside;
@@ -73,32 +73,35 @@ function placedDropDowns(
   const { width } = window;
   const hanging = dropDownsAt(circumstances, assembly, band, width);
   if (hanging.length === 0) return [];
-  const bars = placedAssembly(circumstances, assembly, band, width).of;
+  const whole = placedAssembly(circumstances, assembly, band, width);
+  const inRow = assembly.values.stands === 'row';
+  const turned = directionOf(circumstances.language) === 'rtl';
   const larger = circumstances.root / ROOT_TEXT_PX;
   const placed = (dropDown: DropDown): PlacedDropDown[] => {
     const index = assembly.bars.findIndex(({ bays }) =>
       bays.some(({ pieces }) => pieces.some(({ id }) => id === dropDown.piece)),
     );
-    const [bar, box] = [assembly.bars[index]!, bars[index]!];
+    const [bar, box] = [assembly.bars[index]!, whole.of[index]!];
     const { kind, values } = bar.bays
       .flatMap(({ pieces }) => pieces)
       .find(({ id }) => id === dropDown.piece)!;
     const { at, gap, most, free } = pieceKind(kind).hanging!;
     const wants = at(values);
-    const side =
-      wants === 'content' || wants === 'bar'
-        ? wants
-        : (sides.get(dropDown.piece)?.get(dropDown.selector) ?? wants);
-    const own = side === 'start' || side === 'middle' || side === 'end';
-    const begins = own
-      ? 0
-      : beginsAt(circumstances, assembly, bar, { band, width, room: dropDown.room }, side);
+    const side = (isFromItem(wants) ? sides.get(dropDown.piece)?.get(dropDown.selector) : undefined) ?? wants;
+    const own = isFromItem(side);
+    const holder = inRow && isAcrossBars(side) ? whole : box;
+    const asWide = (): { start: number; end: number } => {
+      const within = { band, width, room: holder.width };
+      const inset = insetOf(circumstances, assembly, bar, within, side);
+      const from = turned ? dropDown.room - holder.x - holder.width : holder.x;
+      return { start: from + inset, end: from + holder.width - inset };
+    };
     const opens = beside.sides.get(dropDown.piece)?.get(dropDown.selector);
     const lists =
       own && opens !== undefined && window.height >= beside.windowHeight * larger ? dropDown.beside : null;
     const { start, end } = own
       ? reachOf({ item: dropDown.item, width: lists?.width ?? dropDown.width }, side)
-      : { start: begins, end: dropDown.room - begins };
+      : asWide();
     const natural = lists?.height ?? dropDown.placedAt(end - start).height;
     const limit = most(values);
     const height = lists
@@ -108,11 +111,10 @@ function placedDropDowns(
           limit === null ? Infinity : lengthAt(limit, width),
           window.height - (taken + free) * larger,
         );
-    const line = lineWidth(circumstances.site, bar.values.lineBelow as Id | null);
-    const edges = own ? dropDown.item : { top: box.y, bottom: box.y + box.height - line };
+    const line = holder === box ? lineWidth(circumstances.site, bar.values.lineBelow as Id | null) : 0;
+    const edges = own ? dropDown.item : { top: holder.y, bottom: holder.y + holder.height - line };
     const away = lengthAt(gap(values) as Length, width);
     const upwards = assembly.kind === 'footers';
-    const turned = directionOf(circumstances.language) === 'rtl';
     const panel = {
       piece: dropDown.piece,
       entry: dropDown.entry,

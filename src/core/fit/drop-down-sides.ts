@@ -2,13 +2,14 @@ import { NARROWEST } from '../bands/band';
 import type { Id } from '../ids/id';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
-import type { HangingSide, HangsAt } from '../pieces/piece';
+import { isFromItem } from '../pieces/drop-down/hanging';
+import type { HangsFromItem } from '../pieces/piece';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { dropDownsAlong, reachOf, type DropDown } from './drop-downs';
 import { keptOfSettled } from './kept-of-settled';
 
-/** The side of its item at which something hangs; `across` where it is wider than the window leaves on either, and stands as wide as its bar. */
-export type Side = Exclude<HangingSide, 'content' | 'bar'>;
+/** The side of its item at which something hangs; `across` the window where it is wider than that leaves on either. */
+export type Side = HangsFromItem | 'across';
 
 /** Where what hangs out of pieces stands in a stage: by piece, and by the selector of what hangs below it. */
 export type Sides = ReadonlyMap<Id, ReadonlyMap<string, Side>>;
@@ -40,7 +41,7 @@ export const forEveryReader = keptOfSettled((site, advances, assembly, { band, f
 export const FREE = 4;
 
 /** The sides that are tried, in their order, for how something wants to hang. */
-const tried: Record<Exclude<HangsAt, 'content' | 'bar'>, readonly Exclude<Side, 'across'>[]> = {
+const tried: Record<HangsFromItem, readonly HangsFromItem[]> = {
   start: ['start', 'end'],
   end: ['end', 'start'],
   middle: ['middle', 'start', 'end'],
@@ -49,7 +50,7 @@ const tried: Record<Exclude<HangsAt, 'content' | 'bar'>, readonly Exclude<Side, 
 /** A drop-down as wide as it is where lists open beside it, since their buttons stand in it then. */
 const widest = ({ item, width, beside }: DropDown) => ({ item, width: Math.max(width, beside?.width ?? 0) });
 
-function within(dropDown: DropDown, side: Exclude<Side, 'across'>): boolean {
+function within(dropDown: DropDown, side: HangsFromItem): boolean {
   const { start, end } = reachOf(widest(dropDown), side);
   return start >= FREE && end <= dropDown.room - FREE;
 }
@@ -58,7 +59,7 @@ function within(dropDown: DropDown, side: Exclude<Side, 'across'>): boolean {
 function solved(seen: readonly DropDown[], assembly: SettledAssembly): Sides {
   const pieces = settledPieces(assembly).flatMap(({ id, kind, values }) => {
     const wants = pieceKind(kind).hanging?.at(values);
-    return wants === undefined || wants === 'content' || wants === 'bar' ? [] : [{ id, wants }];
+    return wants === undefined || !isFromItem(wants) ? [] : [{ id, wants }];
   });
   return new Map(
     pieces.map(({ id, wants }) => {

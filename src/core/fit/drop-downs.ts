@@ -6,7 +6,7 @@ import { valueAt } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
 import { pieceKind } from '../pieces';
 import type { PieceContent } from '../pieces/content';
-import type { Hanging, HangsAt, SettledPiece } from '../pieces/piece';
+import type { Hanging, HangsFromItem, SettledPiece } from '../pieces/piece';
 import { inLanguage } from '../resolve/in-language';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import { directionOf } from '../site/language';
@@ -225,7 +225,7 @@ export function dropDownsAlong(
 /** From where to where something that hangs reaches along the line, in CSS px from the edge of its assembly where lines start. */
 export function reachOf(
   { item, width }: Pick<DropDown, 'item' | 'width'>,
-  side: Exclude<HangsAt, 'content' | 'bar'>,
+  side: HangsFromItem,
 ): { start: number; end: number } {
   if (side === 'start') return { start: item.start, end: item.start + width };
   if (side === 'end') return { start: item.end - width, end: item.end };

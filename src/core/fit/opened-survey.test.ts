@@ -32,7 +32,7 @@ function withItems(count: number, below = 'Something that is much wider than wha
 }
 const today = (site: Site) => usually(site, evenLetters);
 
-test('what would leave the window opens to the other side, or as wide as its bar; at every width', () => {
+test('what would leave the window opens to the other side, or goes across the window; at every width', () => {
   const site = withItems(5);
   const survey = surveyOpened(today(site), 'headers', site.headers.h!);
   expect(survey.dropDowns.length).toBeGreaterThan(1);

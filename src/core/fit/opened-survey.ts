@@ -21,7 +21,7 @@ export interface DropDownStretch {
   /** How many there are, and those that stand otherwise than is said, since they would leave the window. */
   count: number;
   turned: readonly Id[];
-  /** Those that are as wide as their bar, since the window leaves too little beside their items. */
+  /** Those that are as wide as the window within its gutters, since the window leaves too little beside their items. */
   across: readonly Id[];
   /** From which height of the window on lists open beside them, in CSS px; null where none does. Those in which lists stand inside for want of room. */
   besideFrom: number | null;

@@ -114,10 +114,13 @@ export interface Counts {
   cards: boolean;
 }
 
-/** How something stands that hangs out of a piece: at an edge of its item, as wide as the content of its bar, or as its bar. */
-export type HangsAt = 'start' | 'middle' | 'end' | 'content' | 'bar';
+/** How something stands that hangs from its item: at one of its edges, or at its middle. */
+export type HangsFromItem = 'start' | 'middle' | 'end';
 
-/** How it comes to stand: `across` where it is wider than the window leaves beside its item. */
+/** How something stands that hangs out of a piece: from its item, as wide as the content of its bar, as its bar, or as the window. */
+export type HangsAt = HangsFromItem | 'content' | 'bar' | 'window';
+
+/** How it comes to stand: `across` the window, within its gutters, where it is wider than that leaves beside its item. */
 export type HangingSide = HangsAt | 'across';
 
 /** At which edge of a drop-down the lists below its items open beside it. */
@@ -193,8 +196,8 @@ export interface PieceKind<V = Record<string, unknown>> {
     /** How much of the window stays free below it, in CSS px at the usual text size. */
     free: number;
     css: Readonly<Record<HangingSide, Declarations>>;
-    /** What lets what hangs from these items stand as wide as its bar, or takes that back; the same selectors and properties either way. */
-    besideBar(items: string, is: boolean): Rules;
+    /** What lets what hangs from these items stand as it does on this side; the same selectors and properties for each. */
+    held(items: string, side: HangingSide): Rules;
     /** What lets lists open beside drop-downs: at an edge of those with these selectors, which open upwards where they are `above`; for kinds with such lists. */
     beside?(values: V, where: { side: BesideSide; panels: readonly string[]; above: boolean }): Rules;
   };

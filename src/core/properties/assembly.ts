@@ -18,11 +18,16 @@ const standLabels = {
 };
 type Stand = keyof typeof standLabels;
 
+/** The custom property that says how bars are placed that share a row, for what is as wide as the whole of them. */
+export const BAR_IN_ROW = '--bar-in-row';
+
 const rowOfBars = {
   display: 'flex',
   'flex-direction': 'row',
   'align-items': 'center',
   'justify-content': 'space-between',
+  position: 'relative',
+  [BAR_IN_ROW]: 'static',
 };
 
 /** How wide a header at the side is, and the gutter in it, until something else is said; in CSS px. */

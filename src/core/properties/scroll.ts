@@ -104,7 +104,7 @@ export function scrollRules(
     // The bars that stay must not end with the header, which is no longer than its bars.
     '&.header': {
       display: bars ? 'contents' : 'flex',
-      position: stays || (!bars && stands !== 'row') ? 'sticky' : 'static',
+      position: stays || (!bars && stands !== 'row') ? 'sticky' : bars ? 'static' : 'relative',
       'inset-block-start': '0',
       'z-index': LAYER,
     },

@@ -4,7 +4,7 @@ import { stagesDown, wayDown } from '../../fit/way-down';
 import { resolveAssembly } from '../../resolve/assembly';
 import { found, ofAssemblies, type Check } from '../check';
 
-/** Drop-downs for which there is no room beside their items at some width: they are as wide as their bar there (WCAG 2.2, 1.4.10 Reflow). */
+/** Drop-downs for which there is no room beside their items at some width: they are as wide as the window there (WCAG 2.2, 1.4.10 Reflow). */
 export const dropDowns: Check = {
   id: 'drop-downs',
   label: 'Drop-downs without room',
@@ -27,7 +27,7 @@ export const dropDowns: Check = {
             lead: { to: 'place', place: { on: 'assembly', ...at } },
             at: assembly.name,
             seen: { width },
-            words: `From ${width} px on ${one ? 'one drop-down has' : many} no room beside ${one ? 'its item, and is' : 'their items, and are'} as wide as the bar.`,
+            words: `From ${width} px on ${one ? 'one drop-down has' : many} no room beside ${one ? 'its item, and is' : 'their items, and are'} as wide as the window.`,
             apart: stage.begun.join(' '),
           }),
         ];

@@ -8,11 +8,11 @@ import type { AssemblyKind } from '../../properties/assembly-kind';
 import type { Hanging, PieceKind } from '../piece';
 import {
   arrowSeenCss,
-  besideBarFrom,
   FREE_BELOW,
   hangingAboveCss,
   hangingCss,
   hangingLookCss,
+  heldFrom,
   LIST_PADDING,
   sideCss,
   someHangingCss,
@@ -152,7 +152,7 @@ export const chooserHangs = {
   most: ({ belowMost }) => belowMost,
   free: FREE_BELOW,
   css: sideCss,
-  besideBar: besideBarFrom('.chooser-toggle', '.chooser-list'),
+  held: heldFrom('.chooser-toggle', '.chooser-list'),
 } satisfies Omit<
   NonNullable<
     PieceKind<{

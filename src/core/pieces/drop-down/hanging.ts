@@ -1,6 +1,7 @@
 import { rem } from '../../lengths/length';
+import { BAR_IN_ROW } from '../../properties/assembly';
 import { unless, type CssNode, type Declarations, type Rules } from '../../markup/css';
-import type { HangingSide } from '../piece';
+import type { HangingSide, HangsFromItem } from '../piece';
 
 /** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
 export const FREE_BELOW = 8;
@@ -39,7 +40,7 @@ const asItsContent = {
 };
 const shared = { ...asItsContent, 'inline-size': 'auto', 'min-inline-size': '0', 'white-space': 'normal' };
 
-/** How what hangs stands at each side of its item, or as wide as its bar: the same properties for each. */
+/** How what hangs stands at each side of its item, or as wide as what holds it: the same properties for each. */
 export const sideCss: Record<HangingSide, Declarations> = {
   start: { 'inset-inline': '0 auto', ...asItsContent },
   end: { 'inset-inline': 'auto 0', ...asItsContent },
@@ -47,7 +48,15 @@ export const sideCss: Record<HangingSide, Declarations> = {
   across: { 'inset-inline': 'var(--gutter)', ...shared },
   content: { 'inset-inline': 'max(var(--gutter), (100% - var(--content-width)) / 2)', ...shared },
   bar: { 'inset-inline': '0', ...shared },
+  window: { 'inset-inline': '0', ...shared },
 };
+
+/** Whether what hangs stands at its item, not as wide as its bar or the window. */
+export const isFromItem = (side: HangingSide): side is HangsFromItem =>
+  side === 'start' || side === 'middle' || side === 'end';
+
+/** Whether what hangs is held by the header, drawer or footer as a whole where its bars share a row; else by its bar. */
+export const isAcrossBars = (side: HangingSide): boolean => side === 'across' || side === 'window';
 
 /** Where drop-downs hang unless something else was worked out for them (render/stylesheet/hanging-css.ts). */
 export const hangingCss: Declarations = {
@@ -58,17 +67,20 @@ export const hangingCss: Declarations = {
 };
 
 /**
- * What lets what hangs from items stand as wide as their bar: neither they nor anything between holds it. What keeps its place in a bar
- * that changes its height (properties/scroll.ts) does so again when nothing is open.
+ * What holds what hangs from items: they, or their bar, and then nothing between does; or, where bars share a row, what they stand in.
+ * What keeps its place in a bar that changes its height (properties/scroll.ts) does so again when nothing is open.
  */
-export const besideBarFrom =
+export const heldFrom =
   (toggle: string, list: string) =>
-  (items: string, is: boolean): Rules => {
+  (items: string, side: HangingSide): Rules => {
+    const is = !isFromItem(side);
     const open = `${toggle}[aria-expanded="true"]`;
     return {
       [items]: { position: unless(!is, 'static') },
       [`&:has(${open}), .bay:has(& ${open})`]: { position: unless(!is, 'static') },
-      '.bar:has(&)': { position: unless(!is, 'relative') },
+      '.bar:has(&)': {
+        position: unless(!is, isAcrossBars(side) ? `var(${BAR_IN_ROW}, relative)` : 'relative'),
+      },
       [`& ${toggle}[aria-expanded="false"] + ${list}`]: { 'transition-duration': unless(!is, '0s') },
     };
   };

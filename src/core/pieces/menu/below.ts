@@ -7,7 +7,7 @@ import { flagKind } from '../../properties/kinds/flag';
 import { numberKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { TARGET } from '../../properties/target';
-import { besideBarFrom, LIST_PADDING, sideCss } from '../drop-down/hanging';
+import { heldFrom, LIST_PADDING, sideCss } from '../drop-down/hanging';
 import { hangingAlign, hangingLookProperties, notDropped } from '../drop-down/look';
 import type { HangsAt } from '../piece';
 import { forms, headingParts } from './forms';
@@ -19,6 +19,7 @@ const widthLabels = {
   own: 'as what is in it, at least as its item',
   content: 'as the content of its bar',
   bar: 'as its bar: the window, but where bars share a row',
+  window: 'as the window, or the panel at its side',
 };
 type PanelWidth = keyof typeof widthLabels;
 
@@ -27,8 +28,8 @@ const inPanels = (values: Record<string, unknown>) =>
   notDropped(values) ?? (values.panel === 'list' ? 'in panels of columns' : null);
 const look = { group: 'Drop-down', by: null } as const;
 
-/** What lets drop-downs stand as wide as their bar. */
-export const besideBar = besideBarFrom('.menu-toggle', '.menu-below');
+/** What lets drop-downs stand as wide as their bar or the window. */
+export const heldBelow = heldFrom('.menu-toggle', '.menu-below');
 
 /** What a designer sets of what stands below the items of a menu. */
 export const belowProperties = propertyList(
@@ -93,7 +94,7 @@ export const belowProperties = propertyList(
     label: 'Width',
     kind: choiceKind(widthLabels),
     initial: 'own',
-    css: (value) => besideBar('& .menu-list > li', value !== 'own'),
+    css: (value) => heldBelow('& .menu-list > li', value === 'own' ? 'start' : value),
   }),
   hangingAlign,
   hangingLookProperties,
@@ -137,7 +138,7 @@ export const PADDING = { list: { rem: LIST_PADDING }, columns: { rem: 16 } };
 export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'>) =>
   forms[shownAs].below === 'dropped' && panel === 'columns';
 
-/** Whether a drop-down is as wide as what is in it; else it is as wide as its bar. */
+/** Whether a drop-down is as wide as what is in it; else it is as wide as its bar or the window. */
 export const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
 
 /** Whether drop-downs hang from their items, not from their bar. */
@@ -202,12 +203,12 @@ export function belowLayouts(values: LaidBelow) {
   } as const satisfies Layouts;
 }
 
-/** How drop-downs want to stand: at an edge of their items, or as wide as their bar. */
+/** How drop-downs want to stand: at an edge of their items, or as wide as their bar or the window. */
 export const hangsAt = ({
   panelWidth,
   belowAlign,
 }: Pick<BelowValues, 'panelWidth' | 'belowAlign'>): HangsAt =>
-  panelWidth === 'content' || panelWidth === 'bar' ? panelWidth : belowAlign;
+  panelWidth === 'own' ? belowAlign : panelWidth;
 
 /** The same as CSS. */
 export function hangingSideCss(values: BelowValues): Rules {

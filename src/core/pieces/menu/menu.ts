@@ -3,7 +3,7 @@ import { kindOfPiece, nestedWays } from '../piece';
 import { hangingBoxes, menuBox } from './boxes';
 import { arrowSeenCss, FREE_BELOW, hangingAboveCss, sideCss, someHangingCss } from '../drop-down/hanging';
 import {
-  besideBar,
+  heldBelow,
   dropsFromItems,
   belowOpenCss,
   belowUnscriptedCss,
@@ -49,7 +49,7 @@ export const menu = kindOfPiece<MenuValues>({
     most: ({ belowMost }) => belowMost,
     free: FREE_BELOW,
     css: sideCss,
-    besideBar,
+    held: heldBelow,
     beside: besideCss,
   },
   jointCss(values, counts) {

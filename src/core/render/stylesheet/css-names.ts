@@ -1,3 +1,4 @@
+import { BAR_IN_ROW } from '../../properties/assembly';
 import { shippedFamily } from '../../brand/fonts';
 import { standInOf } from '../../brand/stand-ins';
 import { tokenKinds } from '../../brand/tokens';
@@ -90,14 +91,13 @@ function isSaid({ typeStyles }: Brand, part: StylePart): boolean {
   );
 }
 
-/** The custom properties that the brand may have: its tokens, and the parts of its type styles. */
+/** The custom properties that are said only where something asks for them: the brand’s tokens, the parts of its type styles, and what rows of bars say. */
 export function customNames(names: BrandNames): ReadonlySet<string> {
-  return new Set(
-    [...names.values()].flatMap((name) => [
-      `--${name}`,
-      ...Object.values(styleParts).map((part) => `--${name}-${part}`),
-    ]),
-  );
+  const ofBrand = [...names.values()].flatMap((name) => [
+    `--${name}`,
+    ...Object.values(styleParts).map((part) => `--${name}-${part}`),
+  ]);
+  return new Set([...ofBrand, BAR_IN_ROW]);
 }
 
 function namesIn(site: Site, names: BrandNames): CssNames {

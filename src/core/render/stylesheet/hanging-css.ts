@@ -98,8 +98,8 @@ function pieceSides(
           group.map(({ selector }) => `& ${change(selector)}`).join(', ');
         return {
           [at((selector) => selector)]: Object.fromEntries(names.map((name) => [name, side[name]!])),
-          // As wide as its bar, nothing between holds it.
-          ...(used.includes('across') ? hanging!.besideBar(at(itemOf), used[stage] === 'across') : {}),
+          // As wide as the window, nothing between holds it.
+          ...(used.includes('across') ? hanging!.held(at(itemOf), used[stage]!) : {}),
         };
       }),
     ),

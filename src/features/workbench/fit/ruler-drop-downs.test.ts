@@ -25,7 +25,7 @@ test('what does not stand as it is said to is told by its name', () => {
   );
   const phone = heldScreens.find(({ name, held }) => name === 'Phone' && held === 'sideways')!;
   expect(stretchText(site, { ...plain, across: ['menu'], scrolling: [phone] })).toBe(
-    '2 drop-downs: Menu: Main as wide as the bar; higher than a Phone sideways leaves',
+    '2 drop-downs: Menu: Main as wide as the window; higher than a Phone sideways leaves',
   );
 });
 

@@ -24,7 +24,7 @@ export function stretchText(site: Site, stretch: DropDownStretch): string {
   const names = (ids: readonly Id[]) => ids.map((id) => nameOf(site, id)).join(', ');
   const told = [
     turned.length > 0 ? `${names(turned)} to the other side` : '',
-    across.length > 0 ? `${names(across)} as wide as the bar` : '',
+    across.length > 0 ? `${names(across)} as wide as the window` : '',
     besideFrom === null ? '' : `lists beside in windows from ${besideFrom} px high`,
     inside.length > 0 ? `no room for lists beside ${names(inside)}` : '',
     scrolling.length > 0
