@@ -26,7 +26,8 @@ export const hangingAlign = property({
   kind: choiceKind({ start: 'its start', middle: 'its middle', end: 'its end' }),
   initial: 'start',
   aside: (values) =>
-    notDropped(values) ?? ((values.panelWidth ?? 'own') === 'own' ? null : 'as wide as its bar or the window'),
+    notDropped(values) ??
+    ((values.panelWidth ?? 'own') === 'own' ? null : 'as wide as its bar or the window'),
 });
 
 const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));
