@@ -17,6 +17,8 @@ export default defineConfig({
   // A machine that is short of memory may lose a page; what passes at a second go only is named at the end of the run.
   retries: 1,
   forbidOnly: Boolean(process.env.CI),
+  // What is marked as `inAudit` (tests/support/test.ts).
+  grepInvert: process.env.GABLE_AUDIT ? undefined : /@audit/,
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : 'list',
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -11,7 +11,7 @@ import { resolveAssembly } from '../src/core/resolve/assembly';
 import { newBar, newPiece } from '../src/core/site/defaults';
 import { sampleSite } from '../src/core/site/sample.test-data';
 import type { Site } from '../src/core/site/site';
-import { sample, someOf } from './support/sample';
+import { sample, someOf } from '../src/sample.test-data';
 import { test } from './support/test';
 
 const divisions: Division[] = [
@@ -70,7 +70,7 @@ const withValue = (site: Site, edit: Extract<Edit, { edit: 'setValue' }>): Site 
 const alongValues = ['start', 'center', 'end', 'spread'];
 const acrossValues = Object.keys(acrossLabels);
 
-for (const division of someOf(divisions, 2))
+for (const division of someOf(divisions, 4))
   test(`every alignment that is offered acts in a bar that is ${divisionText(division)}`, async ({
     page,
   }) => {

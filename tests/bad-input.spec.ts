@@ -1,18 +1,22 @@
 import { expect } from '@playwright/test';
+import { someOf } from '../src/sample.test-data';
 import { test } from './support/test';
 import { copyOfDemo, makeSite, storedSite } from './support/site';
 
 test.describe('a list of pages', () => {
-  for (const [what, text, message] of [
+  for (const [what, text, message] of someOf(
     [
-      'a path twice',
-      'Home  /\nRooms  /rooms\nMore rooms  /Rooms',
-      'Line 3: “/Rooms” already stands in line 2.',
-    ],
-    ['an impossible path', 'Home  /\nRooms  /rooms?x=1', 'Line 2: “/rooms?x=1” holds a character'],
-    ['a sitemap that is not XML', '<urlset>\n<url>', 'This is not XML'],
-    ['an index of sitemaps', '<sitemapindex></sitemapindex>', 'index of sitemaps'],
-  ] as const) {
+      [
+        'a path twice',
+        'Home  /\nRooms  /rooms\nMore rooms  /Rooms',
+        'Line 3: “/Rooms” already stands in line 2.',
+      ],
+      ['an impossible path', 'Home  /\nRooms  /rooms?x=1', 'Line 2: “/rooms?x=1” holds a character'],
+      ['a sitemap that is not XML', '<urlset>\n<url>', 'This is not XML'],
+      ['an index of sitemaps', '<sitemapindex></sitemapindex>', 'index of sitemaps'],
+    ] as const,
+    4,
+  )) {
     test(`${what} is named with its line, and nothing is stored`, async ({ page, request }) => {
       const id = await makeSite(request, 'Wrong lists');
       await page.goto(`/sites/${id}/pages`);
@@ -50,27 +54,30 @@ test.describe('a list of pages', () => {
 });
 
 test.describe('a site file', () => {
-  for (const [what, change, message] of [
+  for (const [what, change, message] of someOf(
     [
-      'a newer version',
-      (json: { site: { version: number } }) => void (json.site.version = 99),
-      'site.version: is 99; this application reads version 7.',
-    ],
-    [
-      'a missing reference',
-      (json: { site: { menus: Record<string, unknown> } }) => void delete json.site.menus['m-footer'],
-      'points to a menu that is not there (m-footer)',
-    ],
-    [
-      'a script in a link',
-      (json: { site: { menus: Record<string, { items: Record<string, { link: unknown }> }> } }) =>
-        void (Object.values(json.site.menus['m-main']!.items)[0]!.link = {
-          to: 'address',
-          address: 'javascript:alert(1)',
-        }),
-      'A link may not use javascript:',
-    ],
-  ] as const) {
+      [
+        'a newer version',
+        (json: { site: { version: number } }) => void (json.site.version = 99),
+        'site.version: is 99; this application reads version 7.',
+      ],
+      [
+        'a missing reference',
+        (json: { site: { menus: Record<string, unknown> } }) => void delete json.site.menus['m-footer'],
+        'points to a menu that is not there (m-footer)',
+      ],
+      [
+        'a script in a link',
+        (json: { site: { menus: Record<string, { items: Record<string, { link: unknown }> }> } }) =>
+          void (Object.values(json.site.menus['m-main']!.items)[0]!.link = {
+            to: 'address',
+            address: 'javascript:alert(1)',
+          }),
+        'A link may not use javascript:',
+      ],
+    ] as const,
+    3,
+  )) {
     test(`with ${what} is refused with the place inside it, and nothing is stored`, async ({
       page,
       request,

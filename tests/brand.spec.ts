@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { copyWithoutRules, openCell, pick, saved, view, listedFiles } from './support/site';
 
 let id: string;
@@ -34,7 +34,7 @@ test('a colour is changed, in any CSS syntax, and the contrast and the site foll
   );
 });
 
-test('what is no colour, or a ring of colours, is refused in place', async ({ page }) => {
+test('what is no colour, or a ring of colours, is refused in place', inAudit, async ({ page }) => {
   await type(page, 'Value of Ink', 'bluish');
   await expect(page.getByRole('alert').filter({ hasText: '“bluish” is not a CSS colour' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -69,7 +69,7 @@ test('a fluid size shows its clamp, and the text of the menu has it at every wid
   }
 });
 
-test('lengths are offered in steps of the spacing, and may be typed in steps', async ({ page }) => {
+test('lengths are offered in steps of the spacing, and may be typed in steps', inAudit, async ({ page }) => {
   await openCell(page, 'Spacing step', 'every width');
   await page.getByRole('textbox', { name: 'Spacing step, every width' }).fill('10');
   await page.keyboard.press('Enter');
@@ -82,7 +82,7 @@ test('lengths are offered in steps of the spacing, and may be typed in steps', a
   await expect(page.getByRole('button', { name: 'Side gutter, Phone: 30 px, set here' })).toBeVisible();
 });
 
-test('a token is added, used, and removed with what is used instead', async ({ page }) => {
+test('a token is added, used, and removed with what is used instead', inAudit, async ({ page }) => {
   await page.getByRole('button', { name: 'Add a corner radius' }).click();
   await type(page, 'Value of Corner radius 1', '12');
   await saved(page);
@@ -132,44 +132,50 @@ test('an uploaded font is read for its weight, and ships with the site; one that
   expect(await (await request.get(`/try/${id}/site.css`)).text()).toContain(font.path);
 });
 
-test('artwork is uploaded, warned of where it is too small, and a version of the logo', async ({ page }) => {
-  const png = Buffer.from(
-    'iVBORw0KGgoAAAANSUhEUgAAABAAAAAICAIAAAB/FOjAAAAACXBIWXMAAAPoAAAD6AG1e1JrAAAAFUlEQVQYlWMwTjtDEmIY1ZBGg1ACAGcAsoGE8gG2AAAAAElFTkSuQmCC',
-    'base64',
-  );
-  const upload = (name: string, buffer: Buffer) =>
-    page.getByLabel('Artwork file').setInputFiles({ name, mimeType: 'image/png', buffer });
-  await upload(
-    'wrong.svg',
-    Buffer.from(
-      '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>alert(1)</script></svg>',
-    ),
-  );
-  await expect(page.getByText('This SVG holds a <script> element')).toBeVisible();
-  await upload('huge.png', Buffer.alloc(3 * 1048576));
-  await expect(page.getByText('“huge.png” has 3 MB; at most 2 MB are taken here.')).toBeVisible();
-  await upload('tiny.png', png);
-  const row = page.getByRole('table', { name: 'Artwork' }).getByRole('row').filter({ hasText: 'tiny' });
-  await expect(row).toContainText('PNG 16 × 8');
-  await expect(row).toContainText('8 × 4');
-  await page.getByRole('combobox', { name: 'Logo, full', exact: true }).click();
-  await pick(page, 'tiny');
-  await expect(row).toContainText('Too small: it is shown 44 px high, and is sharp up to 4 px');
-});
+test(
+  'artwork is uploaded, warned of where it is too small, and a version of the logo',
+  inAudit,
+  async ({ page }) => {
+    const png = Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAABAAAAAICAIAAAB/FOjAAAAACXBIWXMAAAPoAAAD6AG1e1JrAAAAFUlEQVQYlWMwTjtDEmIY1ZBGg1ACAGcAsoGE8gG2AAAAAElFTkSuQmCC',
+      'base64',
+    );
+    const upload = (name: string, buffer: Buffer) =>
+      page.getByLabel('Artwork file').setInputFiles({ name, mimeType: 'image/png', buffer });
+    await upload(
+      'wrong.svg',
+      Buffer.from(
+        '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>alert(1)</script></svg>',
+      ),
+    );
+    await expect(page.getByText('This SVG holds a <script> element')).toBeVisible();
+    await upload('huge.png', Buffer.alloc(3 * 1048576));
+    await expect(page.getByText('“huge.png” has 3 MB; at most 2 MB are taken here.')).toBeVisible();
+    await upload('tiny.png', png);
+    const row = page.getByRole('table', { name: 'Artwork' }).getByRole('row').filter({ hasText: 'tiny' });
+    await expect(row).toContainText('PNG 16 × 8');
+    await expect(row).toContainText('8 × 4');
+    await page.getByRole('combobox', { name: 'Logo, full', exact: true }).click();
+    await pick(page, 'tiny');
+    await expect(row).toContainText('Too small: it is shown 44 px high, and is sharp up to 4 px');
+  },
+);
 
-test('the brand is written as design tokens and read back; what they would change is said first', async ({
-  page,
-}) => {
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Write tokens' }).click();
-  const file = await (await download).path();
-  await type(page, 'Value of Ink', '#ff0000');
-  await page.getByRole('button', { name: 'Read tokens…' }).click();
-  await page.getByLabel('File to read').setInputFiles(file);
-  const found = page.getByRole('list', { name: 'tokens understood' });
-  await expect(found.getByRole('listitem').filter({ hasText: 'changed' })).toHaveText([
-    'Ink colour, changed',
-  ]);
-  await page.getByRole('button', { name: /^Add \d+ tokens$/ }).click();
-  await expect(page.getByRole('button', { name: 'Value of Ink: #16303f' })).toBeVisible();
-});
+test(
+  'the brand is written as design tokens and read back; what they would change is said first',
+  inAudit,
+  async ({ page }) => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Write tokens' }).click();
+    const file = await (await download).path();
+    await type(page, 'Value of Ink', '#ff0000');
+    await page.getByRole('button', { name: 'Read tokens…' }).click();
+    await page.getByLabel('File to read').setInputFiles(file);
+    const found = page.getByRole('list', { name: 'tokens understood' });
+    await expect(found.getByRole('listitem').filter({ hasText: 'changed' })).toHaveText([
+      'Ink colour, changed',
+    ]);
+    await page.getByRole('button', { name: /^Add \d+ tokens$/ }).click();
+    await expect(page.getByRole('button', { name: 'Value of Ink: #16303f' })).toBeVisible();
+  },
+);

@@ -3,7 +3,7 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import type { Edit } from '../src/core/edit';
 import { copyOfDemo, saved, storedSite } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 test.use({ looksOver: true });
 
@@ -35,35 +35,36 @@ const withoutSailings: Edit = {
   value: 'hidden',
 };
 
-test('a finding of a state and a phase is drawn in these, without a pointer and without scrolling', async ({
-  page,
-  request,
-}) => {
-  const id = await copyOfDemo(request);
-  const inkOf = (cell: string): Edit => ({
-    edit: 'setValue',
-    place: { on: 'piece', ...at, piece: 'h-main-p4' },
-    property: 'itemInk',
-    cell,
-    value: 'line',
-  });
-  await edited(request, id, [inkOf('hover')]);
-  await page.goto(`/sites/${id}/checks`);
-  const read = findings(page).getByRole('region', { name: 'Visitors cannot read it' });
-  await read
-    .getByRole('button', { name: /Menu: Main/ })
-    .first()
-    .click();
-  await expect(detail(page)).toContainText(/hover/i);
-  const drawn = page.frameLocator('iframe[title="Finding as it is"]').locator('header');
-  const link = drawn.locator('.menu-link', { hasText: 'Routes' }).first();
-  await expect(link).toHaveCSS('color', 'rgb(207, 216, 216)');
-  await expect(page.frameLocator('iframe[title="Finding repaired"]').locator('header')).toBeAttached();
-  const caption = detail(page).locator('figcaption').first();
-  await expect(caption).toContainText('hover');
-  const phase = (await caption.textContent())!.includes('scrolled') ? 'scrolled' : 'top';
-  await expect(drawn).toHaveAttribute('data-phase', phase);
-});
+test(
+  'a finding of a state and a phase is drawn in these, without a pointer and without scrolling',
+  inAudit,
+  async ({ page, request }) => {
+    const id = await copyOfDemo(request);
+    const inkOf = (cell: string): Edit => ({
+      edit: 'setValue',
+      place: { on: 'piece', ...at, piece: 'h-main-p4' },
+      property: 'itemInk',
+      cell,
+      value: 'line',
+    });
+    await edited(request, id, [inkOf('hover')]);
+    await page.goto(`/sites/${id}/checks`);
+    const read = findings(page).getByRole('region', { name: 'Visitors cannot read it' });
+    await read
+      .getByRole('button', { name: /Menu: Main/ })
+      .first()
+      .click();
+    await expect(detail(page)).toContainText(/hover/i);
+    const drawn = page.frameLocator('iframe[title="Finding as it is"]').locator('header');
+    const link = drawn.locator('.menu-link', { hasText: 'Routes' }).first();
+    await expect(link).toHaveCSS('color', 'rgb(207, 216, 216)');
+    await expect(page.frameLocator('iframe[title="Finding repaired"]').locator('header')).toBeAttached();
+    const caption = detail(page).locator('figcaption').first();
+    await expect(caption).toContainText('hover');
+    const phase = (await caption.textContent())!.includes('scrolled') ? 'scrolled' : 'top';
+    await expect(drawn).toHaveAttribute('data-phase', phase);
+  },
+);
 
 test('what harms visitors is found, led to, seen at its width, repaired, and repaired all at once in one step', async ({
   page,
@@ -123,50 +124,57 @@ test('what harms visitors is found, led to, seen at its width, repaired, and rep
   await expect(detail(page)).toContainText('Main header, Main bar');
 });
 
-test('a finding is left as it is for a reason, which stays, and a report tells of all', async ({
-  page,
-  request,
-}) => {
-  const id = await copyOfDemo(request);
-  await page.goto(`/sites/${id}/checks`);
-  const heading = findings(page).getByRole('heading', { level: 2 });
-  await expect(heading).toHaveText(/^\d+ findings$/);
-  const count = Number(/\d+/.exec((await heading.textContent())!)![0]);
-  await findings(page)
-    .getByRole('button', { name: /^Brand, Buoy/ })
-    .click();
-  await detail(page).getByLabel('Why it is left as it is').fill('For the summer timetable');
-  await page.keyboard.press('Enter');
-  const left = findings(page).getByRole('region', { name: 'Left as they are' });
-  await expect(left).toContainText('Left, since: For the summer timetable');
-  await expect(heading).toHaveText(`${count - 1} findings`);
-  await saved(page);
-  expect(Object.values((await storedSite(request, id)).site.accepted!)).toEqual(['For the summer timetable']);
-  await page.reload();
-  await expect(left).toContainText('For the summer timetable');
+test(
+  'a finding is left as it is for a reason, which stays, and a report tells of all',
+  inAudit,
+  async ({ page, request }) => {
+    const id = await copyOfDemo(request);
+    await page.goto(`/sites/${id}/checks`);
+    const heading = findings(page).getByRole('heading', { level: 2 });
+    await expect(heading).toHaveText(/^\d+ findings$/);
+    const count = Number(/\d+/.exec((await heading.textContent())!)![0]);
+    await findings(page)
+      .getByRole('button', { name: /^Brand, Buoy/ })
+      .click();
+    await detail(page).getByLabel('Why it is left as it is').fill('For the summer timetable');
+    await page.keyboard.press('Enter');
+    const left = findings(page).getByRole('region', { name: 'Left as they are' });
+    await expect(left).toContainText('Left, since: For the summer timetable');
+    await expect(heading).toHaveText(`${count - 1} findings`);
+    await saved(page);
+    expect(Object.values((await storedSite(request, id)).site.accepted!)).toEqual([
+      'For the summer timetable',
+    ]);
+    await page.reload();
+    await expect(left).toContainText('For the summer timetable');
 
-  const download = page.waitForEvent('download');
-  await page.getByLabel('Write a report').click();
-  await page.getByTitle('as data (JSON)').click();
-  const report = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as {
-    findings: { accepted: string | null }[];
-  };
-  expect(report.findings).toHaveLength(count);
-  expect(report.findings.filter(({ accepted }) => accepted !== null)).toHaveLength(1);
+    const download = page.waitForEvent('download');
+    await page.getByLabel('Write a report').click();
+    await page.getByTitle('as data (JSON)').click();
+    const report = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as {
+      findings: { accepted: string | null }[];
+    };
+    expect(report.findings).toHaveLength(count);
+    expect(report.findings.filter(({ accepted }) => accepted !== null)).toHaveLength(1);
 
-  await left.getByRole('button', { name: /^Brand, Buoy/ }).click();
-  await detail(page).getByRole('button', { name: 'Look at it again' }).click();
-  await expect(left).toHaveCount(0);
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-});
+    await left.getByRole('button', { name: /^Brand, Buoy/ }).click();
+    await detail(page).getByRole('button', { name: 'Look at it again' }).click();
+    await expect(left).toHaveCount(0);
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  },
+);
 
-test('what harms visitors is counted on the rail while one works elsewhere', async ({ page, request }) => {
-  const id = await copyOfDemo(request);
-  await edited(request, id, [withoutSailings, { edit: 'placeOnOthers', placing: { header: null } }]);
-  await page.goto(`/sites/${id}/pages`);
-  const rail = page.getByRole('navigation', { name: 'Screens' });
-  await expect(rail.getByRole('link', { name: /^Checks ?\d+ findings$/ })).toBeVisible();
-});
+test(
+  'what harms visitors is counted on the rail while one works elsewhere',
+  inAudit,
+  async ({ page, request }) => {
+    const id = await copyOfDemo(request);
+    await edited(request, id, [withoutSailings, { edit: 'placeOnOthers', placing: { header: null } }]);
+    await page.goto(`/sites/${id}/pages`);
+    const rail = page.getByRole('navigation', { name: 'Screens' });
+    await expect(rail.getByRole('link', { name: /^Checks ?\d+ findings$/ })).toBeVisible();
+  },
+);
 
 test('what else an edit moved is said beside the save mark, each with the way to it; what moved nothing says that', async ({
   page,
@@ -199,16 +207,20 @@ test('what else an edit moved is said beside the save mark, each with the way to
   await expect(status).toBeVisible();
 });
 
-test('a finding about a language leads to its column, one about a rule to the rules', async ({ page }) => {
-  await page.goto('/sites/hollin-sound/checks');
-  const choose = async (name: RegExp) => {
-    await findings(page).getByRole('button', { name }).first().click();
-    await detail(page).getByRole('link', { name: 'Go where it is changed' }).click();
-  };
-  await choose(/In Deutsch readers hear/);
-  const sheet = page.getByRole('region', { name: 'Sheet' });
-  await expect(sheet.locator('[data-cell]:focus')).toHaveAccessibleName(/^Said to readers as, Deutsch/);
-  await page.getByRole('link', { name: 'Checks' }).click();
-  await choose(/“Strong wind on Thursday…” breaks its line/);
-  await expect(sheet.getByRole('radio', { name: 'by fit' })).toBeChecked();
-});
+test(
+  'a finding about a language leads to its column, one about a rule to the rules',
+  inAudit,
+  async ({ page }) => {
+    await page.goto('/sites/hollin-sound/checks');
+    const choose = async (name: RegExp) => {
+      await findings(page).getByRole('button', { name }).first().click();
+      await detail(page).getByRole('link', { name: 'Go where it is changed' }).click();
+    };
+    await choose(/In Deutsch readers hear/);
+    const sheet = page.getByRole('region', { name: 'Sheet' });
+    await expect(sheet.locator('[data-cell]:focus')).toHaveAccessibleName(/^Said to readers as, Deutsch/);
+    await page.getByRole('link', { name: 'Checks' }).click();
+    await choose(/“Strong wind on Thursday…” breaks its line/);
+    await expect(sheet.getByRole('radio', { name: 'by fit' })).toBeChecked();
+  },
+);

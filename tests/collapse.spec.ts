@@ -5,7 +5,7 @@ import type { Site } from '../src/core/site/site';
 import { openDatabase } from '../src/server/db/open';
 import { measured } from '../src/server/text/measured';
 import { copyWithoutRules, openCell, pick, saved, storedSite, view } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -26,28 +26,30 @@ async function pinWidths(page: Page): Promise<number[]> {
   return names.map((name) => Number(/at (\d+) px/.exec(name)![1]));
 }
 
-test('pins stand where the fit changes; a narrower gap moves one, and handles jump to it', async ({
-  page,
-}) => {
-  const before = await pinWidths(page);
-  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
-  await openCell(page, 'Between items', 'Desktop');
-  await page.keyboard.type('22');
-  await page.keyboard.press('Enter');
-  await saved(page);
-  // Six items have five gaps between them, of 20 px more each: by that the change moves.
-  const most = Math.max(...before);
-  await expect.poll(() => pinWidths(page)).toContain(most + 100);
-  await expect(pins(page).last()).toHaveAccessibleName(/Main bar.*overflows.*Menu: Main/);
+test(
+  'pins stand where the fit changes; a narrower gap moves one, and handles jump to it',
+  inAudit,
+  async ({ page }) => {
+    const before = await pinWidths(page);
+    await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+    await openCell(page, 'Between items', 'Desktop');
+    await page.keyboard.type('22');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    // Six items have five gaps between them, of 20 px more each: by that the change moves.
+    const most = Math.max(...before);
+    await expect.poll(() => pinWidths(page)).toContain(most + 100);
+    await expect(pins(page).last()).toHaveAccessibleName(/Main bar.*overflows.*Menu: Main/);
 
-  const handle = page.getByRole('slider', { name: 'Width of the Desktop view' });
-  await handle.focus();
-  await page.keyboard.press('PageDown');
-  await expect(handle).toHaveAttribute('aria-valuenow', String(most + 100));
-  await page.keyboard.press('PageDown');
-  await expect(handle).toHaveAttribute('aria-valuenow', String(most + 99));
-  await expect(page.getByText('Desktop').locator('..').getByText('overflows')).toBeVisible();
-});
+    const handle = page.getByRole('slider', { name: 'Width of the Desktop view' });
+    await handle.focus();
+    await page.keyboard.press('PageDown');
+    await expect(handle).toHaveAttribute('aria-valuenow', String(most + 100));
+    await page.keyboard.press('PageDown');
+    await expect(handle).toHaveAttribute('aria-valuenow', String(most + 99));
+    await expect(page.getByText('Desktop').locator('..').getByText('overflows')).toBeVisible();
+  },
+);
 
 test('a rule for when it stops fitting collapses the handed-over header at the very pixel', async ({
   page,
@@ -100,25 +102,27 @@ test('a rule for when it stops fitting collapses the handed-over header at the v
   }
 });
 
-test('more room to spare moves the rule; what the preview shows follows; undo takes it back', async ({
-  page,
-}) => {
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
-  const head = page.getByText(/^below \d+ px$/);
-  await expect(head).toBeVisible();
-  const first = Number(/\d+/.exec((await head.textContent())!)![0]);
-  const spare = page.getByLabel('Room to spare, in px');
-  await spare.fill('66');
-  await spare.press('Enter');
-  await expect(page.getByText(`below ${first + 50} px`)).toBeVisible();
-  await expect(view(page, 'Desktop').locator('header .menu-button')).toBeVisible();
-  await saved(page);
-  await page.getByRole('button', { name: /Undo/ }).click();
-  await expect(page.getByText(`below ${first} px`)).toBeVisible();
-  await page.getByRole('button', { name: 'remove', exact: true }).click();
-  await expect(view(page, 'Desktop').locator('header .menu-button')).toBeHidden();
-});
+test(
+  'more room to spare moves the rule; what the preview shows follows; undo takes it back',
+  inAudit,
+  async ({ page }) => {
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+    const head = page.getByText(/^below \d+ px$/);
+    await expect(head).toBeVisible();
+    const first = Number(/\d+/.exec((await head.textContent())!)![0]);
+    const spare = page.getByLabel('Room to spare, in px');
+    await spare.fill('66');
+    await spare.press('Enter');
+    await expect(page.getByText(`below ${first + 50} px`)).toBeVisible();
+    await expect(view(page, 'Desktop').locator('header .menu-button')).toBeVisible();
+    await saved(page);
+    await page.getByRole('button', { name: /Undo/ }).click();
+    await expect(page.getByText(`below ${first} px`)).toBeVisible();
+    await page.getByRole('button', { name: 'remove', exact: true }).click();
+    await expect(view(page, 'Desktop').locator('header .menu-button')).toBeHidden();
+  },
+);
 
 /** Chooses what a piece turns to under a rule. */
 async function turnTo(page: Page, piece: string, choice: string) {
@@ -215,47 +219,51 @@ test('items go behind “more” one by one at the widths that are named, and ar
   await expect(behind).toHaveCount(0);
 });
 
-test('a menu in a row of its own below scrolls sideways where it is longer', async ({ page, context }) => {
-  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
-  await openCell(page, 'Between items', 'Desktop');
-  await page.keyboard.type('70');
-  await page.keyboard.press('Enter');
-  await saved(page);
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: '… below a width' }).click();
-  await page.getByLabel('Below, in px').fill('1300');
-  await page.getByLabel('Below, in px').press('Enter');
-  await turnTo(page, 'Menu: Main by rule 1', 'its bay in a row below');
-  await turnTo(page, 'Menu: Main by rule 1', 'row that scrolls sideways');
-  // What was set a moment before stands, however quickly the rest followed.
-  await expect(page.getByText('below 1300 px')).toBeVisible();
-  await saved(page);
-  const visitor = await context.newPage();
-  await visitor.emulateMedia({ reducedMotion: 'reduce' });
-  await visitor.setViewportSize({ width: 1299, height: 700 });
-  await visitor.goto(`/try/${id}/de/index.html`);
-  await visitor.evaluate(() => document.fonts.ready);
-  const logo = visitor.locator('header .logo').filter({ visible: true });
-  const list = visitor
-    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
-    .locator('.menu-list')
-    .filter({ visible: true });
-  const box = async (of: typeof list) => (await of.boundingBox())!;
-  const lower = async () => (await box(list)).y - (await box(logo)).y - (await box(logo)).height;
-  await expect.poll(lower).toBeGreaterThanOrEqual(0);
-  const longer = () => list.evaluate((row) => row.scrollWidth - row.clientWidth);
-  const faded = () => list.evaluate((row) => getComputedStyle(row).maskImage);
-  await expect.poll(longer).toBe(0);
-  expect(await faded()).toBe('none');
-  await visitor.setViewportSize({ width: 1024, height: 700 });
-  await expect.poll(longer).toBeGreaterThan(20);
-  await expect.poll(faded).toContain('linear-gradient');
-  expect(await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
-    0,
-  );
-  await visitor.setViewportSize({ width: 1300, height: 700 });
-  await expect.poll(lower).toBeLessThan(0);
-});
+test(
+  'a menu in a row of its own below scrolls sideways where it is longer',
+  inAudit,
+  async ({ page, context }) => {
+    await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+    await openCell(page, 'Between items', 'Desktop');
+    await page.keyboard.type('70');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: '… below a width' }).click();
+    await page.getByLabel('Below, in px').fill('1300');
+    await page.getByLabel('Below, in px').press('Enter');
+    await turnTo(page, 'Menu: Main by rule 1', 'its bay in a row below');
+    await turnTo(page, 'Menu: Main by rule 1', 'row that scrolls sideways');
+    // What was set a moment before stands, however quickly the rest followed.
+    await expect(page.getByText('below 1300 px')).toBeVisible();
+    await saved(page);
+    const visitor = await context.newPage();
+    await visitor.emulateMedia({ reducedMotion: 'reduce' });
+    await visitor.setViewportSize({ width: 1299, height: 700 });
+    await visitor.goto(`/try/${id}/de/index.html`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const logo = visitor.locator('header .logo').filter({ visible: true });
+    const list = visitor
+      .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
+      .locator('.menu-list')
+      .filter({ visible: true });
+    const box = async (of: typeof list) => (await of.boundingBox())!;
+    const lower = async () => (await box(list)).y - (await box(logo)).y - (await box(logo)).height;
+    await expect.poll(lower).toBeGreaterThanOrEqual(0);
+    const longer = () => list.evaluate((row) => row.scrollWidth - row.clientWidth);
+    const faded = () => list.evaluate((row) => getComputedStyle(row).maskImage);
+    await expect.poll(longer).toBe(0);
+    expect(await faded()).toBe('none');
+    await visitor.setViewportSize({ width: 1024, height: 700 });
+    await expect.poll(longer).toBeGreaterThan(20);
+    await expect.poll(faded).toContain('linear-gradient');
+    expect(
+      await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+    ).toBeLessThanOrEqual(0);
+    await visitor.setViewportSize({ width: 1300, height: 700 });
+    await expect.poll(lower).toBeLessThan(0);
+  },
+);
 
 test('a rule that is measured in the browser collapses where the bar stops fitting there, also when its texts change', async ({
   page,
@@ -320,7 +328,7 @@ test('a piece that leaves for the drawer is found there, at those widths only', 
   await expect(inBar).toBeVisible();
 });
 
-test('a rule that takes no effect at the usual text size says so', async ({ page }) => {
+test('a rule that takes no effect at the usual text size says so', inAudit, async ({ page }) => {
   await page.getByText('by fit', { exact: true }).click();
   await page.getByRole('button', { name: '… below a width' }).click();
   const below = page.getByLabel('Below, in px');
@@ -331,7 +339,7 @@ test('a rule that takes no effect at the usual text size says so', async ({ page
   await expect(page.getByText(/^below [\d.]+em: with larger text only$/)).toBeVisible();
 });
 
-test('what may come is foreseen for the bar, and moves as one types', async ({ page }) => {
+test('what may come is foreseen for the bar, and moves as one types', inAudit, async ({ page }) => {
   await page.getByText('by fit', { exact: true }).click();
   const ahead = page.getByRole('region', { name: 'Forecasts' });
   const change = (name: string) =>

@@ -7,7 +7,7 @@ import type { Site } from '../src/core/site/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
 import { copyOfDemo, makeSite, saved, view } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 /** What is seen of every element of header, footer and drawers that colours decide, and which pictures stand there. */
 const seen = (page: Page) =>
@@ -113,20 +113,22 @@ test('a colour gets another value for dark, views show both schemes side by side
   await expect(view(page, 'Desktop').locator('body')).toBeAttached();
 });
 
-test('contrast over pictures is told for the dark scheme too, where scrims are only told', async ({
-  page,
-}) => {
-  await page.goto(`/sites/${await copyOfDemo(page.request)}/headers`);
-  await page
-    .getByRole('region', { name: 'Plan', exact: true })
-    .getByRole('button', { name: 'Main bar', exact: true })
-    .click();
-  await page.getByText('by scroll', { exact: true }).click();
-  const region = page.getByRole('region', { name: 'Legible over pictures' });
-  const plain = region.getByRole('button', { name: 'Desktop, Main bar over Plain' });
-  const light = await plain.textContent();
-  await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ }).first()).toBeVisible();
-  await region.getByText('dark', { exact: true }).click();
-  await expect(plain).not.toHaveText(light!);
-  await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ })).toHaveCount(0);
-});
+test(
+  'contrast over pictures is told for the dark scheme too, where scrims are only told',
+  inAudit,
+  async ({ page }) => {
+    await page.goto(`/sites/${await copyOfDemo(page.request)}/headers`);
+    await page
+      .getByRole('region', { name: 'Plan', exact: true })
+      .getByRole('button', { name: 'Main bar', exact: true })
+      .click();
+    await page.getByText('by scroll', { exact: true }).click();
+    const region = page.getByRole('region', { name: 'Legible over pictures' });
+    const plain = region.getByRole('button', { name: 'Desktop, Main bar over Plain' });
+    const light = await plain.textContent();
+    await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ }).first()).toBeVisible();
+    await region.getByText('dark', { exact: true }).click();
+    await expect(plain).not.toHaveText(light!);
+    await expect(region.getByRole('button', { name: /^(flat|gradient) \d+ %$/ })).toHaveCount(0);
+  },
+);

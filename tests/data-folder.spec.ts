@@ -3,7 +3,7 @@ import path from 'node:path';
 import { expect } from '@playwright/test';
 import Database from 'better-sqlite3';
 import { ownServer } from './support/own-server';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const server = ownServer(4392);
 const { origin, dataDir } = server;
@@ -46,7 +46,7 @@ test('the main file of the database is whole after the start, and holds every ed
   ]);
 });
 
-test('a second server on the folder is refused with a sentence, and the first goes on', async () => {
+test('a second server on the folder is refused with a sentence, and the first goes on', inAudit, async () => {
   await server.start();
   const second = await ownServer(4393, dataDir).refused();
   expect(second.code).toBe(1);
@@ -64,7 +64,7 @@ test('a folder that cannot be used is said, and the server ends', async () => {
   expect(refused).toMatchObject({ code: 1, said: expect.stringContaining('cannot be used') });
 });
 
-test('a copy of the data that was made while it runs takes its place elsewhere', async () => {
+test('a copy of the data that was made while it runs takes its place elsewhere', inAudit, async () => {
   await server.start();
   const copy = await fetch(`${origin}/api/data`);
   expect(copy.ok || (await copy.text())).toBe(true);

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { copyWithoutRules, saved } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 let id: string;
 
@@ -16,46 +16,48 @@ test.beforeEach(async ({ page, request, context }) => {
   }).toPass();
 });
 
-test('what a bar needs and has is read out at a width, and its changes are copied as a table', async ({
-  page,
-}) => {
-  const readOut = page.getByRole('region', { name: 'Read out' });
-  const at = readOut.getByLabel('Width that is read out, in px');
-  await expect(readOut).toContainText('it overflows');
-  const readAt = async (width: string) => {
-    await at.fill(width);
-    await at.press('Enter');
-  };
-  await readAt('1024');
-  // 64 px of gutter, and 1049.1 px for what stands in it.
-  await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('960.0 px');
-  await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('89.1 px short');
-  await readAt('1200');
-  await expect(readOut).toContainText('it fits');
-  await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('86.9 px left');
+test(
+  'what a bar needs and has is read out at a width, and its changes are copied as a table',
+  inAudit,
+  async ({ page }) => {
+    const readOut = page.getByRole('region', { name: 'Read out' });
+    const at = readOut.getByLabel('Width that is read out, in px');
+    await expect(readOut).toContainText('it overflows');
+    const readAt = async (width: string) => {
+      await at.fill(width);
+      await at.press('Enter');
+    };
+    await readAt('1024');
+    // 64 px of gutter, and 1049.1 px for what stands in it.
+    await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('960.0 px');
+    await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('89.1 px short');
+    await readAt('1200');
+    await expect(readOut).toContainText('it fits');
+    await expect(readOut.getByRole('row', { name: /^Needs at least/ })).toContainText('86.9 px left');
 
-  // The pointer reads out too.
-  const chart = page.getByRole('img', { name: /^Room that/ });
-  const box = (await chart.boundingBox())!;
-  await page.mouse.move(box.x + box.width / 3, box.y + box.height / 2);
-  await expect(at).not.toHaveValue('1200');
+    // The pointer reads out too.
+    const chart = page.getByRole('img', { name: /^Room that/ });
+    const box = (await chart.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 3, box.y + box.height / 2);
+    await expect(at).not.toHaveValue('1200');
 
-  await page.getByRole('button', { name: 'Copy the table' }).click();
-  await expect(page.getByText('The table is on the clipboard.')).toBeVisible();
-  const copied = await page.evaluate(() => navigator.clipboard.readText());
-  const lines = copied.split('\n').map((line) => line.split('\t'));
-  expect(lines[0]).toEqual(['From, px', 'To, px', 'Stands', 'Why']);
-  expect(lines.slice(1).map(([from, to, stands]) => [from, to, stands])).toEqual([
-    ['320', '1023', 'fits'],
-    ['1024', '1113', 'overflows'],
-    ['1114', '1920', 'fits'],
-  ]);
+    await page.getByRole('button', { name: 'Copy the table' }).click();
+    await expect(page.getByText('The table is on the clipboard.')).toBeVisible();
+    const copied = await page.evaluate(() => navigator.clipboard.readText());
+    const lines = copied.split('\n').map((line) => line.split('\t'));
+    expect(lines[0]).toEqual(['From, px', 'To, px', 'Stands', 'Why']);
+    expect(lines.slice(1).map(([from, to, stands]) => [from, to, stands])).toEqual([
+      ['320', '1023', 'fits'],
+      ['1024', '1113', 'overflows'],
+      ['1114', '1920', 'fits'],
+    ]);
 
-  // Beyond the ruler on request.
-  await page.getByText('320 to 3840 px').click();
-  await readAt('3000');
-  await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('1200.0 px');
-});
+    // Beyond the ruler on request.
+    await page.getByText('320 to 3840 px').click();
+    await readAt('3000');
+    await expect(readOut.getByRole('row', { name: /^Has/ })).toContainText('1200.0 px');
+  },
+);
 
 test('a suggestion is done with one click, the bar then fits as far as it said, and undo takes it back', async ({
   page,

@@ -3,7 +3,7 @@ import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { sample, someOf } from './support/sample';
+import { sample, someOf } from '../src/sample.test-data';
 import { test } from './support/test';
 
 /** What was seen of a focus ring: how many px of it stand out from what was there before, and how many lines of 2 px around it would have. */
@@ -102,7 +102,7 @@ async function faultsOf(page: Page, judge: Page, site: Site, width: number, most
   return (await faults(page, judge, most)).map((fault) => `at ${width}: ${fault}`);
 }
 
-const looked = someOf(starters, 12);
+const looked = someOf(starters, 14);
 
 for (const { id, name } of looked)
   test(`what has the focus in “${name}” has a ring that stands out on whatever is behind`, async ({

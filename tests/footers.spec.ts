@@ -3,7 +3,7 @@ import type { Site } from '../src/core/site/site';
 import { addPiece, copyOfDemo, makeSite, openCell, pick, saved, storedSite, view } from './support/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 /** The footer of a copy of the demo as visitors meet it. */
 async function visit(page: Page, width = 1280): Promise<string> {
@@ -160,58 +160,62 @@ test('a footer begins with a ready-made one, what stands on it follows another g
   await expect.poll(seen).toBe('rgb(31, 38, 44)');
 });
 
-test('it is told where a footer is not in line with the header, and what is not legible on its ground is mended with one click', async ({
-  page,
-}) => {
-  const id = await copyOfDemo(page.request);
-  await page.goto(`/sites/${id}/footers`);
-  const plan = page.getByRole('region', { name: 'Plan', exact: true });
-  await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
-  const told = page.getByRole('region', { name: 'In line with the header' });
-  const row = told.getByRole('row', { name: /^Links and news/ });
-  await expect(row.getByRole('cell')).toHaveText(['in line', 'in line', 'in line', 'in line']);
-  await openCell(page, 'Side gutter', 'Phone');
-  await page.getByRole('textbox', { name: 'Side gutter, Phone' }).fill('44');
-  await page.keyboard.press('Enter');
-  await expect(row.getByRole('cell').first()).toHaveText('24 px further in');
-
-  await plan.getByRole('button', { name: 'Link list: Footer' }).click();
-  await page.getByText('by state', { exact: true }).click();
-  await openCell(page, 'Text', 'Rest');
-  await pick(page, 'Deep ground');
-  await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
-  const failing = page.getByRole('region', { name: 'Not legible on this ground' });
-  // In either scheme.
-  await expect(failing.getByRole('listitem')).toHaveText([
-    /^Link list.*links rest [^,]/,
-    /^Link list.*, in dark/,
-  ]);
-  await failing.getByRole('button', { name: 'Let it follow the ground' }).first().click();
-  await expect(failing).toBeHidden();
-});
-
-test('hours that overlap, a number that cannot be one and a service that is no https address are refused where they are typed', async ({
-  page,
-}) => {
-  const id = await copyOfDemo(page.request);
-  await page.goto(`/sites/${id}/footers`);
-  const plan = page.getByRole('region', { name: 'Plan', exact: true });
-  for (const [piece, cell, typed, reason] of [
-    ['Address “Ticket office”', 'Open', 'Mon-Wed 9-12; Tue 11-14', 'The hours of Tue overlap.'],
-    ['Address “Ferry House”', 'Telephone', 'twelve', '“twelve” cannot be a telephone number.'],
-    ['Newsletter: sent to nobody yet', 'Sent to', 'http://news.example', 'begins with https://'],
-  ] as const) {
-    await plan.getByRole('button', { name: piece }).click();
-    const before = await storedSite(page.request, id);
-    await openCell(page, cell, 'every width');
-    const field = page.getByRole('textbox', { name: `${cell}, every width` });
-    await field.fill(typed);
+test(
+  'it is told where a footer is not in line with the header, and what is not legible on its ground is mended with one click',
+  inAudit,
+  async ({ page }) => {
+    const id = await copyOfDemo(page.request);
+    await page.goto(`/sites/${id}/footers`);
+    const plan = page.getByRole('region', { name: 'Plan', exact: true });
+    await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
+    const told = page.getByRole('region', { name: 'In line with the header' });
+    const row = told.getByRole('row', { name: /^Links and news/ });
+    await expect(row.getByRole('cell')).toHaveText(['in line', 'in line', 'in line', 'in line']);
+    await openCell(page, 'Side gutter', 'Phone');
+    await page.getByRole('textbox', { name: 'Side gutter, Phone' }).fill('44');
     await page.keyboard.press('Enter');
-    await expect(page.getByText(reason, { exact: false }).first()).toBeVisible();
-    await page.keyboard.press('Escape');
-    expect((await storedSite(page.request, id)).standing.revision).toBe(before.standing.revision);
-  }
-});
+    await expect(row.getByRole('cell').first()).toHaveText('24 px further in');
+
+    await plan.getByRole('button', { name: 'Link list: Footer' }).click();
+    await page.getByText('by state', { exact: true }).click();
+    await openCell(page, 'Text', 'Rest');
+    await pick(page, 'Deep ground');
+    await plan.getByRole('button', { name: 'Links and news', exact: true }).click();
+    const failing = page.getByRole('region', { name: 'Not legible on this ground' });
+    // In either scheme.
+    await expect(failing.getByRole('listitem')).toHaveText([
+      /^Link list.*links rest [^,]/,
+      /^Link list.*, in dark/,
+    ]);
+    await failing.getByRole('button', { name: 'Let it follow the ground' }).first().click();
+    await expect(failing).toBeHidden();
+  },
+);
+
+test(
+  'hours that overlap, a number that cannot be one and a service that is no https address are refused where they are typed',
+  inAudit,
+  async ({ page }) => {
+    const id = await copyOfDemo(page.request);
+    await page.goto(`/sites/${id}/footers`);
+    const plan = page.getByRole('region', { name: 'Plan', exact: true });
+    for (const [piece, cell, typed, reason] of [
+      ['Address “Ticket office”', 'Open', 'Mon-Wed 9-12; Tue 11-14', 'The hours of Tue overlap.'],
+      ['Address “Ferry House”', 'Telephone', 'twelve', '“twelve” cannot be a telephone number.'],
+      ['Newsletter: sent to nobody yet', 'Sent to', 'http://news.example', 'begins with https://'],
+    ] as const) {
+      await plan.getByRole('button', { name: piece }).click();
+      const before = await storedSite(page.request, id);
+      await openCell(page, cell, 'every width');
+      const field = page.getByRole('textbox', { name: `${cell}, every width` });
+      await field.fill(typed);
+      await page.keyboard.press('Enter');
+      await expect(page.getByText(reason, { exact: false }).first()).toBeVisible();
+      await page.keyboard.press('Escape');
+      expect((await storedSite(page.request, id)).standing.revision).toBe(before.standing.revision);
+    }
+  },
+);
 
 test('on paper lists that unfold on narrow windows stand open, and the year is that of the calendar', async ({
   browser,
@@ -229,27 +233,28 @@ test('on paper lists that unfold on narrow windows stand open, and the year is t
   await page.close();
 });
 
-test('it is told where a footer breaks, what it takes of screens, and lists beside each other get fewer with one click', async ({
-  page,
-  request,
-}) => {
-  const file = await (await request.get('/api/sites/hollin-sound/site-file')).json();
-  const links = Object.values<{ kind: string; values: Record<string, unknown> }>(
-    file.site.footers['f-big'].pieces,
-  ).find(({ kind, values }) => kind === 'links' && values.columns)!;
-  links.values.columns = { desktop: 4, phone: 1 };
-  // German has a link that breaks on wider windows too.
-  for (const page of Object.values<{ titles: object }>(file.site.pages)) page.titles = {};
-  const { id } = await (await request.post('/api/sites/open', { data: file })).json();
-  await page.goto(`/sites/${id}/footers`);
-  const standing = page.getByRole('region', { name: 'At every width' });
-  await expect(standing).toContainText('into two lines from 640 to');
-  await expect(standing.getByRole('row', { name: /^Phone 375 × 667/ })).toContainText('%');
-  await standing.getByRole('button', { name: 'One list less beside each other on Tablet' }).click();
-  await expect(standing).toContainText('No link breaks or stands alone');
-  await page.keyboard.press('ControlOrMeta+z');
-  await expect(standing).toContainText('into two lines from 640 to');
-});
+test(
+  'it is told where a footer breaks, what it takes of screens, and lists beside each other get fewer with one click',
+  inAudit,
+  async ({ page, request }) => {
+    const file = await (await request.get('/api/sites/hollin-sound/site-file')).json();
+    const links = Object.values<{ kind: string; values: Record<string, unknown> }>(
+      file.site.footers['f-big'].pieces,
+    ).find(({ kind, values }) => kind === 'links' && values.columns)!;
+    links.values.columns = { desktop: 4, phone: 1 };
+    // German has a link that breaks on wider windows too.
+    for (const page of Object.values<{ titles: object }>(file.site.pages)) page.titles = {};
+    const { id } = await (await request.post('/api/sites/open', { data: file })).json();
+    await page.goto(`/sites/${id}/footers`);
+    const standing = page.getByRole('region', { name: 'At every width' });
+    await expect(standing).toContainText('into two lines from 640 to');
+    await expect(standing.getByRole('row', { name: /^Phone 375 × 667/ })).toContainText('%');
+    await standing.getByRole('button', { name: 'One list less beside each other on Tablet' }).click();
+    await expect(standing).toContainText('No link breaks or stands alone');
+    await page.keyboard.press('ControlOrMeta+z');
+    await expect(standing).toContainText('into two lines from 640 to');
+  },
+);
 
 test('a page from elsewhere is led to, allowed with one click, and comes into its frame once it is asked for', async ({
   page,

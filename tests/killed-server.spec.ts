@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { ownServer } from './support/own-server';
-import { sample } from './support/sample';
+import { sample } from '../src/sample.test-data';
 import { test } from './support/test';
 
 const server = ownServer(4391);

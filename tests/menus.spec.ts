@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { copyWithoutRules, dragRow, pick, saved, storedSite, view } from './support/site';
 
 let id: string;
@@ -63,24 +63,25 @@ test('an item is added, labelled, led to an address, and moved by keys; the view
   );
 });
 
-test('a target that cannot be one is refused with its reason while it is typed', async ({
-  page,
-  request,
-}) => {
-  await open(page, 'Service');
-  for (const [typed, reason] of [
-    ['javascript:alert(1)', 'may not use javascript:'],
-    ['tel:12', 'cannot be a telephone number'],
-    ['mailto:nobody', 'cannot be an e-mail address'],
-    ['/no-such-page', 'Add the page /no-such-page'],
-  ] as const) {
-    await page.getByRole('button', { name: 'Target of Company: /company' }).click();
-    await page.keyboard.type(typed);
-    await expect(page.getByText(reason).last()).toBeVisible();
-    await page.keyboard.press('Escape');
-  }
-  expect((await storedSite(request, id)).standing.revision).toBe(0);
-});
+test(
+  'a target that cannot be one is refused with its reason while it is typed',
+  inAudit,
+  async ({ page, request }) => {
+    await open(page, 'Service');
+    for (const [typed, reason] of [
+      ['javascript:alert(1)', 'may not use javascript:'],
+      ['tel:12', 'cannot be a telephone number'],
+      ['mailto:nobody', 'cannot be an e-mail address'],
+      ['/no-such-page', 'Add the page /no-such-page'],
+    ] as const) {
+      await page.getByRole('button', { name: 'Target of Company: /company' }).click();
+      await page.keyboard.type(typed);
+      await expect(page.getByText(reason).last()).toBeVisible();
+      await page.keyboard.press('Escape');
+    }
+    expect((await storedSite(request, id)).standing.revision).toBe(0);
+  },
+);
 
 test('an item is dragged below another, and a fourth level is refused', async ({ page }) => {
   const lane = row(page, 'Port Hollin – Wren Island');
@@ -171,46 +172,51 @@ test('where one is, is marked in the preview and in the tree, on the way to it t
   await expect(row(page, 'Fares & tickets').getByRole('img', { name: /on the way/ })).toBeVisible();
 });
 
-test('a menu is duplicated, and removing one says what shows it and what is shown instead', async ({
-  page,
-  request,
-}) => {
-  await page.getByRole('button', { name: 'Duplicate' }).click();
-  await expect(tree(page, 'Main copy')).toBeVisible();
-  await open(page, 'Main');
-  await page.getByRole('button', { name: 'Remove…' }).click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('header “Main header”, Menu: Main');
-  await expect(dialog).toContainText('drawer “Main drawer”, Menu: Main');
-  await dialog.getByRole('combobox', { name: 'Menu that is shown instead' }).click();
-  await pick(page, 'Main copy');
-  await dialog.getByRole('button', { name: 'Remove it' }).click();
-  await saved(page);
-  const { site } = await storedSite(request, id);
-  expect(Object.keys(site.menus ?? {})).not.toContain('m-main');
-  await page.getByRole('link', { name: 'Headers' }).click();
-  await expect(
-    view(page, 'Desktop').locator('header').getByRole('link', { name: 'Sailings', exact: true }),
-  ).toBeVisible();
-});
+test(
+  'a menu is duplicated, and removing one says what shows it and what is shown instead',
+  inAudit,
+  async ({ page, request }) => {
+    await page.getByRole('button', { name: 'Duplicate' }).click();
+    await expect(tree(page, 'Main copy')).toBeVisible();
+    await open(page, 'Main');
+    await page.getByRole('button', { name: 'Remove…' }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('header “Main header”, Menu: Main');
+    await expect(dialog).toContainText('drawer “Main drawer”, Menu: Main');
+    await dialog.getByRole('combobox', { name: 'Menu that is shown instead' }).click();
+    await pick(page, 'Main copy');
+    await dialog.getByRole('button', { name: 'Remove it' }).click();
+    await saved(page);
+    const { site } = await storedSite(request, id);
+    expect(Object.keys(site.menus ?? {})).not.toContain('m-main');
+    await page.getByRole('link', { name: 'Headers' }).click();
+    await expect(
+      view(page, 'Desktop').locator('header').getByRole('link', { name: 'Sailings', exact: true }),
+    ).toBeVisible();
+  },
+);
 
-test('a pasted nav becomes a menu: pages are matched or added, what cannot be is named', async ({ page }) => {
-  await page.getByRole('button', { name: 'Read a menu…' }).click();
-  await page
-    .getByLabel(/One item a line/)
-    .fill(
-      '<nav><ul>\n<li><a href="/sailings.html">Sailings</a><ul>\n<li><a href="/winter">Winter</a></li></ul></li>\n<li><a href="javascript:x()">Bad</a></li></ul></nav>',
+test(
+  'a pasted nav becomes a menu: pages are matched or added, what cannot be is named',
+  inAudit,
+  async ({ page }) => {
+    await page.getByRole('button', { name: 'Read a menu…' }).click();
+    await page
+      .getByLabel(/One item a line/)
+      .fill(
+        '<nav><ul>\n<li><a href="/sailings.html">Sailings</a><ul>\n<li><a href="/winter">Winter</a></li></ul></li>\n<li><a href="javascript:x()">Bad</a></li></ul></nav>',
+      );
+    await expect(page.getByRole('heading', { name: '2 items understood' })).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Problems' })).toContainText(
+      'Line 4: A link may not use javascript:',
     );
-  await expect(page.getByRole('heading', { name: '2 items understood' })).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Problems' })).toContainText(
-    'Line 4: A link may not use javascript:',
-  );
-  await expect(page.getByLabel(/also add the page that the site does not have yet/)).toBeChecked();
-  await page.getByLabel(/Leave out what was not understood/).check();
-  await page.getByRole('button', { name: 'Add 2 items' }).click();
-  await expect(labels(page, 'Menu 7')).toHaveText(['Sailings', 'Winter']);
-  await expect(page.getByRole('button', { name: 'Target of Winter: /winter' })).toBeVisible();
-});
+    await expect(page.getByLabel(/also add the page that the site does not have yet/)).toBeChecked();
+    await page.getByLabel(/Leave out what was not understood/).check();
+    await page.getByRole('button', { name: 'Add 2 items' }).click();
+    await expect(labels(page, 'Menu 7')).toHaveText(['Sailings', 'Winter']);
+    await expect(page.getByRole('button', { name: 'Target of Winter: /winter' })).toBeVisible();
+  },
+);
 
 test('a menu is written out and read back', async ({ page }) => {
   await page.getByRole('button', { name: 'Write out' }).click();
@@ -225,7 +231,7 @@ test('a menu is written out and read back', async ({ page }) => {
   ).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('a label of one’s own is taken away by emptying it', async ({ page }) => {
+test('a label of one’s own is taken away by emptying it', inAudit, async ({ page }) => {
   await page.getByRole('button', { name: 'Label of Timetable: Timetable' }).click();
   await page.getByRole('textbox', { name: 'Label of Timetable' }).fill('When we sail');
   await page.keyboard.press('Enter');
@@ -235,7 +241,7 @@ test('a label of one’s own is taken away by emptying it', async ({ page }) => 
   await expect(page.getByRole('button', { name: 'Label of Timetable: Timetable' })).toBeVisible();
 });
 
-test('an item gets an icon, a badge and a label in the other language', async ({ page }) => {
+test('an item gets an icon, a badge and a label in the other language', inAudit, async ({ page }) => {
   await row(page, 'Routes').focus();
   const details = page.getByRole('region', { name: 'Item' });
   await details.getByRole('button', { name: /^Icon, / }).click();
@@ -260,7 +266,7 @@ test('an item gets an icon, a badge and a label in the other language', async ({
   );
 });
 
-test('removing an item keeps what stood below it, and undo brings it back', async ({ page }) => {
+test('removing an item keeps what stood below it, and undo brings it back', inAudit, async ({ page }) => {
   const count = await labels(page, 'Main').count();
   await row(page, 'Routes').focus();
   await page.keyboard.press('Delete');

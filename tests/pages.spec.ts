@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { copyOfDemo, dragRow, pick, saved, storedSite } from './support/site';
 
 let id: string;
@@ -58,30 +58,31 @@ test('a page that links lead to is not removed before one said what becomes of t
   expect(links.split('pg-sailings-today').length - 1).toBe(4);
 });
 
-test('many pages at once are tagged, found by their tag, put into a menu, and removed with what leads to them', async ({
-  page,
-  request,
-}) => {
-  await page.getByRole('checkbox', { name: 'Choose Wren Island' }).click();
-  await page.getByRole('checkbox', { name: 'Choose Little Skerrow' }).click({ modifiers: ['Shift'] });
-  const chosen = page.getByRole('group', { name: 'Chosen pages' });
-  await expect(chosen).toContainText('3 pages chosen');
-  await chosen.getByRole('textbox', { name: 'Tag' }).fill('island');
-  await chosen.getByRole('button', { name: 'Put the tag on' }).click();
-  await chosen.getByRole('combobox', { name: 'Add to a menu' }).click();
-  await pick(page, 'Legal');
-  await expect(row(page, '/islands/wren')).toContainText('Main, Legal');
-  await page.getByLabel('Find pages').fill('#island');
-  await expect(page.locator('[data-row]')).toHaveCount(4);
-  await chosen.getByRole('button', { name: 'Remove…' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove 3 pages' }).click();
-  await expect(page.getByText('No page has “#island”')).toBeVisible();
-  await saved(page);
-  const { site } = await storedSite(request, id);
-  expect(JSON.stringify(site.menus)).not.toContain('pg-islands-wren');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.locator('[data-row]')).toHaveCount(4);
-});
+test(
+  'many pages at once are tagged, found by their tag, put into a menu, and removed with what leads to them',
+  inAudit,
+  async ({ page, request }) => {
+    await page.getByRole('checkbox', { name: 'Choose Wren Island' }).click();
+    await page.getByRole('checkbox', { name: 'Choose Little Skerrow' }).click({ modifiers: ['Shift'] });
+    const chosen = page.getByRole('group', { name: 'Chosen pages' });
+    await expect(chosen).toContainText('3 pages chosen');
+    await chosen.getByRole('textbox', { name: 'Tag' }).fill('island');
+    await chosen.getByRole('button', { name: 'Put the tag on' }).click();
+    await chosen.getByRole('combobox', { name: 'Add to a menu' }).click();
+    await pick(page, 'Legal');
+    await expect(row(page, '/islands/wren')).toContainText('Main, Legal');
+    await page.getByLabel('Find pages').fill('#island');
+    await expect(page.locator('[data-row]')).toHaveCount(4);
+    await chosen.getByRole('button', { name: 'Remove…' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Remove 3 pages' }).click();
+    await expect(page.getByText('No page has “#island”')).toBeVisible();
+    await saved(page);
+    const { site } = await storedSite(request, id);
+    expect(JSON.stringify(site.menus)).not.toContain('pg-islands-wren');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('[data-row]')).toHaveCount(4);
+  },
+);
 
 test('a page is moved by keys and by dragging', async ({ page }) => {
   await row(page, '/help').focus();
@@ -109,33 +110,35 @@ test('a language is added, and titles are given in it; one that links name is no
   await expect(page.getByRole('alert').filter({ hasText: 'leads to “de”' })).toBeVisible();
 });
 
-test('before a language goes, it is said which words go with it; another first one takes none', async ({
-  page,
-}) => {
-  const languages = page.getByRole('button', { name: /^Languages of the site/ });
-  const set = async (text: string) => {
-    await languages.click();
-    await page.getByRole('textbox', { name: 'Languages of the site' }).fill(text);
+test(
+  'before a language goes, it is said which words go with it; another first one takes none',
+  inAudit,
+  async ({ page }) => {
+    const languages = page.getByRole('button', { name: /^Languages of the site/ });
+    const set = async (text: string) => {
+      await languages.click();
+      await page.getByRole('textbox', { name: 'Languages of the site' }).fill(text);
+      await page.keyboard.press('Enter');
+    };
+    await set('en, de, fr');
+    await page.getByRole('button', { name: 'Title of /help in fr: Help' }).click();
+    await page.keyboard.type('Aide');
     await page.keyboard.press('Enter');
-  };
-  await set('en, de, fr');
-  await page.getByRole('button', { name: 'Title of /help in fr: Help' }).click();
-  await page.keyboard.type('Aide');
-  await page.keyboard.press('Enter');
-  await set('en, de');
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('one text in Français (fr)');
-  await dialog.getByRole('button', { name: 'Keep the language' }).click();
-  await expect(page.getByRole('button', { name: 'Title of /help in fr: Aide' })).toBeVisible();
-  await set('fr, en, de');
-  await expect(page.getByRole('button', { name: 'Title of /help: Aide' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Title of /help in en: Help' })).toBeVisible();
-  await set('en, de');
-  await dialog.getByRole('button', { name: 'Take them away' }).click();
-  await expect(page.getByRole('button', { name: 'Title of /help: Help' })).toBeVisible();
-});
+    await set('en, de');
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('one text in Français (fr)');
+    await dialog.getByRole('button', { name: 'Keep the language' }).click();
+    await expect(page.getByRole('button', { name: 'Title of /help in fr: Aide' })).toBeVisible();
+    await set('fr, en, de');
+    await expect(page.getByRole('button', { name: 'Title of /help: Aide' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Title of /help in en: Help' })).toBeVisible();
+    await set('en, de');
+    await dialog.getByRole('button', { name: 'Take them away' }).click();
+    await expect(page.getByRole('button', { name: 'Title of /help: Help' })).toBeVisible();
+  },
+);
 
-test('pages are written as CSV', async ({ page }) => {
+test('pages are written as CSV', inAudit, async ({ page }) => {
   await page.getByRole('button', { name: 'Write out' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'as CSV' }).click();

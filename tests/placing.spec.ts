@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { copyOfDemo, saved, view } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 let id: string;
 test.beforeEach(async ({ page, request }) => {
@@ -49,34 +49,38 @@ test('a rule gives some pages another header; its place decides, by keys too, an
   await expect(rowOf(page, 'Basket')).toContainText('Handbook header');
 });
 
-test('a page’s own choice comes before all rules, and the views stand on pages that have the header', async ({
-  page,
-}) => {
-  await pick(page, 'Header of Book', 'Main header');
-  await expect(rowOf(page, 'Book')).toContainText('the page itself; rule 2: Tagged “shop”');
-  await saved(page);
-  expect(await headerAt(page, 'book.html')).toBe('main-header');
-  await pick(page, 'Header of Book', 'Plain header');
-  await page.getByRole('link', { name: 'Headers' }).click();
-  await page.getByRole('button', { name: 'Main header' }).first().click();
-  await page.getByRole('menuitem', { name: 'Plain header' }).click();
-  await expect(page.getByRole('link', { name: 'stands on 4 of 44 pages' })).toBeVisible();
-  await expect(view(page, 'Desktop').locator('header.plain-header')).toBeVisible();
-  await expect(view(page, 'Desktop').locator('h1')).toHaveText('Freight & vehicles');
-});
+test(
+  'a page’s own choice comes before all rules, and the views stand on pages that have the header',
+  inAudit,
+  async ({ page }) => {
+    await pick(page, 'Header of Book', 'Main header');
+    await expect(rowOf(page, 'Book')).toContainText('the page itself; rule 2: Tagged “shop”');
+    await saved(page);
+    expect(await headerAt(page, 'book.html')).toBe('main-header');
+    await pick(page, 'Header of Book', 'Plain header');
+    await page.getByRole('link', { name: 'Headers' }).click();
+    await page.getByRole('button', { name: 'Main header' }).first().click();
+    await page.getByRole('menuitem', { name: 'Plain header' }).click();
+    await expect(page.getByRole('link', { name: 'stands on 4 of 44 pages' })).toBeVisible();
+    await expect(view(page, 'Desktop').locator('header.plain-header')).toBeVisible();
+    await expect(view(page, 'Desktop').locator('h1')).toHaveText('Freight & vehicles');
+  },
+);
 
-test('before pages are left bare that is said with their names; nothing is changed unless it is wanted', async ({
-  page,
-}) => {
-  await pick(page, 'Header of all other pages', 'no header');
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('38 pages would show no header: Home, Sailings');
-  await dialog.getByRole('button', { name: 'Keep what stands there' }).click();
-  await expect(rowOf(page, 'Help')).toContainText('Main header');
-  await pick(page, 'Header of all other pages', 'no header');
-  await dialog.getByRole('button', { name: 'Leave them bare' }).click();
-  await expect(page.getByText('On no page, and so not handed over: Main header.')).toBeVisible();
-  await saved(page);
-  expect(await headerAt(page, 'help.html')).toBeUndefined();
-  expect(await (await page.request.get(`/try/${id}/site.css`)).text()).not.toContain('.main-header');
-});
+test(
+  'before pages are left bare that is said with their names; nothing is changed unless it is wanted',
+  inAudit,
+  async ({ page }) => {
+    await pick(page, 'Header of all other pages', 'no header');
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('38 pages would show no header: Home, Sailings');
+    await dialog.getByRole('button', { name: 'Keep what stands there' }).click();
+    await expect(rowOf(page, 'Help')).toContainText('Main header');
+    await pick(page, 'Header of all other pages', 'no header');
+    await dialog.getByRole('button', { name: 'Leave them bare' }).click();
+    await expect(page.getByText('On no page, and so not handed over: Main header.')).toBeVisible();
+    await saved(page);
+    expect(await headerAt(page, 'help.html')).toBeUndefined();
+    expect(await (await page.request.get(`/try/${id}/site.css`)).text()).not.toContain('.main-header');
+  },
+);

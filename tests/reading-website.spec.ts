@@ -4,7 +4,7 @@ import type { Site } from '../src/core/site/site';
 import { expect, type Page } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import { makeSite, saved } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const html = (title: string, body: string, head = '') =>
   `<!doctype html><html lang="en"><head><title>${title}</title>${head}</head><body>${body}</body></html>`;
@@ -67,7 +67,7 @@ test('a page is pasted, what is ticked of it becomes a header and a footer, and 
   expect(await document(page, id)).toEqual(before);
 });
 
-test('a folder of pages comes as a zip, with its titles and its logo', async ({ page }) => {
+test('a folder of pages comes as a zip, with its titles and its logo', inAudit, async ({ page }) => {
   const id = await opened(page, 'Alder Quay');
   const picture = readFileSync(path.join(import.meta.dirname, '../src/app/icon.svg'), 'utf8');
   const files = {

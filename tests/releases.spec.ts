@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import { copyOfDemo, makeSite, pick, saved } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 /** Makes a release through the interface. */
 async function release(page: Page, number: number, note = '') {
@@ -85,7 +85,7 @@ test('released, published, changed, released again, compared and rolled back, ea
   await expect(visitor.goto(address)).rejects.toThrow('ERR_CONNECTION_REFUSED');
 });
 
-test('the archive of a release holds what it froze, whatever is changed since', async ({ page }) => {
+test('the archive of a release holds what it froze, whatever is changed since', inAudit, async ({ page }) => {
   const id = await makeSite(page.request, 'Harbour Office');
   const index = async () => (await page.request.get(`/try/${id}/index.html`)).text();
   const before = await index();
@@ -144,38 +144,42 @@ test('a port that is taken is said, and another one is taken instead', async ({ 
   await page.request.put(`/api/sites/${id}/hosting`, { data: { release: null } });
 });
 
-test('a site is handed over in every form, each with what says what stands where', async ({ page }) => {
-  const id = await copyOfDemo(page.request);
-  const archive = async (query: string) => {
-    const answer = await page.request.get(`/api/sites/${id}/zip${query}`);
-    const name = /filename="?([^";]+)/.exec(answer.headers()['content-disposition'] ?? '')?.[1];
-    return { name, files: unzipSync(await answer.body()) };
-  };
-  const expected = [
-    ['', 'hollin-sound-ferries.zip', ['index.html', 'de/index.html', 'site.css']],
-    [
-      '?form=parts',
-      'hollin-sound-ferries-parts.zip',
-      ['parts/en/head.html', 'places.json', 'page.html', 'site.css'],
-    ],
-    [
-      '?form=react',
-      'hollin-sound-ferries-react.zip',
-      ['components/index.ts', 'components/main-header.tsx', 'public/site.css'],
-    ],
-  ] as const;
-  for (const [query, called, paths] of expected) {
-    const { name, files } = await archive(query);
-    expect(name).toBe(called);
-    expect(Object.keys(files)).toEqual(expect.arrayContaining(['README.md', ...paths]));
-    expect(Buffer.from(files['README.md']!).toString()).toContain('Hollin Sound Ferries');
-  }
-  expect((await page.request.get(`/api/sites/${id}/zip?form=painting`)).status()).toBe(404);
+test(
+  'a site is handed over in every form, each with what says what stands where',
+  inAudit,
+  async ({ page }) => {
+    const id = await copyOfDemo(page.request);
+    const archive = async (query: string) => {
+      const answer = await page.request.get(`/api/sites/${id}/zip${query}`);
+      const name = /filename="?([^";]+)/.exec(answer.headers()['content-disposition'] ?? '')?.[1];
+      return { name, files: unzipSync(await answer.body()) };
+    };
+    const expected = [
+      ['', 'hollin-sound-ferries.zip', ['index.html', 'de/index.html', 'site.css']],
+      [
+        '?form=parts',
+        'hollin-sound-ferries-parts.zip',
+        ['parts/en/head.html', 'places.json', 'page.html', 'site.css'],
+      ],
+      [
+        '?form=react',
+        'hollin-sound-ferries-react.zip',
+        ['components/index.ts', 'components/main-header.tsx', 'public/site.css'],
+      ],
+    ] as const;
+    for (const [query, called, paths] of expected) {
+      const { name, files } = await archive(query);
+      expect(name).toBe(called);
+      expect(Object.keys(files)).toEqual(expect.arrayContaining(['README.md', ...paths]));
+      expect(Buffer.from(files['README.md']!).toString()).toContain('Hollin Sound Ferries');
+    }
+    expect((await page.request.get(`/api/sites/${id}/zip?form=painting`)).status()).toBe(404);
 
-  await page.goto(`/sites/${id}/release`);
-  await page.getByLabel('Form of the zip').click();
-  await pick(page, 'React components');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download the zip' }).click();
-  expect((await download).suggestedFilename()).toBe('hollin-sound-ferries-react.zip');
-});
+    await page.goto(`/sites/${id}/release`);
+    await page.getByLabel('Form of the zip').click();
+    await pick(page, 'React components');
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Download the zip' }).click();
+    expect((await download).suggestedFilename()).toBe('hollin-sound-ferries-react.zip');
+  },
+);

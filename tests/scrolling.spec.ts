@@ -8,7 +8,7 @@ import { resolveAssembly } from '../src/core/resolve/assembly';
 import { bandStage } from '../src/core/resolve/stage';
 import type { Site } from '../src/core/site/site';
 import { copyWithoutRules, openCell, pick, saved, view } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 /** Everything about the header's bars that scrolling may change, once it has come to rest. */
 async function standing(page: Page) {
@@ -289,81 +289,85 @@ test('a value of a phase is set in its own column, follows, and is seen in the v
   await expect(view(page, 'Desktop').locator('header')).toHaveAttribute('data-phase', 'top');
 });
 
-test('contrast over a picture is what a page with that picture comes to, and a scrim is put in with one click', async ({
-  page,
-}) => {
-  await byScroll(page);
-  const table = page.getByRole('table', { name: 'Worst contrast over pictures' });
-  const cell = table.getByRole('button', { name: 'Desktop, Main bar over Busy harbour' });
-  // Pictures are judged after everything that shows at once.
-  await expect(cell).toBeVisible({ timeout: 30_000 });
-  await cell.click();
-  const figure = async () =>
-    Number(/[\d.]+/.exec((await cell.locator('[title]').getAttribute('title'))!)![0]);
-  const before = await figure();
-  const ratios = async () => {
-    const shown = await page.context().newPage();
-    await shown.setViewportSize({ width: 1920, height: 600 });
-    // A page of a site reaches nothing of the application, its pictures to judge with among it.
-    await shown.route('**/pictures/*', (route) =>
-      route.fulfill({ path: `public/pictures/${route.request().url().split('/').at(-1)}` }),
-    );
-    await shown.goto(`/try/${id}/index.html`);
-    const bar = await shown.evaluate(async () => {
-      const picture = document.querySelector<HTMLElement>('.stand-in-picture')!;
-      picture.replaceChildren();
-      picture.style.background = 'url("/pictures/busy-harbour.webp") center / cover';
-      const drawn = new Image();
-      drawn.src = '/pictures/busy-harbour.webp';
-      await drawn.decode();
-      document.querySelector<HTMLElement>('.main-header-main-bar > .bays')!.style.visibility = 'hidden';
-      const { top, height } = document.querySelector('.main-header-main-bar')!.getBoundingClientRect();
-      const ink = getComputedStyle(document.querySelector('.main-header-main-bar')!).color;
-      return { top, height, ink: ink.match(/\d+/g)!.map(Number) as [number, number, number] };
-    });
-    await shown.waitForTimeout(500);
-    const png = await shown.screenshot({ clip: { x: 0, y: bar.top, width: 1920, height: bar.height } });
-    await shown.close();
-    const { data, info } = await sharp(png).removeAlpha().raw().toBuffer({ resolveWithObject: true });
-    const colour = (r: number, g: number, b: number) => ({ r: r / 255, g: g / 255, b: b / 255, alpha: 1 });
-    const ink = colour(...bar.ink);
-    return Array.from({ length: info.width * info.height }, (_, index) =>
-      contrast(ink, colour(data[3 * index]!, data[3 * index + 1]!, data[3 * index + 2]!)),
-    );
-  };
-  const worst = (all: number[]) => all.reduce((least, each) => Math.min(least, each));
-  expect(Math.abs(worst(await ratios()) - before)).toBeLessThan(0.02);
-  expect(before).toBeLessThan(4.5);
-  await table
-    .getByRole('row', { name: /^Desktop/ })
-    .getByRole('button', { name: /^flat/ })
-    .click();
-  await expect.poll(figure).toBeGreaterThanOrEqual(4.5);
-  await saved(page);
-  expect(worst(await ratios())).toBeGreaterThanOrEqual(4.45);
-});
+test(
+  'contrast over a picture is what a page with that picture comes to, and a scrim is put in with one click',
+  inAudit,
+  async ({ page }) => {
+    await byScroll(page);
+    const table = page.getByRole('table', { name: 'Worst contrast over pictures' });
+    const cell = table.getByRole('button', { name: 'Desktop, Main bar over Busy harbour' });
+    // Pictures are judged after everything that shows at once.
+    await expect(cell).toBeVisible({ timeout: 30_000 });
+    await cell.click();
+    const figure = async () =>
+      Number(/[\d.]+/.exec((await cell.locator('[title]').getAttribute('title'))!)![0]);
+    const before = await figure();
+    const ratios = async () => {
+      const shown = await page.context().newPage();
+      await shown.setViewportSize({ width: 1920, height: 600 });
+      // A page of a site reaches nothing of the application, its pictures to judge with among it.
+      await shown.route('**/pictures/*', (route) =>
+        route.fulfill({ path: `public/pictures/${route.request().url().split('/').at(-1)}` }),
+      );
+      await shown.goto(`/try/${id}/index.html`);
+      const bar = await shown.evaluate(async () => {
+        const picture = document.querySelector<HTMLElement>('.stand-in-picture')!;
+        picture.replaceChildren();
+        picture.style.background = 'url("/pictures/busy-harbour.webp") center / cover';
+        const drawn = new Image();
+        drawn.src = '/pictures/busy-harbour.webp';
+        await drawn.decode();
+        document.querySelector<HTMLElement>('.main-header-main-bar > .bays')!.style.visibility = 'hidden';
+        const { top, height } = document.querySelector('.main-header-main-bar')!.getBoundingClientRect();
+        const ink = getComputedStyle(document.querySelector('.main-header-main-bar')!).color;
+        return { top, height, ink: ink.match(/\d+/g)!.map(Number) as [number, number, number] };
+      });
+      await shown.waitForTimeout(500);
+      const png = await shown.screenshot({ clip: { x: 0, y: bar.top, width: 1920, height: bar.height } });
+      await shown.close();
+      const { data, info } = await sharp(png).removeAlpha().raw().toBuffer({ resolveWithObject: true });
+      const colour = (r: number, g: number, b: number) => ({ r: r / 255, g: g / 255, b: b / 255, alpha: 1 });
+      const ink = colour(...bar.ink);
+      return Array.from({ length: info.width * info.height }, (_, index) =>
+        contrast(ink, colour(data[3 * index]!, data[3 * index + 1]!, data[3 * index + 2]!)),
+      );
+    };
+    const worst = (all: number[]) => all.reduce((least, each) => Math.min(least, each));
+    expect(Math.abs(worst(await ratios()) - before)).toBeLessThan(0.02);
+    expect(before).toBeLessThan(4.5);
+    await table
+      .getByRole('row', { name: /^Desktop/ })
+      .getByRole('button', { name: /^flat/ })
+      .click();
+    await expect.poll(figure).toBeGreaterThanOrEqual(4.5);
+    await saved(page);
+    expect(worst(await ratios())).toBeGreaterThanOrEqual(4.45);
+  },
+);
 
-test('what visitors would be surprised by is said in place, and a header that scrolls away can be let stay', async ({
-  page,
-}) => {
-  await byScroll(page);
-  const findings = page.getByRole('list', { name: 'What visitors would see' });
-  await expect(findings).toContainText('42 of 44 pages begin without a picture');
-  await openCell(page, 'Least height on the Phone', 'Returning');
-  const field = page.getByRole('textbox', { name: 'Least height on the Phone, Returning' });
-  await field.fill('400');
-  await field.press('Enter');
-  await expect(findings).toContainText('nothing of the page is seen');
-  await expect(page.getByRole('img', { name: /^Share of the height that the header takes/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Main header' }).nth(1).click();
-  for (const band of ['Desktop', 'Phone']) {
-    await openCell(page, 'On scrolling', band);
-    await pick(page, 'scrolls away');
-  }
-  await openCell(page, 'Lies', 'Desktop');
-  await pick(page, 'above the page');
-  await page.getByText('Main bar', { exact: true }).first().click();
-  await page.getByText('by scroll', { exact: true }).click();
-  await page.getByRole('button', { name: 'Let it stay in sight' }).click();
-  await expect(page.getByRole('img', { name: /^Share of the height/ })).toBeVisible();
-});
+test(
+  'what visitors would be surprised by is said in place, and a header that scrolls away can be let stay',
+  inAudit,
+  async ({ page }) => {
+    await byScroll(page);
+    const findings = page.getByRole('list', { name: 'What visitors would see' });
+    await expect(findings).toContainText('42 of 44 pages begin without a picture');
+    await openCell(page, 'Least height on the Phone', 'Returning');
+    const field = page.getByRole('textbox', { name: 'Least height on the Phone, Returning' });
+    await field.fill('400');
+    await field.press('Enter');
+    await expect(findings).toContainText('nothing of the page is seen');
+    await expect(page.getByRole('img', { name: /^Share of the height that the header takes/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Main header' }).nth(1).click();
+    for (const band of ['Desktop', 'Phone']) {
+      await openCell(page, 'On scrolling', band);
+      await pick(page, 'scrolls away');
+    }
+    await openCell(page, 'Lies', 'Desktop');
+    await pick(page, 'above the page');
+    await page.getByText('Main bar', { exact: true }).first().click();
+    await page.getByText('by scroll', { exact: true }).click();
+    await page.getByRole('button', { name: 'Let it stay in sight' }).click();
+    await expect(page.getByRole('img', { name: /^Share of the height/ })).toBeVisible();
+  },
+);

@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { copyWithoutRules, openCell, pick, saved, storedSite } from './support/site';
-import { sample } from './support/sample';
-import { test } from './support/test';
+import { sample, someOf } from '../src/sample.test-data';
+import { inAudit, test } from './support/test';
 
 let id: string;
 
@@ -43,7 +43,7 @@ const refused: {
   },
 ];
 
-for (const { piece, screen, property, where, text, texts } of refused)
+for (const { piece, screen, property, where, text, texts } of someOf(refused, 4))
   test(`what is refused in “${property}” changes nothing, and stays with its reason`, async ({ page }) => {
     if (screen) await page.goto(`/sites/${id}/${screen}`);
     if (piece) await select(page, piece);
@@ -70,38 +70,42 @@ for (const { piece, screen, property, where, text, texts } of refused)
     await expect(cell(page, `${property}, ${where}: ${text}`)).toBeVisible();
   });
 
-test('a link that is typed is kept when it is right, and stays with the reason when it is not', async ({
-  page,
-}) => {
-  await select(page, 'Button');
-  await openCell(page, 'Leads to', 'every width');
-  const field = page.getByRole('combobox', { name: 'Leads to, every width' });
-  await field.pressSequentially('javascript:alert(1)');
-  await page.getByRole('heading', { name: 'Sheet' }).click();
-  await expect(alert(page)).toContainText('javascript:');
-  await field.press('Escape');
-  await expect(alert(page)).toBeHidden();
-  await openCell(page, 'Leads to', 'every width');
-  await field.pressSequentially('https://example.com/boats');
-  await page.getByRole('heading', { name: 'Sheet' }).click();
-  await expect(cell(page, 'Leads to, every width: https://example.com/boats, set here')).toBeVisible();
-});
-
-test('a number beside a rule that is refused changes nothing, and stays with its reason', async ({
-  page,
-}) => {
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: '… below a width' }).click();
-  const below = page.getByLabel('Below, in px');
-  for (const text of ['50%', '9000', '12.5', '-1']) {
-    await below.fill(text);
+test(
+  'a link that is typed is kept when it is right, and stays with the reason when it is not',
+  inAudit,
+  async ({ page }) => {
+    await select(page, 'Button');
+    await openCell(page, 'Leads to', 'every width');
+    const field = page.getByRole('combobox', { name: 'Leads to, every width' });
+    await field.pressSequentially('javascript:alert(1)');
     await page.getByRole('heading', { name: 'Sheet' }).click();
-    await expect(alert(page), text).toContainText('whole number from 321 to 4000');
-    await expect(below).toHaveValue(text);
-    await below.press('Escape');
-    await expect(below).toHaveValue('1024');
-  }
-});
+    await expect(alert(page)).toContainText('javascript:');
+    await field.press('Escape');
+    await expect(alert(page)).toBeHidden();
+    await openCell(page, 'Leads to', 'every width');
+    await field.pressSequentially('https://example.com/boats');
+    await page.getByRole('heading', { name: 'Sheet' }).click();
+    await expect(cell(page, 'Leads to, every width: https://example.com/boats, set here')).toBeVisible();
+  },
+);
+
+test(
+  'a number beside a rule that is refused changes nothing, and stays with its reason',
+  inAudit,
+  async ({ page }) => {
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: '… below a width' }).click();
+    const below = page.getByLabel('Below, in px');
+    for (const text of ['50%', '9000', '12.5', '-1']) {
+      await below.fill(text);
+      await page.getByRole('heading', { name: 'Sheet' }).click();
+      await expect(alert(page), text).toContainText('whole number from 321 to 4000');
+      await expect(below).toHaveValue(text);
+      await below.press('Escape');
+      await expect(below).toHaveValue('1024');
+    }
+  },
+);
 
 test('arrows go from cell to cell, typing edits, Enter goes on below, Escape leaves it as it was', async ({
   page,
@@ -173,19 +177,23 @@ test('a colour that is typed where it is needed comes into the brand in the same
     .not.toContain('#102030');
 });
 
-test('a colour is picked with the picker of the platform where it is needed', async ({ page, request }) => {
-  await openCell(page, 'Ground', 'Desktop');
-  const field = page.getByLabel('pick another');
-  await field.click();
-  await field.fill('#304050');
-  await expect(cell(page, 'Ground, Desktop: Colour #304050, set here')).toBeFocused();
-  await saved(page);
-  const { site } = await storedSite(request, id);
-  expect(JSON.stringify(site.brand).match(/"#304050"/g)).toHaveLength(1);
-  // It begins at the colour that stands there.
-  await openCell(page, 'Ground', 'Desktop');
-  await expect(field).toHaveValue('#304050');
-});
+test(
+  'a colour is picked with the picker of the platform where it is needed',
+  inAudit,
+  async ({ page, request }) => {
+    await openCell(page, 'Ground', 'Desktop');
+    const field = page.getByLabel('pick another');
+    await field.click();
+    await field.fill('#304050');
+    await expect(cell(page, 'Ground, Desktop: Colour #304050, set here')).toBeFocused();
+    await saved(page);
+    const { site } = await storedSite(request, id);
+    expect(JSON.stringify(site.brand).match(/"#304050"/g)).toHaveLength(1);
+    // It begins at the colour that stands there.
+    await openCell(page, 'Ground', 'Desktop');
+    await expect(field).toHaveValue('#304050');
+  },
+);
 
 test('a refused text leaves nothing to undo', async ({ page }) => {
   const undo = page.getByRole('button', { name: 'Undo' });
@@ -201,7 +209,7 @@ test('a refused text leaves nothing to undo', async ({ page }) => {
   await expect(cell(page, 'Above and below, Desktop: 11 px')).toBeHidden();
 });
 
-test('a target that is no page yet offers to add it', async ({ page, request }) => {
+test('a target that is no page yet offers to add it', inAudit, async ({ page, request }) => {
   await select(page, 'Button');
   await openCell(page, 'Leads to', 'every width');
   await page.getByRole('combobox', { name: 'Leads to, every width' }).pressSequentially('/gallery');
@@ -214,51 +222,53 @@ test('a target that is no page yet offers to add it', async ({ page, request }) 
   );
 });
 
-test('rows of the sheet are found by “/” and typing, groups are folded, and only what is set is shown', async ({
-  page,
-}) => {
-  const sheet = page.getByRole('region', { name: 'Sheet' });
-  const rows = sheet.getByRole('row');
-  await select(page, 'Menu: Main');
-  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
-  const all = await rows.count();
-  await page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece]').first().focus();
-  await page.keyboard.press('/');
-  const field = sheet
-    .getByRole('searchbox', { name: 'Find a row of the sheet' })
-    .or(sheet.getByRole('textbox', { name: 'Find a row of the sheet' }));
-  await expect(field).toBeFocused();
-  await page.keyboard.type('between items');
-  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
-  expect(await rows.count()).toBeLessThan(8);
-  await field.fill('no such thing');
-  await expect(sheet.getByText('No row is called “no such thing”.')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await expect(rows).toHaveCount(all);
-  await sheet.getByRole('checkbox', { name: 'only what is set' }).check();
-  await expect.poll(() => rows.count()).toBeLessThan(all);
-  await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
-  await sheet.getByRole('checkbox', { name: 'only what is set' }).uncheck();
-  const group = sheet.getByRole('button', { name: 'Space', exact: true });
-  await group.click();
-  await expect(group).toHaveAttribute('aria-expanded', 'false');
-  await expect(sheet.getByRole('row', { name: /^Between items/ })).toHaveCount(0);
-  // By keys, the names of groups stand before the first column.
-  await group.press('Enter');
-  await sheet
-    .getByRole('row', { name: /^Between items/ })
-    .getByRole('button')
-    .first()
-    .focus();
-  await page.keyboard.press('ArrowLeft');
-  await expect(group).toBeFocused();
-  await page.keyboard.press('ArrowDown');
-  await expect(group).not.toBeFocused();
-  // A cell takes the sign as text.
-  await cell(page, 'Leads to|Label of the button').first().focus();
-  await page.keyboard.press('/');
-  await expect(field).not.toBeFocused();
-});
+test(
+  'rows of the sheet are found by “/” and typing, groups are folded, and only what is set is shown',
+  inAudit,
+  async ({ page }) => {
+    const sheet = page.getByRole('region', { name: 'Sheet' });
+    const rows = sheet.getByRole('row');
+    await select(page, 'Menu: Main');
+    await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+    const all = await rows.count();
+    await page.getByRole('region', { name: 'Plan', exact: true }).locator('[data-piece]').first().focus();
+    await page.keyboard.press('/');
+    const field = sheet
+      .getByRole('searchbox', { name: 'Find a row of the sheet' })
+      .or(sheet.getByRole('textbox', { name: 'Find a row of the sheet' }));
+    await expect(field).toBeFocused();
+    await page.keyboard.type('between items');
+    await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+    expect(await rows.count()).toBeLessThan(8);
+    await field.fill('no such thing');
+    await expect(sheet.getByText('No row is called “no such thing”.')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(rows).toHaveCount(all);
+    await sheet.getByRole('checkbox', { name: 'only what is set' }).check();
+    await expect.poll(() => rows.count()).toBeLessThan(all);
+    await expect(sheet.getByRole('row', { name: /^Between items/ })).toBeVisible();
+    await sheet.getByRole('checkbox', { name: 'only what is set' }).uncheck();
+    const group = sheet.getByRole('button', { name: 'Space', exact: true });
+    await group.click();
+    await expect(group).toHaveAttribute('aria-expanded', 'false');
+    await expect(sheet.getByRole('row', { name: /^Between items/ })).toHaveCount(0);
+    // By keys, the names of groups stand before the first column.
+    await group.press('Enter');
+    await sheet
+      .getByRole('row', { name: /^Between items/ })
+      .getByRole('button')
+      .first()
+      .focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(group).toBeFocused();
+    await page.keyboard.press('ArrowDown');
+    await expect(group).not.toBeFocused();
+    // A cell takes the sign as text.
+    await cell(page, 'Leads to|Label of the button').first().focus();
+    await page.keyboard.press('/');
+    await expect(field).not.toBeFocused();
+  },
+);
 
 test('several cells are marked and set, copied, pasted and cleared at once, each in one step', async ({
   page,

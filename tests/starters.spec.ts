@@ -5,8 +5,8 @@ import { unmeasured } from '../src/core/text/advances';
 import { resolveAssembly } from '../src/core/resolve/assembly';
 import type { Site } from '../src/core/site/site';
 import { copyWithShortMenu, openCell, pick, saved } from './support/site';
-import { someOf } from './support/sample';
-import { test } from './support/test';
+import { someOf } from '../src/sample.test-data';
+import { inAudit, test } from './support/test';
 
 let id: string;
 
@@ -178,7 +178,7 @@ test('starters of different build stand where they should, to half a pixel, and 
   page,
 }) => {
   test.setTimeout(240_000);
-  const looked = someOf(Object.entries(wide), 4);
+  const looked = someOf(Object.entries(wide), 8);
   for (const [starter, check] of looked) {
     await test.step(starter, async () => {
       await begin(page, starter);
@@ -199,7 +199,7 @@ test('starters of different build stand where they should, to half a pixel, and 
   }
 });
 
-test('texts of different sizes stand on one baseline', async ({ page }) => {
+test('texts of different sizes stand on one baseline', inAudit, async ({ page }) => {
   await begin(page, 'Publication');
   await page
     .getByRole('region', { name: 'Plan', exact: true })
@@ -228,7 +228,7 @@ test('texts of different sizes stand on one baseline', async ({ page }) => {
   for (const each of baselines) close(each, baselines[0]!);
 });
 
-test('what is searched for is answered from the pages of the site', async ({ page }) => {
+test('what is searched for is answered from the pages of the site', inAudit, async ({ page }) => {
   await begin(page, 'Notice on top');
   await page.goto(`/try/${id}/index.html`);
   await page.getByRole('button', { name: 'Search', exact: true }).click();

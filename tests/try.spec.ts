@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { copyOfDemo } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const inside = (page: Page) => page.frameLocator('iframe[title="The tried site"]');
 const here = (page: Page) => page.getByRole('complementary', { name: 'Where one is, and as whom' });
@@ -39,72 +39,78 @@ test('one clicks through the site and is told where one is, with the rules that 
   await expect(here(page)).toContainText('scrolled');
 });
 
-test('a zoomed page is told of a smaller window, and the edge of the window is moved by keys', async ({
-  page,
-}) => {
-  const width = () =>
-    inside(page)
-      .locator('html')
-      .evaluate((html) => html.ownerDocument.defaultView!.innerWidth);
-  await expect.poll(width).toBe(1280);
-  await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
-  await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 400 %' }).click();
-  await expect.poll(width).toBe(320);
-  await page.getByRole('slider', { name: 'Side edge of the window' }).press('Shift+ArrowRight');
-  await expect(page.getByLabel('Width of the window, in px')).toHaveValue('1290');
-});
+test(
+  'a zoomed page is told of a smaller window, and the edge of the window is moved by keys',
+  inAudit,
+  async ({ page }) => {
+    const width = () =>
+      inside(page)
+        .locator('html')
+        .evaluate((html) => html.ownerDocument.defaultView!.innerWidth);
+    await expect.poll(width).toBe(1280);
+    await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
+    await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 400 %' }).click();
+    await expect.poll(width).toBe(320);
+    await page.getByRole('slider', { name: 'Side edge of the window' }).press('Shift+ArrowRight');
+    await expect(page.getByLabel('Width of the window, in px')).toHaveValue('1290');
+  },
+);
 
-test('the ruler shows what pages are told of each window, and what their header does there', async ({
-  page,
-}) => {
-  const ruler = page.getByRole('region', { name: 'Ruler' });
-  const handle = ruler.getByRole('slider', { name: 'Width of the window view' });
-  await expect(ruler.getByRole('list', { name: 'Collapse rules' })).toContainText('Logo gives way');
-  const change = ruler.getByRole('button', { name: /^Change of fit at/ }).first();
-  const at = Number(/at (\d+) px/.exec((await change.getAttribute('aria-label'))!)![1]);
-  await change.click();
-  await expect(page.getByLabel('Width of the window, in px')).toHaveValue(String(at - 1));
-  await expect(handle).toContainText('wraps');
-  await handle.press('ArrowRight');
-  await expect(handle).toContainText('fits');
-  await page.getByRole('slider', { name: 'Lower edge of the window' }).press('Shift+ArrowUp');
-  await expect(page.getByLabel('Height of the window, in px')).toHaveValue('710');
-  await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
-  await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 200 %' }).click();
-  await page.getByLabel('Width of the window, in px').fill('1280');
-  await page.getByLabel('Width of the window, in px').press('Enter');
-  await expect(handle).toHaveAttribute('aria-valuenow', '640');
-  // No window gets wider than there are any, however much it is zoomed.
-  await handle.press('End');
-  await expect(page.getByLabel('Width of the window, in px')).toHaveValue('3840');
-});
+test(
+  'the ruler shows what pages are told of each window, and what their header does there',
+  inAudit,
+  async ({ page }) => {
+    const ruler = page.getByRole('region', { name: 'Ruler' });
+    const handle = ruler.getByRole('slider', { name: 'Width of the window view' });
+    await expect(ruler.getByRole('list', { name: 'Collapse rules' })).toContainText('Logo gives way');
+    const change = ruler.getByRole('button', { name: /^Change of fit at/ }).first();
+    const at = Number(/at (\d+) px/.exec((await change.getAttribute('aria-label'))!)![1]);
+    await change.click();
+    await expect(page.getByLabel('Width of the window, in px')).toHaveValue(String(at - 1));
+    await expect(handle).toContainText('wraps');
+    await handle.press('ArrowRight');
+    await expect(handle).toContainText('fits');
+    await page.getByRole('slider', { name: 'Lower edge of the window' }).press('Shift+ArrowUp');
+    await expect(page.getByLabel('Height of the window, in px')).toHaveValue('710');
+    await page.getByRole('combobox', { name: 'Zoom' }).click({ force: true });
+    await page.locator('.ant-select-item-option').filter({ hasText: 'zoom 200 %' }).click();
+    await page.getByLabel('Width of the window, in px').fill('1280');
+    await page.getByLabel('Width of the window, in px').press('Enter');
+    await expect(handle).toHaveAttribute('aria-valuenow', '640');
+    // No window gets wider than there are any, however much it is zoomed.
+    await handle.press('End');
+    await expect(page.getByLabel('Width of the window, in px')).toHaveValue('3840');
+  },
+);
 
-test('it is met by visitors who prefer dark, before fonts have come and with scripts off, from an origin of its own', async ({
-  page,
-}) => {
-  await expect.poll(() => ground(page)).toBe('rgb(255, 254, 251)');
-  await page.getByRole('checkbox', { name: 'by visitors who prefer dark' }).check();
-  await expect.poll(() => ground(page)).toBe('rgb(14, 26, 33)');
-  await page.getByRole('checkbox', { name: 'before its fonts have come' }).check();
-  const fonts = () =>
-    inside(page)
-      .locator('html')
-      .evaluate(async (html) => {
-        const { fonts: own } = html.ownerDocument;
-        await own.ready;
-        return [...own]
-          .filter(({ family, status }) => !family.includes('stand-in') && status !== 'unloaded')
-          .map((face) => face.status);
-      });
-  await expect.poll(async () => new Set(await soon(fonts()))).toEqual(new Set(['error']));
-  expect(
-    await inside(page)
-      .locator('html')
-      .evaluate(() => self.origin),
-  ).toBe('null');
-  await page.getByRole('checkbox', { name: 'with scripts off' }).check();
-  await expect(here(page)).toContainText('the page cannot tell where one is');
-});
+test(
+  'it is met by visitors who prefer dark, before fonts have come and with scripts off, from an origin of its own',
+  inAudit,
+  async ({ page }) => {
+    await expect.poll(() => ground(page)).toBe('rgb(255, 254, 251)');
+    await page.getByRole('checkbox', { name: 'by visitors who prefer dark' }).check();
+    await expect.poll(() => ground(page)).toBe('rgb(14, 26, 33)');
+    await page.getByRole('checkbox', { name: 'before its fonts have come' }).check();
+    const fonts = () =>
+      inside(page)
+        .locator('html')
+        .evaluate(async (html) => {
+          const { fonts: own } = html.ownerDocument;
+          await own.ready;
+          return [...own]
+            .filter(({ family, status }) => !family.includes('stand-in') && status !== 'unloaded')
+            .map((face) => face.status);
+        });
+    await expect.poll(async () => new Set(await soon(fonts()))).toEqual(new Set(['error']));
+    expect(
+      await inside(page)
+        .locator('html')
+        .evaluate(() => self.origin),
+    ).toBe('null');
+    await page.getByRole('checkbox', { name: 'with scripts off' }).check();
+    await expect(here(page)).toContainText('the page cannot tell where one is');
+  },
+);
 
 test('two widths go together: from page to page, and as far down', async ({ page }) => {
   await page.getByRole('checkbox', { name: 'a second width' }).check();
@@ -132,35 +138,37 @@ test('two widths go together: from page to page, and as far down', async ({ page
   await expect(second.locator('h1')).toHaveText('Freight & vehicles');
 });
 
-test('the order of focus is drawn and listed, and what a reader meets, with what is open over the page', async ({
-  page,
-}) => {
-  const list = async (as: string) => {
-    await page.getByRole('combobox', { name: 'What is listed' }).click({ force: true });
-    await page.locator('.ant-select-item-option').filter({ hasText: as }).click();
-    return page.getByRole('list', { name: as });
-  };
-  const focus = await list('the order of focus');
-  await expect(focus.getByRole('listitem').first()).toHaveText('link Skip to content');
-  // It is the way that the Tab key goes.
-  const pressed: string[] = [];
-  await inside(page).locator('.skip').focus();
-  for (let step = 0; step < 6; step += 1) {
-    pressed.push(
-      await inside(page)
-        .locator(':focus')
-        .evaluate((element) => element.getAttribute('aria-label') ?? element.textContent!.trim()),
-    );
-    await page.keyboard.press('Tab');
-  }
-  const listed = await focus.getByRole('listitem').allTextContents();
-  expect(listed.slice(0, 6).map((text) => text.replace(/^\S+ /, ''))).toEqual(pressed);
-  await expect(inside(page).locator('body > svg > circle')).toHaveCount(listed.length);
-  const names = await list('what a reader meets');
-  await expect(names.getByText('banner')).toBeVisible();
-  await expect(names).toContainText('heading Home');
-  await expect(inside(page).locator('body > svg > circle')).toHaveCount(0);
-});
+test(
+  'the order of focus is drawn and listed, and what a reader meets, with what is open over the page',
+  inAudit,
+  async ({ page }) => {
+    const list = async (as: string) => {
+      await page.getByRole('combobox', { name: 'What is listed' }).click({ force: true });
+      await page.locator('.ant-select-item-option').filter({ hasText: as }).click();
+      return page.getByRole('list', { name: as });
+    };
+    const focus = await list('the order of focus');
+    await expect(focus.getByRole('listitem').first()).toHaveText('link Skip to content');
+    // It is the way that the Tab key goes.
+    const pressed: string[] = [];
+    await inside(page).locator('.skip').focus();
+    for (let step = 0; step < 6; step += 1) {
+      pressed.push(
+        await inside(page)
+          .locator(':focus')
+          .evaluate((element) => element.getAttribute('aria-label') ?? element.textContent!.trim()),
+      );
+      await page.keyboard.press('Tab');
+    }
+    const listed = await focus.getByRole('listitem').allTextContents();
+    expect(listed.slice(0, 6).map((text) => text.replace(/^\S+ /, ''))).toEqual(pressed);
+    await expect(inside(page).locator('body > svg > circle')).toHaveCount(listed.length);
+    const names = await list('what a reader meets');
+    await expect(names.getByText('banner')).toBeVisible();
+    await expect(names).toContainText('heading Home');
+    await expect(inside(page).locator('body > svg > circle')).toHaveCount(0);
+  },
+);
 
 test('larger text reaches the layout as in a browser that is set to it; colours are forced, somebody signs in', async ({
   page,

@@ -1,20 +1,24 @@
 import { expect } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { copyWithoutRules, openCell, saved, storedSite } from './support/site';
 
-test('what one window does, the other shows, and both edits are kept', async ({ page, context, request }) => {
-  const id = await copyWithoutRules(request);
-  const other = await context.newPage();
-  await page.goto(`/sites/${id}/headers`);
-  await other.goto(`/sites/${id}/headers`);
-  await openCell(page, 'Least height', 'Desktop');
-  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('99');
-  await expect(other.getByRole('button', { name: 'Least height, Desktop: 99 px, set here' })).toBeVisible();
-  await openCell(other, 'Between pieces', 'Phone');
-  await other.getByRole('textbox', { name: 'Between pieces, Phone' }).fill('5');
-  await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Least height, Desktop' })).toHaveValue('99');
-});
+test(
+  'what one window does, the other shows, and both edits are kept',
+  inAudit,
+  async ({ page, context, request }) => {
+    const id = await copyWithoutRules(request);
+    const other = await context.newPage();
+    await page.goto(`/sites/${id}/headers`);
+    await other.goto(`/sites/${id}/headers`);
+    await openCell(page, 'Least height', 'Desktop');
+    await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('99');
+    await expect(other.getByRole('button', { name: 'Least height, Desktop: 99 px, set here' })).toBeVisible();
+    await openCell(other, 'Between pieces', 'Phone');
+    await other.getByRole('textbox', { name: 'Between pieces, Phone' }).fill('5');
+    await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Least height, Desktop' })).toHaveValue('99');
+  },
+);
 
 test('undo takes back what one did in the window, not what another one did', async ({
   page,
@@ -40,7 +44,7 @@ test('undo takes back what one did in the window, not what another one did', asy
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
 
-test('a site that was removed in another window is not called saved', async ({ page, request }) => {
+test('a site that was removed in another window is not called saved', inAudit, async ({ page, request }) => {
   const id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
   await saved(page);
@@ -51,23 +55,24 @@ test('a site that was removed in another window is not called saved', async ({ p
   await expect(page.getByText('This site was removed in another window').first()).toBeVisible();
 });
 
-test('a disk that is full is said on the screen, and what waits is stored when there is room', async ({
-  page,
-  request,
-}) => {
-  const id = await copyWithoutRules(request);
-  await page.goto(`/sites/${id}/headers`);
-  await saved(page);
-  const full = { later: true, reason: 'The disk is full, so nothing can be stored. Make room on it.' };
-  await page.route('**/edits', (route) => route.fulfill({ status: 503, json: full }));
-  await openCell(page, 'Least height', 'Desktop');
-  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('87');
-  await expect(page.getByText('The disk is full')).toBeVisible();
-  await expect(page.locator('[data-state="held"]')).toContainText('not saved: the server cannot store');
-  await page.unroute('**/edits');
-  await saved(page);
-  expect((await storedSite(request, id)).standing.revision).toBeGreaterThan(0);
-});
+test(
+  'a disk that is full is said on the screen, and what waits is stored when there is room',
+  inAudit,
+  async ({ page, request }) => {
+    const id = await copyWithoutRules(request);
+    await page.goto(`/sites/${id}/headers`);
+    await saved(page);
+    const full = { later: true, reason: 'The disk is full, so nothing can be stored. Make room on it.' };
+    await page.route('**/edits', (route) => route.fulfill({ status: 503, json: full }));
+    await openCell(page, 'Least height', 'Desktop');
+    await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('87');
+    await expect(page.getByText('The disk is full')).toBeVisible();
+    await expect(page.locator('[data-state="held"]')).toContainText('not saved: the server cannot store');
+    await page.unroute('**/edits');
+    await saved(page);
+    expect((await storedSite(request, id)).standing.revision).toBeGreaterThan(0);
+  },
+);
 
 test('two windows that set the same value at once: the later one is told, and the first is kept', async ({
   page,

@@ -7,10 +7,10 @@ import { starters } from '../src/core/starters';
 import { unmeasured } from '../src/core/text/advances';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { sample, someOf } from './support/sample';
+import { sample, someOf } from '../src/sample.test-data';
 import { test } from './support/test';
 
-const looked = someOf(starters, 6);
+const looked = someOf(starters, 9);
 const sites = [
   { name: 'the demo', site: () => demo('hollin-sound') },
   ...looked.map(({ id, name }) => ({ name: `“${name}”`, site: () => withStarter(demo('hollin-sound'), id) })),

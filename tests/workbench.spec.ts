@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import {
   clickInside,
   copyWithoutRules,
@@ -29,7 +29,7 @@ const barHeight = (page: Page, band: string) =>
     .locator('.main-header-main-bar')
     .evaluate((bar) => bar.getBoundingClientRect().height);
 
-test('all bands are shown at once, each as wide as its handle says', async ({ page }) => {
+test('all bands are shown at once, each as wide as its handle says', inAudit, async ({ page }) => {
   for (const [band, width] of [
     ['Desktop', 1216],
     ['Tablet', 768],
@@ -47,14 +47,16 @@ test('all bands are shown at once, each as wide as its handle says', async ({ pa
   await expect(view(page, 'Tablet').locator('header').getByRole('button', { name: 'Menu' })).toBeVisible();
 });
 
-test('the least height is that of the bar itself, with its lines and what is above and below', async ({
-  page,
-}) => {
-  await openCell(page, 'Least height', 'Desktop');
-  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('123');
-  const bar = view(page, 'Desktop').locator('.main-header-main-bar');
-  await expect.poll(() => bar.evaluate((each) => each.getBoundingClientRect().height)).toBe(123);
-});
+test(
+  'the least height is that of the bar itself, with its lines and what is above and below',
+  inAudit,
+  async ({ page }) => {
+    await openCell(page, 'Least height', 'Desktop');
+    await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('123');
+    const bar = view(page, 'Desktop').locator('.main-header-main-bar');
+    await expect.poll(() => bar.evaluate((each) => each.getBoundingClientRect().height)).toBe(123);
+  },
+);
 
 test('a value set for the phone changes the phone, and clearing it makes it follow again', async ({
   page,
@@ -75,33 +77,37 @@ test('a value set for the phone changes the phone, and clearing it makes it foll
   ).toBeVisible();
 });
 
-test('what views change in place is what the stylesheet says, rule by rule', async ({ page, request }) => {
-  const values = [
-    ['Least height', 'Desktop', '91'],
-    ['Above and below', 'Tablet', '13'],
-    ['Between bays', 'Phone', '7'],
-    ['Least height', 'Desktop', '84'],
-  ] as const;
-  for (const [property, band, value] of values) {
-    await openCell(page, property, band);
-    await page.getByRole('textbox', { name: `${property}, ${band}` }).fill(value);
-    await page.keyboard.press('Enter');
-  }
-  await expect.poll(() => barHeight(page, 'Desktop')).toBe(84);
-  await saved(page);
-  const file = async (name: string) => (await request.get(`/try/${id}/${name}`)).text();
-  const css = (await file('stand-in.css')) + (await file('site.css'));
-  const [shown, said] = await view(page, 'Tablet')
-    .locator('html')
-    .evaluate((_, text) => {
-      const texts = (sheets: CSSStyleSheet[]) =>
-        sheets.flatMap((sheet) => [...sheet.cssRules].map((rule) => rule.cssText));
-      const fresh = new CSSStyleSheet();
-      fresh.replaceSync(text);
-      return [texts([...document.styleSheets]), texts([fresh])];
-    }, css);
-  expect(shown.map((rule) => rule.replaceAll(/\/frame\/[^/]+\//g, ''))).toEqual(said);
-});
+test(
+  'what views change in place is what the stylesheet says, rule by rule',
+  inAudit,
+  async ({ page, request }) => {
+    const values = [
+      ['Least height', 'Desktop', '91'],
+      ['Above and below', 'Tablet', '13'],
+      ['Between bays', 'Phone', '7'],
+      ['Least height', 'Desktop', '84'],
+    ] as const;
+    for (const [property, band, value] of values) {
+      await openCell(page, property, band);
+      await page.getByRole('textbox', { name: `${property}, ${band}` }).fill(value);
+      await page.keyboard.press('Enter');
+    }
+    await expect.poll(() => barHeight(page, 'Desktop')).toBe(84);
+    await saved(page);
+    const file = async (name: string) => (await request.get(`/try/${id}/${name}`)).text();
+    const css = (await file('stand-in.css')) + (await file('site.css'));
+    const [shown, said] = await view(page, 'Tablet')
+      .locator('html')
+      .evaluate((_, text) => {
+        const texts = (sheets: CSSStyleSheet[]) =>
+          sheets.flatMap((sheet) => [...sheet.cssRules].map((rule) => rule.cssText));
+        const fresh = new CSSStyleSheet();
+        fresh.replaceSync(text);
+        return [texts([...document.styleSheets]), texts([fresh])];
+      }, css);
+    expect(shown.map((rule) => rule.replaceAll(/\/frame\/[^/]+\//g, ''))).toEqual(said);
+  },
+);
 
 test('what is typed wrongly is said in place and not stored', async ({ page, request }) => {
   await openCell(page, 'Least height', 'Tablet');
@@ -114,7 +120,7 @@ test('what is typed wrongly is said in place and not stored', async ({ page, req
   expect((await storedSite(request, id)).standing.revision).toBe(0);
 });
 
-test('Escape brings back what stood in the cell', async ({ page }) => {
+test('Escape brings back what stood in the cell', inAudit, async ({ page }) => {
   await openCell(page, 'Least height', 'Phone');
   await page.getByRole('textbox', { name: 'Least height, Phone' }).fill('200');
   await page.keyboard.press('Escape');
@@ -151,7 +157,7 @@ test('a piece is dragged from bay to bay', async ({ page }) => {
   await expect(view(page, 'Desktop').locator('header .bay-2 .logo')).toBeVisible();
 });
 
-test('a piece is moved by keys and keeps the focus', async ({ page }) => {
+test('a piece is moved by keys and keeps the focus', inAudit, async ({ page }) => {
   await chip(page, 'Logo').focus();
   await page.keyboard.press('Alt+ArrowRight');
   await expect(bay(page, 'Main bar, middle').locator('[data-piece]')).toBeFocused();
@@ -160,7 +166,7 @@ test('a piece is moved by keys and keeps the focus', async ({ page }) => {
   await expect(bay(page, 'Notice bar, middle').locator('[data-piece]')).toHaveText(['Logo']);
 });
 
-test('pieces are hidden in one band and not in the others', async ({ page }) => {
+test('pieces are hidden in one band and not in the others', inAudit, async ({ page }) => {
   const table = page.getByRole('region', { name: 'Which piece shows where' });
   const logo = (stage: string) => table.getByRole('button', { name: `Logo, ${stage}` });
   const choose = async (stage: string, form: string) => {
@@ -202,25 +208,29 @@ test('a breakpoint is dragged, in one stretch of undo, and moved by keys', async
   }
 });
 
-test('a view’s handle is moved by keys and by dragging, and stays within its band', async ({ page }) => {
-  const handle = page.getByRole('slider', { name: 'Width of the Tablet view' });
-  await handle.focus();
-  await page.keyboard.press('ArrowRight');
-  await page.keyboard.press('Shift+ArrowRight');
-  await expect
-    .poll(() =>
-      view(page, 'Tablet')
-        .locator('html')
-        .evaluate(() => innerWidth),
-    )
-    .toBe(779);
-  await page.keyboard.press('End');
-  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
-  await page.keyboard.press('ArrowRight');
-  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
-  await page.reload();
-  await expect(handle).toHaveAttribute('aria-valuenow', '1023');
-});
+test(
+  'a view’s handle is moved by keys and by dragging, and stays within its band',
+  inAudit,
+  async ({ page }) => {
+    const handle = page.getByRole('slider', { name: 'Width of the Tablet view' });
+    await handle.focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect
+      .poll(() =>
+        view(page, 'Tablet')
+          .locator('html')
+          .evaluate(() => innerWidth),
+      )
+      .toBe(779);
+    await page.keyboard.press('End');
+    await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+    await page.keyboard.press('ArrowRight');
+    await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+    await page.reload();
+    await expect(handle).toHaveAttribute('aria-valuenow', '1023');
+  },
+);
 
 test('a link that is followed in one view leads all views to that page', async ({ page }) => {
   await followInside(
@@ -261,7 +271,7 @@ test('the drawer is opened from the view’s head, from inside, and stays open w
   );
 });
 
-test('a view is blown up to 1:1 and put back', async ({ page }) => {
+test('a view is blown up to 1:1 and put back', inAudit, async ({ page }) => {
   await page.getByRole('button', { name: 'Tablet view at 1:1' }).click();
   await expect(page.locator('iframe')).toHaveCount(1);
   expect(Math.round((await page.locator('iframe').boundingBox())!.width)).toBe(768);
@@ -269,37 +279,41 @@ test('a view is blown up to 1:1 and put back', async ({ page }) => {
   await expect(page.locator('iframe')).toHaveCount(3);
 });
 
-test('bars are added, renamed, moved, duplicated and removed; the last one stays', async ({ page }) => {
-  await page.getByRole('button', { name: 'Add a bar' }).click();
-  await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute(
-    'aria-pressed',
-    'true',
-  );
-  const act = async (bar: string, action: string) => {
-    await page.getByRole('button', { name: `Actions: ${bar}`, exact: true }).click();
-    await page.getByRole('menuitem', { name: action, exact: true }).click();
-  };
-  await page.getByRole('button', { name: 'Name of the bar: Bar 3' }).click();
-  await page.getByRole('textbox', { name: 'Name of the bar' }).fill('Search bar');
-  await page.keyboard.press('Enter');
-  await act('Search bar', 'Move up');
-  const names = plan(page).getByRole('button', { name: /^(Notice|Main|Search) bar( copy)?$/ });
-  await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar']);
-  await act('Main bar', 'Duplicate');
-  await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar', 'Main bar copy']);
-  await expect(view(page, 'Desktop').locator('header .button')).toHaveCount(2);
-  await act('Main bar copy', 'Remove');
-  await act('Search bar', 'Remove');
-  await act('Notice bar', 'Remove');
-  await expect(names).toHaveText(['Main bar']);
-  await page.getByRole('button', { name: 'Actions: Main bar' }).click();
-  await expect(page.getByRole('menuitem', { name: 'Remove (the last bar stays)' })).toHaveAttribute(
-    'aria-disabled',
-    'true',
-  );
-});
+test(
+  'bars are added, renamed, moved, duplicated and removed; the last one stays',
+  inAudit,
+  async ({ page }) => {
+    await page.getByRole('button', { name: 'Add a bar' }).click();
+    await expect(plan(page).getByRole('button', { name: 'Bar 3', exact: true })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    const act = async (bar: string, action: string) => {
+      await page.getByRole('button', { name: `Actions: ${bar}`, exact: true }).click();
+      await page.getByRole('menuitem', { name: action, exact: true }).click();
+    };
+    await page.getByRole('button', { name: 'Name of the bar: Bar 3' }).click();
+    await page.getByRole('textbox', { name: 'Name of the bar' }).fill('Search bar');
+    await page.keyboard.press('Enter');
+    await act('Search bar', 'Move up');
+    const names = plan(page).getByRole('button', { name: /^(Notice|Main|Search) bar( copy)?$/ });
+    await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar']);
+    await act('Main bar', 'Duplicate');
+    await expect(names).toHaveText(['Notice bar', 'Search bar', 'Main bar', 'Main bar copy']);
+    await expect(view(page, 'Desktop').locator('header .button')).toHaveCount(2);
+    await act('Main bar copy', 'Remove');
+    await act('Search bar', 'Remove');
+    await act('Notice bar', 'Remove');
+    await expect(names).toHaveText(['Main bar']);
+    await page.getByRole('button', { name: 'Actions: Main bar' }).click();
+    await expect(page.getByRole('menuitem', { name: 'Remove (the last bar stays)' })).toHaveAttribute(
+      'aria-disabled',
+      'true',
+    );
+  },
+);
 
-test('a footer on no page is a draft, until it is put on every page', async ({ page }) => {
+test('a footer on no page is a draft, until it is put on every page', inAudit, async ({ page }) => {
   await page.goto(`/sites/${id}/footers/f-small`);
   await page.getByRole('button', { name: 'a draft, on no page – put this footer on every page' }).click();
   await expect(page.getByRole('link', { name: 'stands on every page' })).toBeVisible();
@@ -309,21 +323,25 @@ test('a footer on no page is a draft, until it is put on every page', async ({ p
   );
 });
 
-test('a drawer that a button opens cannot be removed from under it', async ({ page }) => {
+test('a drawer that a button opens cannot be removed from under it', inAudit, async ({ page }) => {
   await page.goto(`/sites/${id}/drawers`);
   await page.getByRole('button', { name: 'Main drawer', exact: true }).first().click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
   await expect(page.getByText('“Main drawer” cannot be removed yet')).toBeVisible();
 });
 
-test('a link to an address with a script in it is refused in the cell', async ({ page, request }) => {
-  await chip(page, 'Button').click();
-  await openCell(page, 'Leads to', 'every width');
-  await page.keyboard.type('javascript:alert(1)');
-  await expect(page.getByText('A link may not use javascript:')).toBeVisible();
-  await page.keyboard.press('Enter');
-  expect((await storedSite(request, id)).standing.revision).toBe(0);
-});
+test(
+  'a link to an address with a script in it is refused in the cell',
+  inAudit,
+  async ({ page, request }) => {
+    await chip(page, 'Button').click();
+    await openCell(page, 'Leads to', 'every width');
+    await page.keyboard.type('javascript:alert(1)');
+    await expect(page.getByText('A link may not use javascript:')).toBeVisible();
+    await page.keyboard.press('Enter');
+    expect((await storedSite(request, id)).standing.revision).toBe(0);
+  },
+);
 
 test('a bar is divided by shares on the desktop only, bays are added, and a share of zero is refused', async ({
   page,
@@ -380,38 +398,40 @@ test('states are set in their own columns, shown side by side with their contras
   await expect(link).toHaveCSS('background-color', 'rgb(18, 63, 89)');
 });
 
-test('pieces are copied to another header, and take over a look, several of them at once', async ({
-  page,
-}) => {
-  await chip(page, 'Button').click();
-  await openCell(page, 'Rank', 'Desktop');
-  await pick(page, 'second');
-  // Escape before the cell is closed would bring back what stood there.
-  await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
-  await chip(page, 'Button').focus();
-  await page.keyboard.press('Control+c');
-  await expect(page.getByText('Copied.')).toBeVisible();
-  await page.goto(`/sites/${id}/headers/h-handbook`);
-  await chip(page, 'Contact link').click();
-  await page.keyboard.press('Control+v');
-  const pasted = chip(page, 'Button “Book a crossing”');
-  await expect(pasted).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
-  await page.keyboard.press('Control+v');
-  await expect(pasted).toHaveCount(2);
-  await pasted.first().click({ modifiers: ['Shift'] });
-  await expect(page.getByRole('region', { name: 'Sheet' })).toContainText('2 pieces');
-  await openCell(page, 'Rank', 'Desktop');
-  await pick(page, 'third');
-  await pasted.first().click();
-  await expect(page.getByRole('button', { name: 'Rank, Desktop: third, set here' })).toBeVisible();
-  await page.keyboard.press('Alt+a');
-  await page.getByRole('combobox', { name: 'Action' }).fill('look');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
-});
+test(
+  'pieces are copied to another header, and take over a look, several of them at once',
+  inAudit,
+  async ({ page }) => {
+    await chip(page, 'Button').click();
+    await openCell(page, 'Rank', 'Desktop');
+    await pick(page, 'second');
+    // Escape before the cell is closed would bring back what stood there.
+    await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
+    await chip(page, 'Button').focus();
+    await page.keyboard.press('Control+c');
+    await expect(page.getByText('Copied.')).toBeVisible();
+    await page.goto(`/sites/${id}/headers/h-handbook`);
+    await chip(page, 'Contact link').click();
+    await page.keyboard.press('Control+v');
+    const pasted = chip(page, 'Button “Book a crossing”');
+    await expect(pasted).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
+    await page.keyboard.press('Control+v');
+    await expect(pasted).toHaveCount(2);
+    await pasted.first().click({ modifiers: ['Shift'] });
+    await expect(page.getByRole('region', { name: 'Sheet' })).toContainText('2 pieces');
+    await openCell(page, 'Rank', 'Desktop');
+    await pick(page, 'third');
+    await pasted.first().click();
+    await expect(page.getByRole('button', { name: 'Rank, Desktop: third, set here' })).toBeVisible();
+    await page.keyboard.press('Alt+a');
+    await page.getByRole('combobox', { name: 'Action' }).fill('look');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Rank, Desktop: second, set here' })).toBeVisible();
+  },
+);
 
-test('every action is found by its name', async ({ page }) => {
+test('every action is found by its name', inAudit, async ({ page }) => {
   const find = async (text: string) => {
     await page.keyboard.press('Alt+a');
     await page.getByRole('combobox', { name: 'Action' }).fill(text);
@@ -428,28 +448,29 @@ test('every action is found by its name', async ({ page }) => {
   await expect(page).toHaveURL(/\/menus$/);
 });
 
-test('in the views of a site with a notice, that is dismissed and drop-downs open', async ({
-  page,
-  request,
-}) => {
-  const { standing } = await storedSite(request, id);
-  const piece = { id: 'told', kind: 'notice', values: { text: { all: ['Low water'] } } };
-  const at = { in: 'headers', assembly: 'h-main' };
-  const edits = [{ edit: 'addPiece', at, spot: { bar: 'h-main-b1', bay: 'middle', index: 0 }, piece }];
-  const response = await request.post(`/api/sites/${id}/edits`, {
-    data: { base: standing.revision, edits, group: null, batch: 'told' },
-  });
-  expect(response.ok(), await response.text()).toBe(true);
-  await page.goto(`/sites/${id}/headers/h-main`);
-  const desktop = view(page, 'Desktop');
-  await expect(desktop.getByText('Low water')).toBeVisible();
-  await clickInside(page, 'Desktop', desktop.locator('header .menu-toggle').first());
-  await expect(desktop.locator('header .menu-toggle').first()).toHaveAttribute('aria-expanded', 'true');
-  await clickInside(page, 'Desktop', desktop.locator('.notice > button'));
-  await expect(desktop.getByText('Low water')).toBeHidden();
-});
+test(
+  'in the views of a site with a notice, that is dismissed and drop-downs open',
+  inAudit,
+  async ({ page, request }) => {
+    const { standing } = await storedSite(request, id);
+    const piece = { id: 'told', kind: 'notice', values: { text: { all: ['Low water'] } } };
+    const at = { in: 'headers', assembly: 'h-main' };
+    const edits = [{ edit: 'addPiece', at, spot: { bar: 'h-main-b1', bay: 'middle', index: 0 }, piece }];
+    const response = await request.post(`/api/sites/${id}/edits`, {
+      data: { base: standing.revision, edits, group: null, batch: 'told' },
+    });
+    expect(response.ok(), await response.text()).toBe(true);
+    await page.goto(`/sites/${id}/headers/h-main`);
+    const desktop = view(page, 'Desktop');
+    await expect(desktop.getByText('Low water')).toBeVisible();
+    await clickInside(page, 'Desktop', desktop.locator('header .menu-toggle').first());
+    await expect(desktop.locator('header .menu-toggle').first()).toHaveAttribute('aria-expanded', 'true');
+    await clickInside(page, 'Desktop', desktop.locator('.notice > button'));
+    await expect(desktop.getByText('Low water')).toBeHidden();
+  },
+);
 
-test('what was set stays in the views when a text is changed after it', async ({ page }) => {
+test('what was set stays in the views when a text is changed after it', inAudit, async ({ page }) => {
   await page.locator('[data-piece]').filter({ hasText: 'Book a crossing' }).click();
   const button = view(page, 'Desktop').locator('.button').first();
   const inside = () => button.evaluate((element) => getComputedStyle(element).paddingInlineStart);

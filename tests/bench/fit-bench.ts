@@ -16,7 +16,7 @@ const first = ['logo', 'menu', 'search', 'basket', 'account', 'language', 'socia
 const second = ['text', 'notice', 'contact', 'divider', 'text', 'contact', 'divider', 'button'];
 
 /** The demo with a header of three bars with eight pieces each. */
-function fullSite(withRules: boolean): Site {
+export function fullSite(withRules: boolean): Site {
   const site = structuredClone(demo('hollin-sound'));
   const said: Record<string, Parameters<typeof newPiece>[2]> = {
     menu: { menu: { desktop: 'm-main' } },

@@ -1,6 +1,9 @@
 import { test as base, type BrowserContext } from '@playwright/test';
 import { SEEN_KEY } from '../../src/features/hints/hints';
 
+/** What is tried in an audit only (`npm run audit`), so that `npm test` is done in a quarter of an hour. */
+export const inAudit = { tag: '@audit' };
+
 /** A browser of one who wants no hints, so that none comes while something else is looked at. */
 const withoutHints = (origin: string) => ({
   cookies: [],

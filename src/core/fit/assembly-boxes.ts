@@ -112,7 +112,10 @@ export function barMeasures(
   assembly: SettledAssembly,
   { band, span }: Within,
 ): Measures {
-  return pieceContent(circumstances, { id: assembly.id, kind: '', band, values: {} }, span);
+  const own = { id: assembly.id, kind: '', band, values: {} };
+  // What is placed in them is asked for again and again, as wide and high as before.
+  const steadiness = { basis: {}, moved: 0 };
+  return pieceContent(circumstances, own, span, { complete: true }, steadiness);
 }
 
 /** Where everything in one bar stands at a width of the viewport, in CSS px from its own top left corner: as where it stands in a row of its own. */

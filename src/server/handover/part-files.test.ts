@@ -3,6 +3,7 @@ import { writeHtml, type Node } from '@/core/markup/html';
 import { circumstancesOf, fileOf } from '@/core/render/merged/merged-site';
 import { pageParts, STAND_IN_STYLESHEET } from '@/core/render/page/page';
 import { filled, partFiles, PLACES, type PageOfParts } from '@/core/render/places/part-files';
+import { someOf } from '@/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { seededDemo, sitesToHandOver } from '../demo/demo-sites.test-data';
 import { outline } from './outline.test-data';
@@ -37,7 +38,7 @@ function expectPages(site: Site): void {
   }
 }
 
-test.each(sites)('parts of %s, put together, are the pages that are handed over', (_, siteOf) =>
+test.each(someOf(sites, 2))('parts of %s, put together, are the pages that are handed over', (_, siteOf) =>
   expectPages(siteOf()),
 );
 

@@ -96,6 +96,15 @@ export const belowProperties = propertyList(
     initial: 'own',
     css: (value) => heldBelow('& .menu-list > li', value === 'own' ? 'start' : value),
   }),
+  property({
+    ...drop,
+    name: 'belowItemsLeast',
+    label: 'Items in it at least',
+    kind: lengthKind(0, 600),
+    initial: 0,
+    aside: (values) =>
+      notDropped(values) ?? (values.panelWidth === 'own' ? null : 'in drop-downs as wide as what is in them'),
+  }),
   hangingAlign,
   hangingLookProperties,
   property({
@@ -123,6 +132,7 @@ export interface LaidBelow extends LaidColumn {
   second: 'inside' | 'beside';
   panelColumns: number;
   panelWidth: PanelWidth;
+  belowItemsLeast: Length;
   cardWidth: Length;
   descriptions: boolean;
 }
@@ -174,6 +184,8 @@ export function belowLayouts(values: LaidBelow) {
     '.menu-below > li': {
       display: unfolding ? 'grid' : undefined,
       gridTemplateColumns: foldable,
+      minInlineSize:
+        dropsFromItems(values) && values.belowItemsLeast !== 0 ? values.belowItemsLeast : undefined,
     },
     '.menu-toggle': {
       display: dropped || unfolding ? 'inline-grid' : 'none',
