@@ -302,7 +302,9 @@
       const [left, right] = [box.left <= 1, box.right > innerWidth - 1];
       const toLeft = left === right ? rightToLeft : right;
       const ends = toLeft ? [box.right, box.left] : [box.left, box.right];
-      return [[ends[0], box.bottom, ends[1], box.bottom]];
+      // Of what goes on below the window, where its figure is still seen.
+      const y = Math.min(box.bottom, innerHeight - 24);
+      return [[ends[0], y, ends[1], y]];
     },
     text({ element, size, rightToLeft }) {
       // Beside the first text that is seen in it.

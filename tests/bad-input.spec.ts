@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { someOf } from '../src/sample.test-data';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { copyOfDemo, makeSite, storedSite } from './support/site';
 
 test.describe('a list of pages', () => {
@@ -41,7 +41,7 @@ test.describe('a list of pages', () => {
     await expect(page.getByRole('button', { name: 'Path of B: /a/b' })).toBeVisible();
   });
 
-  test('the lines that were understood are kept where one says so', async ({ page, request }) => {
+  test('the lines that were understood are kept where one says so', inAudit, async ({ page, request }) => {
     const id = await makeSite(request, 'Half a list');
     await page.goto(`/sites/${id}/pages`);
     await page.getByRole('button', { name: 'Add pages…' }).click();
@@ -104,7 +104,7 @@ test.describe('a site file', () => {
     });
   }
 
-  test('comes back without loss', async ({ page, request }) => {
+  test('comes back without loss', inAudit, async ({ page, request }) => {
     const id = await copyOfDemo(request);
     await page.goto('/');
     const text = await (await request.get(`/api/sites/${id}/site-file`)).text();

@@ -106,31 +106,32 @@ test('a token is added, used, and removed with what is used instead', inAudit, a
   await expect(button).toHaveCSS('border-radius', '999px');
 });
 
-test('an uploaded font is read for its weight, and ships with the site; one that is none is refused', async ({
-  page,
-  request,
-}) => {
-  const field = page.getByLabel('Font file');
-  await field.setInputFiles({
-    name: 'fake.woff2',
-    mimeType: 'font/woff2',
-    buffer: Buffer.from('not a font at all'),
-  });
-  await expect(page.getByText('“fake.woff2” is not a font that can be read')).toBeVisible();
-  await field.setInputFiles({ name: 'large.ttf', mimeType: 'font/ttf', buffer: Buffer.alloc(5 * 1048576) });
-  await expect(page.getByText('“large.ttf” has 5 MB; at most 4 MB are taken here.')).toBeVisible();
-  const bytes = readFileSync('node_modules/@fontsource/literata/files/literata-latin-700-italic.woff2');
-  await field.setInputFiles({ name: 'own.woff2', mimeType: 'font/woff2', buffer: bytes });
-  await expect(page.getByRole('table', { name: 'Fonts' })).toContainText('700 italic (WOFF2');
-  await page.getByRole('button', { name: 'Nav label' }).click();
-  await openCell(page, 'Family', 'every width');
-  await pick(page, '(uploaded)');
-  await saved(page);
-  const files = await listedFiles(request, id);
-  const font = files.find(({ path }) => /^fonts\/literata.*-700-italic-.*\.woff2$/.test(path))!;
-  expect(font.bytes).toBe(bytes.length);
-  expect(await (await request.get(`/try/${id}/site.css`)).text()).toContain(font.path);
-});
+test(
+  'an uploaded font is read for its weight, and ships with the site; one that is none is refused',
+  inAudit,
+  async ({ page, request }) => {
+    const field = page.getByLabel('Font file');
+    await field.setInputFiles({
+      name: 'fake.woff2',
+      mimeType: 'font/woff2',
+      buffer: Buffer.from('not a font at all'),
+    });
+    await expect(page.getByText('“fake.woff2” is not a font that can be read')).toBeVisible();
+    await field.setInputFiles({ name: 'large.ttf', mimeType: 'font/ttf', buffer: Buffer.alloc(5 * 1048576) });
+    await expect(page.getByText('“large.ttf” has 5 MB; at most 4 MB are taken here.')).toBeVisible();
+    const bytes = readFileSync('node_modules/@fontsource/literata/files/literata-latin-700-italic.woff2');
+    await field.setInputFiles({ name: 'own.woff2', mimeType: 'font/woff2', buffer: bytes });
+    await expect(page.getByRole('table', { name: 'Fonts' })).toContainText('700 italic (WOFF2');
+    await page.getByRole('button', { name: 'Nav label' }).click();
+    await openCell(page, 'Family', 'every width');
+    await pick(page, '(uploaded)');
+    await saved(page);
+    const files = await listedFiles(request, id);
+    const font = files.find(({ path }) => /^fonts\/literata.*-700-italic-.*\.woff2$/.test(path))!;
+    expect(font.bytes).toBe(bytes.length);
+    expect(await (await request.get(`/try/${id}/site.css`)).text()).toContain(font.path);
+  },
+);
 
 test(
   'artwork is uploaded, warned of where it is too small, and a version of the logo',

@@ -265,68 +265,73 @@ test(
   },
 );
 
-test('a rule that is measured in the browser collapses where the bar stops fitting there, also when its texts change', async ({
-  page,
-  context,
-}) => {
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: '… measured in each visitor’s browser' }).click();
-  const foreseen = page.getByText(/^below \d+ px$/);
-  await expect(foreseen).toBeVisible();
-  const below = Number(/\d+/.exec((await foreseen.textContent())!)![0]);
-  await saved(page);
+test(
+  'a rule that is measured in the browser collapses where the bar stops fitting there, also when its texts change',
+  inAudit,
+  async ({ page, context }) => {
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: '… measured in each visitor’s browser' }).click();
+    const foreseen = page.getByText(/^below \d+ px$/);
+    await expect(foreseen).toBeVisible();
+    const below = Number(/\d+/.exec((await foreseen.textContent())!)![0]);
+    await saved(page);
 
-  const visitor = await context.newPage();
-  await visitor.emulateMedia({ reducedMotion: 'reduce' });
-  await visitor.setViewportSize({ width: below, height: 700 });
-  await visitor.goto(`/try/${id}/de/index.html`);
-  await visitor.evaluate(() => document.fonts.ready);
-  const button = visitor.locator('header .menu-button');
-  const sideways = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-  await expect(button).toBeHidden();
-  await visitor.setViewportSize({ width: below - 1, height: 700 });
-  await expect(button).toBeVisible();
-  await expect.poll(sideways).toBeLessThanOrEqual(0);
-  await visitor.setViewportSize({ width: below + 30, height: 700 });
-  await expect(button).toBeHidden();
-  // A label that another script makes longer.
-  const first = visitor
-    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
-    .locator('.menu-list > li:first-child > .menu-link');
-  const words = await first.filter({ visible: true }).textContent();
-  const write = (text: string | null) =>
-    first.evaluateAll((all, say) => all.forEach((link) => (link.textContent = say)), text);
-  await write(`${words} und alle Zeiten der Überfahrten im Winter`);
-  await expect(button).toBeVisible();
-  await write(words);
-  await expect(button).toBeHidden();
-  await visitor.setViewportSize({ width: 1024, height: 700 });
-  await expect(button).toBeVisible();
-  await button.click();
-  await expect(visitor.getByRole('dialog')).toBeVisible();
-});
+    const visitor = await context.newPage();
+    await visitor.emulateMedia({ reducedMotion: 'reduce' });
+    await visitor.setViewportSize({ width: below, height: 700 });
+    await visitor.goto(`/try/${id}/de/index.html`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const button = visitor.locator('header .menu-button');
+    const sideways = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    await expect(button).toBeHidden();
+    await visitor.setViewportSize({ width: below - 1, height: 700 });
+    await expect(button).toBeVisible();
+    await expect.poll(sideways).toBeLessThanOrEqual(0);
+    await visitor.setViewportSize({ width: below + 30, height: 700 });
+    await expect(button).toBeHidden();
+    // A label that another script makes longer.
+    const first = visitor
+      .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
+      .locator('.menu-list > li:first-child > .menu-link');
+    const words = await first.filter({ visible: true }).textContent();
+    const write = (text: string | null) =>
+      first.evaluateAll((all, say) => all.forEach((link) => (link.textContent = say)), text);
+    await write(`${words} und alle Zeiten der Überfahrten im Winter`);
+    await expect(button).toBeVisible();
+    await write(words);
+    await expect(button).toBeHidden();
+    await visitor.setViewportSize({ width: 1024, height: 700 });
+    await expect(button).toBeVisible();
+    await button.click();
+    await expect(visitor.getByRole('dialog')).toBeVisible();
+  },
+);
 
-test('a piece that leaves for the drawer is found there, at those widths only', async ({ page, context }) => {
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: '… with a band' }).click();
-  await turnTo(page, 'Button “Book a crossing” by rule 1', 'in the drawer');
-  await saved(page);
-  const visitor = await context.newPage();
-  await visitor.setViewportSize({ width: 1023, height: 700 });
-  await visitor.goto(`/try/${id}/index.html`);
-  const inBar = visitor.locator('header').getByRole('link', { name: 'Book a crossing' });
-  await expect(inBar).toHaveCount(0);
-  await visitor.locator('header .menu-button').click();
-  const inDrawer = visitor
-    .getByRole('dialog')
-    .locator('.left-piece')
-    .getByRole('link', { name: 'Book a crossing' });
-  await expect(inDrawer).toBeVisible();
-  await visitor.setViewportSize({ width: 1200, height: 700 });
-  await expect(inDrawer).toHaveCount(0);
-  await visitor.keyboard.press('Escape');
-  await expect(inBar).toBeVisible();
-});
+test(
+  'a piece that leaves for the drawer is found there, at those widths only',
+  inAudit,
+  async ({ page, context }) => {
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: '… with a band' }).click();
+    await turnTo(page, 'Button “Book a crossing” by rule 1', 'in the drawer');
+    await saved(page);
+    const visitor = await context.newPage();
+    await visitor.setViewportSize({ width: 1023, height: 700 });
+    await visitor.goto(`/try/${id}/index.html`);
+    const inBar = visitor.locator('header').getByRole('link', { name: 'Book a crossing' });
+    await expect(inBar).toHaveCount(0);
+    await visitor.locator('header .menu-button').click();
+    const inDrawer = visitor
+      .getByRole('dialog')
+      .locator('.left-piece')
+      .getByRole('link', { name: 'Book a crossing' });
+    await expect(inDrawer).toBeVisible();
+    await visitor.setViewportSize({ width: 1200, height: 700 });
+    await expect(inDrawer).toHaveCount(0);
+    await visitor.keyboard.press('Escape');
+    await expect(inBar).toBeVisible();
+  },
+);
 
 test('a rule that takes no effect at the usual text size says so', inAudit, async ({ page }) => {
   await page.getByText('by fit', { exact: true }).click();

@@ -22,7 +22,9 @@ function inMainFile<T>(query: string): T[] {
   return rows;
 }
 
-async function rename(name: string, base: number) {
+async function rename(name: string) {
+  const { standing } = await (await fetch(`${origin}/api/sites/orrery-house`)).json();
+  const base = standing.revision as number;
   const response = await fetch(`${origin}/api/sites/orrery-house/edits`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
@@ -37,7 +39,7 @@ test('the main file of the database is whole after the start, and holds every ed
     'hollin-sound',
     'orrery-house',
   ]);
-  await rename('At the end', 0);
+  await rename('At the end');
   await server.stop('SIGTERM');
   const wal = `${file}-wal`;
   expect(existsSync(wal) ? statSync(wal).size : 0).toBe(0);
@@ -51,7 +53,7 @@ test('a second server on the folder is refused with a sentence, and the first go
   const second = await ownServer(4393, dataDir).refused();
   expect(second.code).toBe(1);
   expect(second.said).toContain(`Another Gable Ridge is running on the data in ${dataDir}`);
-  await rename('Still here', 1);
+  await rename('Still here');
   await server.stop('SIGKILL');
   // The folder is free again, in whatever way the first one ended.
   await server.start();
@@ -85,7 +87,7 @@ test('a site that cannot be read says why on the screen; its last readable revis
   page,
 }) => {
   await server.start();
-  await rename('Last readable', 2);
+  await rename('Last readable');
   await server.stop('SIGTERM');
   const connection = new Database(file);
   // As an older version acknowledged it: a number that its schema does not read.

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { applyEdits } from '../src/core/edit/apply';
 import type { Site } from '../src/core/site/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
@@ -106,6 +107,39 @@ test('it closes by its button, by Escape and outside of it, and the focus comes 
     await opener(page).click();
     await expect(drawer(page)).toBeVisible();
   }
+});
+
+test('without a close button of its own, it has one for the keyboard; a pointer is shown it only where nothing is left beside the drawer', async ({
+  page,
+}) => {
+  const bare = (values: Record<string, unknown>): Site => {
+    const site = withDrawer(values);
+    const [own] = Object.values(site.drawers);
+    const pieces = Object.values(own!.pieces).filter(({ kind }) => kind === 'close');
+    const edits = pieces.map(({ id }) => ({
+      edit: 'removePiece' as const,
+      at: { in: 'drawers' as const, assembly: own!.id },
+      piece: id,
+    }));
+    const outcome = applyEdits(site, edits);
+    if (!outcome.ok) throw new Error(outcome.reason);
+    return outcome.site;
+  };
+  const closing = page.locator('.drawer > .drawer-close');
+  const top = () => closing.evaluate((each) => each.getBoundingClientRect().top);
+  await open(page, bare({ side: 'start', width: 240 }));
+  expect(await top()).toBeLessThan(-40);
+  await page.mouse.click(360, 300);
+  await expect(drawer(page)).toBeHidden();
+  await opener(page).focus();
+  await page.keyboard.press('Enter');
+  await expect(closing).toBeFocused();
+  expect(await top()).toBeGreaterThanOrEqual(0);
+  await page.keyboard.press('Enter');
+  await expect(drawer(page)).toBeHidden();
+
+  await open(page, bare({ side: 'screen' }));
+  expect(await top()).toBeGreaterThanOrEqual(0);
 });
 
 test('one that stays open on a click outside does', async ({ page }) => {

@@ -12,7 +12,7 @@ import { measured } from '../src/server/text/measured';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
 import { sample, someOf } from '../src/sample.test-data';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const HEIGHT = 900;
 
@@ -128,7 +128,7 @@ for (const path of ['', 'de/index.html'])
     expect(compared).toBeGreaterThan(30);
   });
 
-test('the same with text twice as large, as the browser is set to it', async () => {
+test('the same with text twice as large, as the browser is set to it', inAudit, async () => {
   const browser = await chromium.launch({
     executablePath: chromiumPath() ?? undefined,
     args: [...chromiumArguments, '--blink-settings=defaultFontSize=32'],
@@ -211,11 +211,14 @@ function withThirdLevel(values: Record<string, Record<string, unknown>> = {}): S
   );
 }
 
-for (const [as, site, path] of [
-  ['', () => withThirdLevel(), ''],
-  [', in German', () => withThirdLevel(), 'de/index.html'],
-  [', from right to left', () => turned(withThirdLevel({ belowAlign: { desktop: 'end' } })), ''],
-] as const)
+for (const [as, site, path] of someOf(
+  [
+    ['', () => withThirdLevel(), ''],
+    [', in German', () => withThirdLevel(), 'de/index.html'],
+    [', from right to left', () => turned(withThirdLevel({ belowAlign: { desktop: 'end' } })), ''],
+  ] as const,
+  3,
+))
   test(`lists beside drop-downs stand where it was worked out, within the window${as}`, async ({ page }) => {
     const widths = every(sample(160, 20)).filter((width) => width >= 960);
     const { wrong, compared } = await compare(page, site(), widths, path);
@@ -283,7 +286,7 @@ function withCards(values: Record<string, Record<string, unknown>> = {}): Site {
   );
 }
 
-for (const panelWidth of ['own', 'content', 'bar', 'window'])
+for (const panelWidth of someOf(['own', 'content', 'bar', 'window'], 4))
   test(`cards in panels as wide as ${panelWidth} stand where it was worked out`, async ({ page }) => {
     const site = withCards({ panelWidth: { desktop: panelWidth }, cardWidth: { desktop: 200 } });
     const widths = every(sample(320, 40)).filter((width) => width >= 960);
@@ -441,9 +444,13 @@ test('panels as wide as the content or the bar, at the middle of their item, and
     { belowAlign: { desktop: 'end' }, panel: { desktop: 'list' }, belowMost: { desktop: 120 } },
   ];
   for (const form of forms) {
-    const { wrong, compared } = await compare(page, withMenu(form), [1200, 1300, 1440, 1900]);
+    const { wrong, compared } = await compare(
+      page,
+      withMenu(form),
+      [1200, 1300, 1440, 1900].slice(0, sample(2, 4)),
+    );
     expect([form, wrong]).toEqual([form, []]);
-    expect(compared).toBeGreaterThan(10);
+    expect(compared).toBeGreaterThan(sample(5, 10));
   }
 });
 
@@ -468,9 +475,10 @@ test('where bars share a row, panels are as wide as the content of theirs, as it
   const wide: number[] = [];
   for (const form of forms)
     for (const site of [turned(inRow(form)), inRow(form)]) {
-      const { wrong, compared } = await compare(page, site, [1440, 1600, 1900]);
+      const { wrong, compared } = await compare(page, site, [1900, 1600, 1440].slice(0, sample(1, 3)));
       expect([form, wrong]).toEqual([form, []]);
-      expect(compared).toBeGreaterThan(4);
+      expect(compared).toBeGreaterThan(sample(1, 4));
+      await page.setViewportSize({ width: 1900, height: HEIGHT });
       const panel = page.locator('.header .menu-below').filter({ visible: true });
       await page.locator('.header .menu-toggle').first().click();
       wide.push(await panel.evaluate((each) => each.getBoundingClientRect().width));

@@ -256,44 +256,46 @@ test(
   },
 );
 
-test('a page from elsewhere is led to, allowed with one click, and comes into its frame once it is asked for', async ({
-  page,
-}) => {
-  const id = await makeSite(page.request, 'Tern Point');
-  await page.goto(`/sites/${id}/footers`);
-  await page.getByRole('button', { name: 'Begin with a ready-made footer…' }).click();
-  await page
-    .getByRole('dialog', { name: 'Begin a footer' })
-    .getByRole('button', { name: /^One line/ })
-    .click();
-  await expect(view(page, 'Desktop').locator('footer')).toContainText('© Tern Point');
-  await addPiece(page, /^Add a piece: /, 'Page from elsewhere');
-  const say = async (name: string, text: string) => {
-    await openCell(page, name, 'every width');
-    await page.keyboard.type(text);
-    await page.keyboard.press('Enter');
-  };
-  await say('Page', 'https://maps.example.com/harbour');
-  const told = page.getByRole('region', { name: 'Embedded pages' });
-  await expect(told).toContainText('It has no title yet');
-  await say('Its title', 'Map of the harbour');
-  await expect(view(page, 'Desktop').locator('footer')).toContainText('Loads from maps.example.com');
-  await told.getByRole('button', { name: 'Embed from maps.example.com' }).click();
-  await expect(told).toContainText('Pages are embedded from');
-  await saved(page);
-  const visitor = await page.context().newPage();
-  await visitor.route('https://maps.example.com/**', (route) =>
-    route.fulfill({ contentType: 'text/html', body: '<p>The harbour</p>' }),
-  );
-  await visitor.goto(`/try/${id}/index.html`);
-  const ask = visitor.getByRole('link', { name: /Map of the harbour/ });
-  await ask.scrollIntoViewIfNeeded();
-  const before = await ask.boundingBox();
-  await ask.click();
-  const frame = visitor.frameLocator('iframe[title="Map of the harbour"]');
-  await expect(frame.getByText('The harbour')).toBeVisible();
-  await expect(visitor.locator('.embed-frame')).toBeFocused();
-  // Nothing moves when it comes.
-  expect(await visitor.locator('.embed-frame').boundingBox()).toEqual(before);
-  await visitor.close();
-});
+test(
+  'a page from elsewhere is led to, allowed with one click, and comes into its frame once it is asked for',
+  inAudit,
+  async ({ page }) => {
+    const id = await makeSite(page.request, 'Tern Point');
+    await page.goto(`/sites/${id}/footers`);
+    await page.getByRole('button', { name: 'Begin with a ready-made footer…' }).click();
+    await page
+      .getByRole('dialog', { name: 'Begin a footer' })
+      .getByRole('button', { name: /^One line/ })
+      .click();
+    await expect(view(page, 'Desktop').locator('footer')).toContainText('© Tern Point');
+    await addPiece(page, /^Add a piece: /, 'Page from elsewhere');
+    const say = async (name: string, text: string) => {
+      await openCell(page, name, 'every width');
+      await page.keyboard.type(text);
+      await page.keyboard.press('Enter');
+    };
+    await say('Page', 'https://maps.example.com/harbour');
+    const told = page.getByRole('region', { name: 'Embedded pages' });
+    await expect(told).toContainText('It has no title yet');
+    await say('Its title', 'Map of the harbour');
+    await expect(view(page, 'Desktop').locator('footer')).toContainText('Loads from maps.example.com');
+    await told.getByRole('button', { name: 'Embed from maps.example.com' }).click();
+    await expect(told).toContainText('Pages are embedded from');
+    await saved(page);
+    const visitor = await page.context().newPage();
+    await visitor.route('https://maps.example.com/**', (route) =>
+      route.fulfill({ contentType: 'text/html', body: '<p>The harbour</p>' }),
+    );
+    await visitor.goto(`/try/${id}/index.html`);
+    const ask = visitor.getByRole('link', { name: /Map of the harbour/ });
+    await ask.scrollIntoViewIfNeeded();
+    const before = await ask.boundingBox();
+    await ask.click();
+    const frame = visitor.frameLocator('iframe[title="Map of the harbour"]');
+    await expect(frame.getByText('The harbour')).toBeVisible();
+    await expect(visitor.locator('.embed-frame')).toBeFocused();
+    // Nothing moves when it comes.
+    expect(await visitor.locator('.embed-frame').boundingBox()).toEqual(before);
+    await visitor.close();
+  },
+);

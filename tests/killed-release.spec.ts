@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { ownServer } from './support/own-server';
 import { sample } from '../src/sample.test-data';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const server = ownServer(4396);
 const { origin } = server;
@@ -34,36 +34,40 @@ async function change(name: string): Promise<number> {
 const release = (revision: number) =>
   send('releases', 'POST', { revision, note: '' }).then((answer) => answer.text());
 
-test('killed at any moment of a release or a publishing, the old release is live or the new one, whole', async () => {
-  const moments = sample(1, 40);
-  test.setTimeout(moments * 40_000 + 60_000);
-  await server.start();
-  await release(await change('Orrery 0'));
-  expect((await send('hosting', 'PUT', { release: 1 })).status).toBe(200);
-  const files = (await told()).releases[0]!.files;
-  for (let moment = 0; moment < moments; moment += 1) {
-    const before = await told();
-    const next = before.releases[0]!.number + 1;
-    const revision = await change(`Orrery ${next}`);
-    const making = release(revision)
-      .then(() => send('hosting', 'PUT', { release: next }))
-      .catch(() => null);
-    await new Promise((resolve) => setTimeout(resolve, 150 + ((moment * 977) % 2400)));
-    await server.stop('SIGKILL');
-    await making;
+test(
+  'killed at any moment of a release or a publishing, the old release is live or the new one, whole',
+  inAudit,
+  async () => {
+    const moments = sample(1, 40);
+    test.setTimeout(moments * 40_000 + 60_000);
     await server.start();
-    const after = await told();
-    // There is no release that holds a part of the files, and what is live is one of those that are there.
-    expect(after.releases.every((each) => each.files === files)).toBe(true);
-    expect([before.hosting.release, next]).toContain(after.hosting.release);
-    const live = await fetch(`http://127.0.0.1:${after.hosting.port}/`).then((answer) => answer.text());
-    const numbered = after.hosting.release === 1 ? 0 : after.hosting.release;
-    expect(live).toContain(`<title>Orrery ${numbered}</title>`);
-    // The same can be made afterwards, unless it came to its end in time.
-    if (after.releases[0]!.number < next) {
-      const text = await release(revision);
-      expect(text).toContain('"ready"');
+    await release(await change('Orrery 0'));
+    expect((await send('hosting', 'PUT', { release: 1 })).status).toBe(200);
+    const files = (await told()).releases[0]!.files;
+    for (let moment = 0; moment < moments; moment += 1) {
+      const before = await told();
+      const next = before.releases[0]!.number + 1;
+      const revision = await change(`Orrery ${next}`);
+      const making = release(revision)
+        .then(() => send('hosting', 'PUT', { release: next }))
+        .catch(() => null);
+      await new Promise((resolve) => setTimeout(resolve, 150 + ((moment * 977) % 2400)));
+      await server.stop('SIGKILL');
+      await making;
+      await server.start();
+      const after = await told();
+      // There is no release that holds a part of the files, and what is live is one of those that are there.
+      expect(after.releases.every((each) => each.files === files)).toBe(true);
+      expect([before.hosting.release, next]).toContain(after.hosting.release);
+      const live = await fetch(`http://127.0.0.1:${after.hosting.port}/`).then((answer) => answer.text());
+      const numbered = after.hosting.release === 1 ? 0 : after.hosting.release;
+      expect(live).toContain(`<title>Orrery ${numbered}</title>`);
+      // The same can be made afterwards, unless it came to its end in time.
+      if (after.releases[0]!.number < next) {
+        const text = await release(revision);
+        expect(text).toContain('"ready"');
+      }
+      await send('hosting', 'PUT', { release: next });
     }
-    await send('hosting', 'PUT', { release: next });
-  }
-});
+  },
+);

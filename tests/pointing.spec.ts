@@ -282,45 +282,47 @@ test(
   },
 );
 
-test('a piece is dragged in a view to where the bays are shown, also into an empty one; Escape leaves it, one undo takes it back', async ({
-  page,
-}) => {
-  const stands = (bay: string) =>
-    page.getByRole('group', { name: bay, exact: true }).locator('[data-piece]').allTextContents();
-  const before = await stands('Main bar, end');
-  expect(before.at(-1)).toContain('Book a crossing');
-  const button = (await view(page, 'Desktop').locator('.button').first().boundingBox())!;
-  const from = { x: button.x + button.width / 2, y: button.y + button.height / 2 };
-  /** Takes the button and goes to the middle of the notice bar above, in which nothing stands. */
-  const drag = async () => {
-    await page.mouse.move(from.x, from.y);
-    await page.mouse.down();
-    for (const by of [4, 12]) await page.mouse.move(from.x - by, from.y);
-    const empty = preview(page).locator('[data-bay="Notice bar, middle"]');
-    const { x, y, width, height } = (await empty.boundingBox())!;
-    await page.mouse.move(x + width / 2, y + height / 2, { steps: 3 });
-    await expect(empty).toHaveAttribute('data-over', 'true');
-  };
-  await drag();
-  await page.keyboard.press('Escape');
-  await expect(preview(page).locator('[data-bay]')).toHaveCount(0);
-  await page.mouse.up();
-  expect(await stands('Main bar, end')).toEqual(before);
-  await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+test(
+  'a piece is dragged in a view to where the bays are shown, also into an empty one; Escape leaves it, one undo takes it back',
+  inAudit,
+  async ({ page }) => {
+    const stands = (bay: string) =>
+      page.getByRole('group', { name: bay, exact: true }).locator('[data-piece]').allTextContents();
+    const before = await stands('Main bar, end');
+    expect(before.at(-1)).toContain('Book a crossing');
+    const button = (await view(page, 'Desktop').locator('.button').first().boundingBox())!;
+    const from = { x: button.x + button.width / 2, y: button.y + button.height / 2 };
+    /** Takes the button and goes to the middle of the notice bar above, in which nothing stands. */
+    const drag = async () => {
+      await page.mouse.move(from.x, from.y);
+      await page.mouse.down();
+      for (const by of [4, 12]) await page.mouse.move(from.x - by, from.y);
+      const empty = preview(page).locator('[data-bay="Notice bar, middle"]');
+      const { x, y, width, height } = (await empty.boundingBox())!;
+      await page.mouse.move(x + width / 2, y + height / 2, { steps: 3 });
+      await expect(empty).toHaveAttribute('data-over', 'true');
+    };
+    await drag();
+    await page.keyboard.press('Escape');
+    await expect(preview(page).locator('[data-bay]')).toHaveCount(0);
+    await page.mouse.up();
+    expect(await stands('Main bar, end')).toEqual(before);
+    await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
 
-  await drag();
-  await page.mouse.up();
-  await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
-  await expect(chosen(page).first()).toContainText('Book a crossing');
-  // By keys it goes on from bay to bay.
-  await page.keyboard.press('Alt+Shift+ArrowDown');
-  await expect.poll(() => stands('Main bar, middle')).toEqual([before.at(-1)]);
-  const undo = page.getByRole('button', { name: /^Undo/ });
-  await undo.click();
-  await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
-  await undo.click();
-  await expect.poll(() => stands('Main bar, end')).toEqual(before);
-});
+    await drag();
+    await page.mouse.up();
+    await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
+    await expect(chosen(page).first()).toContainText('Book a crossing');
+    // By keys it goes on from bay to bay.
+    await page.keyboard.press('Alt+Shift+ArrowDown');
+    await expect.poll(() => stands('Main bar, middle')).toEqual([before.at(-1)]);
+    const undo = page.getByRole('button', { name: /^Undo/ });
+    await undo.click();
+    await expect.poll(() => stands('Notice bar, middle')).toEqual([before.at(-1)]);
+    await undo.click();
+    await expect.poll(() => stands('Main bar, end')).toEqual(before);
+  },
+);
 
 test(
   'why something is so is asked over a view and in a cell; each link leads to where it is said',

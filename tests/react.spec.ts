@@ -6,7 +6,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 import { build } from 'esbuild';
 import { mediaType } from '../src/server/handover/sources';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const root = path.resolve(import.meta.dirname, '..');
 const HOST = 'http://react.example';
@@ -131,18 +131,20 @@ test('the components of a site work in an application with a router, and no viol
   expect(complaints).toEqual([]);
 });
 
-test('a drawer of the components opens, and a link in it leads to its page without loading another', async ({
-  page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 780 });
-  await serve(page);
-  await page.goto(`${HOST}/`);
-  await page.evaluate(() => ((window as { stays?: boolean }).stays = true));
-  await page.getByRole('banner').getByRole('button', { name: 'Menu' }).click();
-  const drawer = page.getByRole('dialog');
-  expect(await violations(page)).toEqual([]);
-  await drawer.getByRole('link', { name: 'Fares' }).first().click();
-  await expect(drawer).toBeHidden();
-  await expect(page).not.toHaveURL(`${HOST}/`);
-  expect(await page.evaluate(() => (window as { stays?: boolean }).stays)).toBe(true);
-});
+test(
+  'a drawer of the components opens, and a link in it leads to its page without loading another',
+  inAudit,
+  async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 780 });
+    await serve(page);
+    await page.goto(`${HOST}/`);
+    await page.evaluate(() => ((window as { stays?: boolean }).stays = true));
+    await page.getByRole('banner').getByRole('button', { name: 'Menu' }).click();
+    const drawer = page.getByRole('dialog');
+    expect(await violations(page)).toEqual([]);
+    await drawer.getByRole('link', { name: 'Fares' }).first().click();
+    await expect(drawer).toBeHidden();
+    await expect(page).not.toHaveURL(`${HOST}/`);
+    expect(await page.evaluate(() => (window as { stays?: boolean }).stays)).toBe(true);
+  },
+);

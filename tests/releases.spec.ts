@@ -129,7 +129,7 @@ test('a page is handed over in parts, which are the very code of its file', asyn
   );
 });
 
-test('a port that is taken is said, and another one is taken instead', async ({ page }) => {
+test('a port that is taken is said, and another one is taken instead', inAudit, async ({ page }) => {
   const id = await makeSite(page.request, 'Pilot Office');
   await page.goto(`/sites/${id}/release`);
   await release(page, 1);

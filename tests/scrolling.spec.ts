@@ -173,7 +173,7 @@ async function setWhole(
 }
 const mainHeader = { in: 'headers', assembly: 'h-main' } as const;
 
-test('scrolled can begin when the first section has passed', async ({ page, request }) => {
+test('scrolled can begin when the first section has passed', inAudit, async ({ page, request }) => {
   await setWhole(request, mainHeader, [['phaseAt', 'all', null]]);
   await page.goto(`/try/${id}/index.html`);
   const { content } = await standing(page);

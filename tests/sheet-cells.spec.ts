@@ -195,7 +195,7 @@ test(
   },
 );
 
-test('a refused text leaves nothing to undo', async ({ page }) => {
+test('a refused text leaves nothing to undo', inAudit, async ({ page }) => {
   const undo = page.getByRole('button', { name: 'Undo' });
   await openCell(page, 'Above and below', 'Desktop');
   await page.keyboard.type('11');
@@ -316,19 +316,23 @@ test('several cells are marked and set, copied, pasted and cleared at once, each
   await expect.poll(() => texts('Inside, above and below')).toEqual(above);
 });
 
-test('a colour is picked with the contrast of the texts that it has to do with', async ({ page }) => {
-  // The bar below it lies over a picture, of which no single ratio tells.
-  await page.getByRole('button', { name: 'Notice bar', exact: true }).click();
-  await openCell(page, 'Ink', 'Desktop');
-  const options = page.locator('.ant-select-item-option');
-  const ratio = async (name: string) =>
-    Number(
-      (await options
-        .filter({ hasText: new RegExp(`^${name}`) })
-        .first()
-        .textContent())!.match(/([\d.]+)$/)![1],
-    );
-  expect(await ratio('Ground')).toBeGreaterThan(7);
-  expect(await ratio('Ink')).toBeLessThan(2);
-  await expect(options.getByTitle(/Contrast [\d.]+ : 1, too little to be read/).first()).toBeAttached();
-});
+test(
+  'a colour is picked with the contrast of the texts that it has to do with',
+  inAudit,
+  async ({ page }) => {
+    // The bar below it lies over a picture, of which no single ratio tells.
+    await page.getByRole('button', { name: 'Notice bar', exact: true }).click();
+    await openCell(page, 'Ink', 'Desktop');
+    const options = page.locator('.ant-select-item-option');
+    const ratio = async (name: string) =>
+      Number(
+        (await options
+          .filter({ hasText: new RegExp(`^${name}`) })
+          .first()
+          .textContent())!.match(/([\d.]+)$/)![1],
+      );
+    expect(await ratio('Ground')).toBeGreaterThan(7);
+    expect(await ratio('Ink')).toBeLessThan(2);
+    await expect(options.getByTitle(/Contrast [\d.]+ : 1, too little to be read/).first()).toBeAttached();
+  },
+);

@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import type { AssemblyKind } from '../src/core/properties/assembly-kind';
 import { copyOfDemo, pageList, saved, storedSite, view } from './support/site';
 import { inAudit, test } from './support/test';
 
@@ -91,7 +92,7 @@ test('a new site begins with its pages, a colour and a header, drawer and footer
   await expect(view(page, 'Desktop').getByRole('link', { name: 'Table' }).first()).toBeVisible();
   const id = /sites\/([^/]+)/.exec(page.url())![1]!;
   const { site } = await storedSite(page.request, id);
-  const named = (kind: string) => Object.values(site[kind]!).map(({ name }: { name: string }) => name);
+  const named = (kind: AssemblyKind) => Object.values(site[kind]).map(({ name }) => name);
   expect([named('headers'), named('drawers'), named('footers')]).toEqual([
     ['Plain row'],
     ['Unfolding list'],

@@ -112,7 +112,7 @@ test(
   },
 );
 
-test('two widths go together: from page to page, and as far down', async ({ page }) => {
+test('two widths go together: from page to page, and as far down', inAudit, async ({ page }) => {
   await page.getByRole('checkbox', { name: 'a second width' }).check();
   const second = page.frameLocator('iframe[title="The tried site, second width"]');
   const insideWidth = (frame: typeof second) =>

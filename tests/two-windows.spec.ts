@@ -20,29 +20,29 @@ test(
   },
 );
 
-test('undo takes back what one did in the window, not what another one did', async ({
-  page,
-  context,
-  request,
-}) => {
-  const id = await copyWithoutRules(request);
-  await page.goto(`/sites/${id}/headers`);
-  await saved(page);
-  const other = await context.newPage();
-  await other.goto(`/sites/${id}/headers`);
-  await openCell(page, 'Least height', 'Desktop');
-  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('99');
-  await expect(other.getByRole('button', { name: 'Least height, Desktop: 99 px, set here' })).toBeVisible();
-  await expect(other.getByRole('button', { name: 'Undo' })).toBeDisabled();
-  await openCell(other, 'Between pieces', 'Phone');
-  await other.getByRole('textbox', { name: 'Between pieces, Phone' }).fill('5');
-  await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Least height, Desktop: 88 px, set here' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
-});
+test(
+  'undo takes back what one did in the window, not what another one did',
+  inAudit,
+  async ({ page, context, request }) => {
+    const id = await copyWithoutRules(request);
+    await page.goto(`/sites/${id}/headers`);
+    await saved(page);
+    const other = await context.newPage();
+    await other.goto(`/sites/${id}/headers`);
+    await openCell(page, 'Least height', 'Desktop');
+    await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('99');
+    await expect(other.getByRole('button', { name: 'Least height, Desktop: 99 px, set here' })).toBeVisible();
+    await expect(other.getByRole('button', { name: 'Undo' })).toBeDisabled();
+    await openCell(other, 'Between pieces', 'Phone');
+    await other.getByRole('textbox', { name: 'Between pieces, Phone' }).fill('5');
+    await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('button', { name: 'Least height, Desktop: 88 px, set here' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Between pieces, Phone: 5 px, set here' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  },
+);
 
 test('a site that was removed in another window is not called saved', inAudit, async ({ page, request }) => {
   const id = await copyWithoutRules(request);

@@ -8,7 +8,7 @@ import { unmeasured } from '../src/core/text/advances';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
 import { sample, someOf } from '../src/sample.test-data';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const looked = someOf(starters, 9);
 const sites = [
@@ -102,7 +102,7 @@ for (const { name, site } of sites)
     expect(found).toEqual([]);
   });
 
-test('no violation of any rule in the demo for visitors who prefer dark', async ({ page }) => {
+test('no violation of any rule in the demo for visitors who prefer dark', inAudit, async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce', colorScheme: 'dark' });
   await visitHandedOver(page, demoDb, demo('hollin-sound'), { strict: true });
   expect(await everyOpenState(page, 1280, (state) => violations(page, state))).toEqual([]);

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { composeAssembly } from '../src/core/site/compose';
 import type { Site } from '../src/core/site/site';
 import { makeSite, openCell, saved, storedSite, view } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 /** A site with a header of a search and a button on its one page. */
 async function siteWithButton(request: Parameters<typeof makeSite>[0]): Promise<string> {
@@ -86,37 +86,38 @@ test('a site gets a second language, its texts are said in it, and stand on its 
   await expect(page.getByRole('button', { name: /^Label, Deutsch: Book a boat/ })).toBeVisible();
 });
 
-test('texts are written out, translated elsewhere and read back; what cannot be read is said before anything changes', async ({
-  page,
-  request,
-}) => {
-  const id = await siteWithButton(request);
-  const base = (await storedSite(request, id)).standing.revision;
-  await request.post(`/api/sites/${id}/edits`, {
-    data: { base, edits: [{ edit: 'setLanguages', languages: ['en', 'de'] }], group: null, batch: 'two' },
-  });
-  await page.goto(`/sites/${id}/texts`);
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Write out as CSV' }).click();
-  const written = await readFile(await (await download).path(), 'utf8');
-  const translated = written
-    .replace(/^(pages\.home\.title,.*),$/m, '$1,Anfang')
-    .replace(/^(headers\..*\.label,.*),$/m, '$1,Buchen');
-  expect(translated).not.toBe(written);
+test(
+  'texts are written out, translated elsewhere and read back; what cannot be read is said before anything changes',
+  inAudit,
+  async ({ page, request }) => {
+    const id = await siteWithButton(request);
+    const base = (await storedSite(request, id)).standing.revision;
+    await request.post(`/api/sites/${id}/edits`, {
+      data: { base, edits: [{ edit: 'setLanguages', languages: ['en', 'de'] }], group: null, batch: 'two' },
+    });
+    await page.goto(`/sites/${id}/texts`);
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Write out as CSV' }).click();
+    const written = await readFile(await (await download).path(), 'utf8');
+    const translated = written
+      .replace(/^(pages\.home\.title,.*),$/m, '$1,Anfang')
+      .replace(/^(headers\..*\.label,.*),$/m, '$1,Buchen');
+    expect(translated).not.toBe(written);
 
-  await page.getByRole('button', { name: 'Read texts…' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Read texts' });
-  await dialog.getByRole('textbox').fill(`${translated}gone.key,Page,Title,A,B\n`);
-  await expect(dialog.getByText('The site has no text “gone.key”.')).toBeVisible();
-  await expect(dialog.getByRole('button', { name: 'Change 2 texts' })).toBeDisabled();
-  await dialog.getByRole('textbox').fill(translated);
-  await dialog.getByRole('button', { name: 'Change 2 texts' }).click();
-  await expect(dialog).toBeHidden();
-  await expect(page.getByText('Every text stands in every language.')).toBeVisible();
-  await saved(page);
-  const pages = (await storedSite(request, id)).site.pages as Record<string, { titles: object }>;
-  expect(pages.home!.titles).toEqual({ de: 'Anfang' });
-  // All of it is one step back.
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Not said yet: 2 texts' })).toBeVisible();
-});
+    await page.getByRole('button', { name: 'Read texts…' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Read texts' });
+    await dialog.getByRole('textbox').fill(`${translated}gone.key,Page,Title,A,B\n`);
+    await expect(dialog.getByText('The site has no text “gone.key”.')).toBeVisible();
+    await expect(dialog.getByRole('button', { name: 'Change 2 texts' })).toBeDisabled();
+    await dialog.getByRole('textbox').fill(translated);
+    await dialog.getByRole('button', { name: 'Change 2 texts' }).click();
+    await expect(dialog).toBeHidden();
+    await expect(page.getByText('Every text stands in every language.')).toBeVisible();
+    await saved(page);
+    const pages = (await storedSite(request, id)).site.pages as Record<string, { titles: object }>;
+    expect(pages.home!.titles).toEqual({ de: 'Anfang' });
+    // All of it is one step back.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Not said yet: 2 texts' })).toBeVisible();
+  },
+);

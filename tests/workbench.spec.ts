@@ -109,7 +109,7 @@ test(
   },
 );
 
-test('what is typed wrongly is said in place and not stored', async ({ page, request }) => {
+test('what is typed wrongly is said in place and not stored', inAudit, async ({ page, request }) => {
   await openCell(page, 'Least height', 'Tablet');
   await page.getByRole('textbox', { name: 'Least height, Tablet' }).fill('tall');
   await expect(page.getByRole('alert').filter({ hasText: '“tall” is not a length' })).toBeVisible();
@@ -488,7 +488,7 @@ test('what was set stays in the views when a text is changed after it', inAudit,
   expect(await inside()).toBe('33px');
 });
 
-test('a view that answers no more says so, and is drawn again', async ({ page }) => {
+test('a view that answers no more says so, and is drawn again', inAudit, async ({ page }) => {
   const phone = page.locator('iframe[title="Phone view"]');
   const inside = (await phone.elementHandle())!;
   const frame = (await inside.contentFrame())!;

@@ -70,7 +70,7 @@ export async function copyWithoutRules(request: APIRequestContext): Promise<stri
 /** The stored document of a site. */
 export async function storedSite(request: APIRequestContext, id: string) {
   return (await (await request.get(`/api/sites/${id}`)).json()) as {
-    site: Record<string, object>;
+    site: Site;
     standing: { revision: number };
   };
 }

@@ -10,6 +10,7 @@ import {
 import type { KeyboardEvent } from 'react';
 import { useEdit } from '@/client/open-site-context';
 import { bandChain, type Band } from '@/core/bands/band';
+import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
 import type { TreeRow } from '@/ui/tree/tree-rows';
 import { holderPlace, stepInBand, type BandView } from './band-view';
@@ -18,6 +19,8 @@ import styles from './menus.module.css';
 interface BandCellProps {
   menu: Menu;
   row: TreeRow;
+  /** The items that are shown, hidden or let follow together: this one, or all that are chosen. */
+  together: readonly Id[];
   /** What the item is called. */
   name: string;
   band: Band;
@@ -26,14 +29,16 @@ interface BandCellProps {
 }
 
 /** Whether an item shows in a band, and its place there: set here in bold, following in grey italics. */
-export function BandCell({ menu, row, name, band, bands, view }: BandCellProps) {
+export function BandCell({ menu, row, together, name, band, bands, view }: BandCellProps) {
   const edit = useEdit();
   const chain = bandChain(bands);
   const widest = band.id === chain[0];
-  const place = { on: 'item' as const, menu: menu.id, item: row.id };
+  const places = together.map((item) => ({ on: 'item' as const, menu: menu.id, item }));
   const value = view.shown ? 'hidden' : 'shown';
-  const toggle = () => edit([{ edit: 'setValue', place, property: 'shown', cell: band.id, value }]);
-  const clearShown = () => edit([{ edit: 'clearValue', place, property: 'shown', cell: band.id }]);
+  const toggle = () =>
+    edit(places.map((place) => ({ edit: 'setValue', place, property: 'shown', cell: band.id, value })));
+  const clearShown = () =>
+    edit(places.map((place) => ({ edit: 'clearValue', place, property: 'shown', cell: band.id })));
   const clearOrder = () =>
     edit([{ edit: 'clearValue', place: holderPlace(menu, row.parent), property: 'order', cell: band.id }]);
   const step = (by: -1 | 1) => {
@@ -69,7 +74,7 @@ export function BandCell({ menu, row, name, band, bands, view }: BandCellProps) 
         className={`plain ${own ? styles.own : styles.following} ${view.hiddenAbove ? styles.off : ''}`}
         aria-label={`${name}, ${band.name}: ${state}${follows === null ? '' : `, follows ${follows}`}`}
         title={[
-          `${view.shown ? 'Hide' : 'Show'} on ${band.name}.`,
+          `${view.shown ? 'Hide' : 'Show'} ${places.length > 1 ? `all ${places.length} that are chosen ` : ''}on ${band.name}.`,
           ...(follows === null ? [] : [`Shown or not follows ${follows}.`]),
           ...(orderFollows === null ? [] : [`The order follows ${orderFollows}.`]),
           'Alt and up or down: its place there.',

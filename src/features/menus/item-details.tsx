@@ -7,7 +7,7 @@ import { itemLabel } from '@/core/menus/entries';
 import type { Menu, MenuItem } from '@/core/site/menu';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
-import { sheetGroups } from '../sheet/sheet-model';
+import { sharedGroups } from '../sheet/sheet-model';
 import { useValueActions } from '../sheet/use-value-actions';
 import styles from './menus.module.css';
 
@@ -51,25 +51,38 @@ function Labels({ menu, item }: { menu: Menu; item: MenuItem }) {
   );
 }
 
-/** What an item says that is the same at every width; what differs per band stands in the tree. */
-export function ItemDetails({ menu, item }: { menu: Menu; item: MenuItem }) {
+/** What an item says that is the same at every width, or what several share; what differs per band stands in the tree. */
+export function ItemDetails({ menu, items }: { menu: Menu; items: readonly MenuItem[] }) {
   const site = useSite();
-  const actions = useValueActions({ on: 'item', menu: menu.id, item: item.id });
+  const places = items.map(({ id }) => ({ on: 'item' as const, menu: menu.id, item: id }));
+  const actions = useValueActions(places);
+  const asked = items.map(({ id }) => id).join(' ');
   const groups = useMemo(
     () =>
-      sheetGroups(site, { on: 'item', menu: menu.id, item: item.id })
+      sharedGroups(
+        site,
+        asked.split(' ').map((item) => ({ on: 'item', menu: menu.id, item })),
+      )
         .map((group) => ({
           ...group,
           rows: group.rows.filter((row) => row.cells.length === 1 && row.cells[0]!.key === EVERYWHERE),
         }))
         .filter((group) => group.rows.length > 0),
-    [site, menu.id, item.id],
+    [site, menu.id, asked],
   );
-  const label = itemLabel(site, item);
+  const item = items[0]!;
+  const single = items.length === 1;
+  const label = single ? itemLabel(site, item) : `${items.length} items`;
   return (
     <section className={styles.details} aria-label="Item">
       <h2>{label}</h2>
-      <Labels menu={menu} item={item} />
+      {single ? (
+        <Labels menu={menu} item={item} />
+      ) : (
+        <p className="quiet">
+          What is set here is set for all of them: {items.map((each) => itemLabel(site, each)).join(', ')}.
+        </p>
+      )}
       <Sheet
         title={label}
         columns={[{ key: EVERYWHERE, label: 'At every width', range: '' }]}

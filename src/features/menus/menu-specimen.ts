@@ -33,7 +33,10 @@ function specimen(site: Site, menu: Id): Assembly {
     itemGap: { [widest]: 0 },
     itemPaddingBlock: { [widest]: 3 },
   });
-  header.bars[header.order[0]!]!.bays[0]!.pieces.push(piece.id);
+  const bar = header.bars[header.order[0]!]!;
+  bar.bays[0]!.pieces.push(piece.id);
+  // One bay has all of the view; side by side with others, a long label would make it scroll sideways.
+  bar.values = { ...bar.values, division: { [widest]: { by: 'stack' } } };
   return { ...header, pieces: { [piece.id]: piece } };
 }
 

@@ -107,6 +107,7 @@ export function MenuTree({ menu, page, current, onCurrent, chosen, onChosen }: M
       cell: (row) => (
         <BandCell
           {...{ menu, row, band }}
+          together={chosen.has(row.id) ? [...chosen] : [row.id]}
           bands={site.bands}
           name={nameOf(row.id)}
           view={bandView(menu, row, byId, chain, band.id)}

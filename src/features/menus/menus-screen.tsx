@@ -89,12 +89,13 @@ function ChosenMenu({
 }) {
   const site = useSite();
   const edit = useEdit();
-  const [looked, setCurrent] = useState(lookedAt);
-  const current = looked !== null && own(menu.items, looked) ? looked : (menu.top[0] ?? null);
+  const [lookedFor, setCurrent] = useState(lookedAt);
+  const current = lookedFor !== null && own(menu.items, lookedFor) ? lookedFor : (menu.top[0] ?? null);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [file, setFile] = useState('index.html');
   const held = new Set([...chosen].filter((id) => menu.items[id]));
   const item = current !== null ? menu.items[current] : undefined;
+  const looked = held.size > 1 ? [...held].map((id) => menu.items[id]!) : item ? [item] : [];
   const page = renderedPages(site).find((each) => pageFile(each.path) === file);
   const addLink = () => {
     const added = newItem({ id: newId(), label: 'New item', link: { to: 'nothing' } });
@@ -143,8 +144,8 @@ function ChosenMenu({
         </div>
         <MenuPreview menuId={menu.id} file={file} onFile={setFile} />
       </div>
-      {item ? (
-        <ItemDetails key={item.id} menu={menu} item={item} />
+      {looked.length > 0 ? (
+        <ItemDetails key={looked.map(({ id }) => id).join(' ')} menu={menu} items={looked} />
       ) : (
         <section className={styles.details} aria-label="Item">
           <p className="quiet">Choose an item to give it an icon, a badge, a title text or a description.</p>

@@ -31,6 +31,12 @@ test('rows are found by what they are called, whatever the case, and by the name
   expect(found('nothing of the kind')).toEqual([]);
 });
 
+test('rows are found by the word of the trade that their property is named by', () => {
+  const named = [{ name: 'Space', rows: [{ ...row('Between items'), name: 'itemGap' }, row('Inside')] }];
+  const by = (text: string) => foundGroups(named, { text, onlySet: false }).length;
+  expect([by('gap'), by('Ga'), by('item gap')]).toEqual([1, 0, 0]);
+});
+
 test('only what is set is shown where that is asked for, and groups without it are left out', () => {
   expect(found('', true)).toEqual([['Space', ['Between items']]]);
   expect(found('ink', true)).toEqual([]);

@@ -56,6 +56,12 @@ export function Sheet({
     setFound(sought);
     if (sought) setLooking(ALL);
   }
+  const [of, setOf] = useState(title);
+  // A text stays from one thing to the next, as long as that has such rows.
+  if (of !== title) {
+    setOf(title);
+    if (foundGroups(all, looking).length === 0) setLooking({ ...looking, text: '' });
+  }
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const groups = foundGroups(all, looking);
   // What is looked for is shown wherever it is, and so is what is being changed.

@@ -1,7 +1,11 @@
 import { layoutCss } from '../../boxes/layout';
 import { signLayout } from '../../boxes/sign';
+import { NARROWEST } from '../../bands/band';
+import { lengthAt } from '../../lengths/formula';
 import type { Block, Rules } from '../../markup/css';
+import { drawerWidth } from '../../properties/drawer';
 import { LAYER } from '../../properties/scroll';
+import { TARGET } from '../../properties/target';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Site } from '../../site/site';
 import { opensDialogsIn } from '../used-scripts';
@@ -81,6 +85,12 @@ export const assemblyCss: Rules = {
 const lacksClose = (assembly: SettledAssembly) =>
   assembly.kind === 'drawers' && !settledPieces(assembly).some(({ kind }) => kind === 'close');
 
+/** Whether a drawer leaves so much of every window beside it that it is closed there by a finger. */
+const leavesOutside = ({ values }: SettledAssembly) => {
+  const width = drawerWidth(values);
+  return values.closesOutside === true && width !== null && lengthAt(width, NARROWEST) <= NARROWEST - TARGET;
+};
+
 /** Whether something that is shown opens the content of a page as a dialog, in some language. */
 const showsDialogs = ({ menus }: Site, settled: readonly SettledAssembly[]): boolean =>
   settled.flatMap(settledPieces).some(({ values, said }) => {
@@ -124,6 +134,14 @@ export const someAssemblyCss: readonly {
       },
     },
     when: (site, settled) => showsDialogs(site, settled) || settled.some(lacksClose),
+  },
+  {
+    // Who opened it by a pointer closes it beside it, and is not shown what lies over its content.
+    css: { '.drawer-close:focus:not(:focus-visible)': { 'inset-block-start': '-10rem' } },
+    when: (_, settled) => {
+      const lacking = settled.filter(lacksClose);
+      return lacking.length > 0 && lacking.every(leavesOutside);
+    },
   },
 ];
 

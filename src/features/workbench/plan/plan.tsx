@@ -19,6 +19,7 @@ import { newBar } from '@/core/site/defaults';
 import { pieceTitle } from '@/core/site/uses';
 import { bayName, type Assembly, type Bar } from '@/core/site/assembly';
 import { dragWords } from '@/ui/drag-words';
+import { intoSight } from '@/ui/into-sight';
 import { selectedPieces, withPiece, type Selection } from '../selection';
 import { useBeginAssembly } from '../assembly-switch';
 import { BarActions } from './bar-actions';
@@ -40,6 +41,9 @@ interface PlanProps {
   carried: string | null;
   onCarry(kind: string | null): void;
 }
+
+/** How high the button is that adds a bar, and lies over the end of the plan, in px. */
+const ADD_BAR = 40;
 
 /** Where a dragged piece was let go: beside the piece below the pointer, or at the end of a bay. */
 function droppedSpot(assembly: Assembly, { active, over, activatorEvent, delta }: DragEndEvent): Spot | null {
@@ -79,6 +83,13 @@ export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: 
     plan.current?.querySelector<HTMLElement>(`[data-piece="${piece}"]`)?.focus();
     moved.current = null;
   });
+
+  // What is selected elsewhere, or was made just now, is in sight.
+  useEffect(() => {
+    const own = plan.current?.querySelector('[aria-pressed="true"]');
+    const shown = selection.on === 'bar' ? own?.closest(`.${styles.bar}`) : own;
+    if (shown) intoSight(shown, plan.current!.parentElement!, ADD_BAR);
+  }, [selection]);
 
   const move = (piece: string, spot: Spot | null) => {
     if (!spot) return setSaid(NOTHING_FURTHER);

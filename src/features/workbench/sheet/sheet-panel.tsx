@@ -2,7 +2,7 @@
 
 import { Segmented } from 'antd';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { spotOf } from '@/core/edit/pieces';
 import { placeKey, type AssemblyPlace, type Place } from '@/core/edit/place';
@@ -89,6 +89,10 @@ function ToMenu({ place }: { place: Place & { on: 'item' } }) {
   );
 }
 
+/** What kind of thing stands at a place: those of one kind have the same rows. */
+const kindOf = (site: Site, place: Place): string =>
+  place.on === 'piece' ? (site[place.in][place.assembly]?.pieces[place.piece]?.kind ?? place.on) : place.on;
+
 /** The sheet of what is selected, of several pieces at once what they share; its columns are bands, or states, phases or languages where it has any. */
 export function SheetPanel({
   title,
@@ -129,6 +133,11 @@ export function SheetPanel({
   useEffect(() => {
     if (sought?.cell === null) panel.current?.scrollTo({ top: 0 });
   }, [sought]);
+  // The rows of another kind of thing begin at the top; a cell that is looked for is found after that.
+  const kind = kindOf(site, place);
+  useLayoutEffect(() => {
+    panel.current?.scrollTo({ top: 0 });
+  }, [kind]);
   const isSought = sought !== null && placeKey(sought.place) === placeKey(place);
   const axes = useMemo((): PanelAxis[] => {
     const all = (has: typeof hasStates) => places.every((each) => has(site, each));

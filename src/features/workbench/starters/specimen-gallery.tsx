@@ -3,6 +3,7 @@
 import { Input, Modal, type InputRef } from 'antd';
 import { useRef, useState, type CSSProperties, type ReactNode } from 'react';
 import { useFirstFocus } from '@/ui/use-first-focus';
+import { foundSpecimens, meantSpecimen } from './found-specimens';
 import { SpecimenOffers, type OffersProps, type Specimen } from './specimen-offers';
 import styles from './starters.module.css';
 
@@ -32,9 +33,8 @@ export function SpecimenGallery<T extends Specimen>({
   const list = useRef<HTMLUListElement>(null);
   const [text, setText] = useState('');
   const [carrying, setCarrying] = useState(false);
-  const wanted = text.trim().toLowerCase();
-  const holds = ({ name, about }: T) => `${name} ${about}`.toLowerCase().includes(wanted);
-  const found = items.filter(holds);
+  const found = foundSpecimens(items, text);
+  const meant = meantSpecimen(found, text);
   const { width, height, scale } = offer.size;
   const size = { inlineSize: width * scale, blockSize: height * scale };
   return (
@@ -63,7 +63,7 @@ export function SpecimenGallery<T extends Specimen>({
           placeholder={find}
           value={text}
           onChange={({ target }) => setText(target.value)}
-          onPressEnter={() => found.length > 0 && wanted !== '' && offer.onPick(found[0]!)}
+          onPressEnter={() => meant && offer.onPick(meant)}
         />
       )}
       {found.length === 0 && (
@@ -90,7 +90,7 @@ export function SpecimenGallery<T extends Specimen>({
         <SpecimenOffers
           {...offer}
           items={items}
-          holds={holds}
+          holds={(item) => found.includes(item)}
           {...(carry && {
             carry: (carried: T | null) => {
               setCarrying(carried !== null);
