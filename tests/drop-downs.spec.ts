@@ -1,4 +1,4 @@
-import { chromium, expect, type Page } from '@playwright/test';
+import { chromium, expect, type Locator, type Page } from '@playwright/test';
 import { chromiumArguments, chromiumPath } from '../scripts/lib/chromium.mjs';
 import type { Place } from '../src/core/boxes/placed';
 import { openDropDowns } from '../src/core/fit/drop-down-places';
@@ -314,6 +314,72 @@ const toggle = (page: Page, name: string) =>
   page.locator('.header').getByRole('button', { name: `${name}: more` });
 const link = (page: Page, name: string) => page.locator('.header').getByRole('link', { name, exact: true });
 const WIDE = { width: 1440, height: 800 };
+
+/** The ways to open what hangs from an item, besides a click; each also leaves it again. */
+const waysToOpen: Record<
+  string,
+  { site(): Site; open(page: Page, item: Locator): Promise<void>; leave(page: Page): Promise<void> }
+> = {
+  keys: {
+    site: () => demo('hollin-sound'),
+    open: (_, item) => item.locator('> .menu-toggle').press('Enter'),
+    leave: (page) => page.keyboard.press('Escape'),
+  },
+  touch: {
+    site: () => demo('hollin-sound'),
+    open: (_, item) => item.locator('> .menu-toggle').tap(),
+    leave: (page) => page.touchscreen.tap(5, HEIGHT - 5),
+  },
+  pointing: {
+    site: () => withMenu({ opensBy: { all: 'pointing' } }),
+    open: (_, item) => item.locator('> .menu-link').hover(),
+    leave: (page) => page.mouse.move(5, HEIGHT - 5),
+  },
+};
+
+for (const [way, { site: siteOf, open, leave }] of Object.entries(waysToOpen))
+  test(`opened by ${way}, every drop-down stands where it was worked out, width by width`, async ({
+    browser,
+  }) => {
+    test.setTimeout(sample(120_000, 900_000));
+    const context = await browser.newContext({ hasTouch: way === 'touch', reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    const site = siteOf();
+    await visitHandedOver(page, demoDb, site);
+    await page.evaluate(() => document.fonts.ready);
+    let compared = 0;
+    for (const width of every(sample(320, 20))) {
+      await page.setViewportSize({ width, height: HEIGHT });
+      const placed = await measured(demoDb, (advances) =>
+        openDropDowns(usually(site, advances), 'headers', site.headers[site.placing.header!]!, {
+          width,
+          height: HEIGHT,
+        }),
+      );
+      const expected = placed.filter(({ selector }) => selector.endsWith('.menu-below'));
+      const items = page.locator('.header .menu-list > li:has(> .menu-toggle):visible');
+      const count = await page.locator('.header .menu-list > li > .menu-toggle:visible').count();
+      expect([width, count]).toEqual([width, expected.length]);
+      for (const [nth, own] of expected.entries()) {
+        const item = items.filter({ has: page.locator('> .menu-toggle:visible') }).nth(nth);
+        await open(page, item);
+        await expect(item.locator('> .menu-toggle')).toHaveAttribute('aria-expanded', 'true');
+        const seen = (await item.locator('> .menu-below').boundingBox())!;
+        for (const side of ['x', 'y', 'width', 'height'] as const)
+          expect([width, nth, side, Math.abs(own[side] - seen[side]) <= TOLERANCE]).toEqual([
+            width,
+            nth,
+            side,
+            true,
+          ]);
+        await leave(page);
+        await expect(item.locator('> .menu-toggle')).toHaveAttribute('aria-expanded', 'false');
+        compared += 1;
+      }
+    }
+    expect(compared).toBeGreaterThan(sample(4, 100));
+    await context.close();
+  });
 
 test('keys go along the items and into what is open, by first letters too, and Escape leads back', async ({
   page,

@@ -4,7 +4,6 @@ import { own } from '@/core/ids/id';
 import { memo, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
 import { useAdvances, useEdit, useSite, useSiteNow } from '@/client/open-site-context';
-import { placeName } from '@/core/edit/place-name';
 import { stepped } from '@/core/pointing/steps';
 import { Ruler } from '@/ui/ruler/ruler';
 import { Hint } from '../hints/hint';
@@ -17,7 +16,8 @@ import { dropDownChoices } from './preview/shown-drop-down';
 import type { LitCell } from './pointing/dimension-line';
 import type { Spotted } from './pointing/pointed-frame';
 import { useKeys, type KeyAction } from './pointing/use-keys';
-import { movedSpot, NOTHING_FURTHER } from './plan/move';
+import { NOTHING_FURTHER } from './plan/move';
+import { movedByKey } from './pointing/moved-by-key';
 import { usePutIn } from './plan/use-put-in';
 import { PreviewArea } from './preview/preview-area';
 import { viewsOf } from './preview/views';
@@ -80,10 +80,10 @@ export const Views = memo(function Views({
     else if (action.does === 'step') {
       const next = stepped(site, advances, pointed, action.step);
       if (next) onSelect(asSelection(home, next));
-    } else if (pointed.on === 'piece' && !selected.at) {
-      const spotAfter = movedSpot(assembly, pointed.id, action.direction);
-      if (spotAfter) edit([{ edit: 'movePiece', at: home, piece: pointed.id, spot: spotAfter }]);
-      setMoved(spotAfter ? placeName(site, { on: 'bay', ...home, ...spotAfter }) : NOTHING_FURTHER);
+    } else if (!selected.at) {
+      const next = movedByKey(site, home, assembly, pointed, action.direction);
+      if (next) edit([next.edit]);
+      setMoved(next?.said ?? NOTHING_FURTHER);
     }
   };
   // Over a view it is asked of what lies under the pointer, unless the focus was moved since.

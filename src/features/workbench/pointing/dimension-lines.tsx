@@ -70,7 +70,10 @@ export const DimensionLines = memo(function DimensionLines({
       }))
       .filter(
         ({ key, line, limit }) =>
-          key === held || limit !== null || Math.abs(lengthOf(line) - dimension.px) <= ALIKE,
+          key === held ||
+          // A limit of nothing limits nothing.
+          (limit !== null && dimension.px > 0) ||
+          Math.abs(lengthOf(line) - dimension.px) <= ALIKE,
       );
   });
   const free = place.free.filter((line) => lengthOf(line) >= 1);
