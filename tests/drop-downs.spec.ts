@@ -506,6 +506,9 @@ test('panels as wide as the content or the bar, at the middle of their item, and
     { panelWidth: { desktop: 'bar' }, belowGap: { desktop: 0 } },
     { belowAlign: { desktop: 'middle' }, panel: { desktop: 'list' } },
     { belowItemsLeast: { desktop: 260 }, panel: { desktop: 'list' } },
+    { belowAlign: { desktop: 'barStart' }, belowArrow: { all: true } },
+    { belowAlign: { desktop: 'barMiddle' }, panel: { desktop: 'list' } },
+    { belowAlign: { desktop: 'barEnd' }, panelColumns: { desktop: 8 }, belowItemsLeast: { desktop: 200 } },
     { belowItemsLeast: { desktop: 180 }, panelColumns: { desktop: 2 } },
     { belowAlign: { desktop: 'end' }, panel: { desktop: 'list' }, belowMost: { desktop: 120 } },
   ];

@@ -3,7 +3,7 @@ import type { Id } from '../ids/id';
 import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
-import { isAcrossBars, isFromItem, LIST_PADDING } from '../pieces/drop-down/hanging';
+import { isAcrossBars, isFromBar, isFromItem, LIST_PADDING, shareBefore } from '../pieces/drop-down/hanging';
 import type { HangingSide } from '../pieces/piece';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
@@ -94,7 +94,13 @@ function placedDropDowns(
       const within = { band, width, room: holder.width };
       const inset = insetOf(circumstances, assembly, bar, within, side);
       const from = turned ? dropDown.room - holder.x - holder.width : holder.x;
-      return { start: from + inset, end: from + holder.width - inset };
+      const free = holder.width - 2 * inset;
+      if (!isFromBar(side)) return { start: from + inset, end: from + inset + free };
+      // As wide as what is in it, as far as there is room (CSS Sizing 3, 5.1, "fit-content").
+      const { preferred, least } = dropDown.own;
+      const wide = Math.min(preferred, Math.max(least, free));
+      const start = from + inset + shareBefore[side] * Math.max(0, free - wide);
+      return { start, end: start + wide };
     };
     const opens = beside.sides.get(dropDown.piece)?.get(dropDown.selector);
     const lists =

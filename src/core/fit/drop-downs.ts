@@ -29,6 +29,8 @@ export interface DropDown {
   item: { start: number; end: number; top: number; bottom: number };
   /** How wide it is when it is as wide as what is in it, and at least as its item; and where all in it stands at a width, in CSS px. */
   width: number;
+  /** The same without regard to its item, and how narrow it can be at least. */
+  own: { preferred: number; least: number };
   placedAt(width: number): PlacedBox;
   /** How it stands where lists open beside it; null where none do. */
   beside: BesidePlaced | null;
@@ -64,7 +66,7 @@ function itemOf(inside: readonly Found[], { entry, under }: Hanging): Place | un
 /** What hangs out of a piece, with what it is measured with, and how wide each of it is where it is as wide as what is in it. */
 interface Measured {
   content: PieceContent;
-  all: readonly { hanging: Hanging; width: number }[];
+  all: readonly { hanging: Hanging; own: DropDown['own'] }[];
 }
 const known = new WeakMap<object, Measured>();
 
@@ -82,7 +84,10 @@ function measured(circumstances: Circumstances, settled: SettledPiece, window: n
   const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
   const all = pieceKind(piece.kind)
     .hanging!.boxes(piece.values, content)
-    .map((hanging) => ({ hanging, width: valueAt(widthsOf(hanging.box, content).preferred, window) }));
+    .map((hanging) => {
+      const { preferred, least } = widthsOf(hanging.box, content);
+      return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };
+    });
   const made = { content, all };
   if (steadiness.moved === 0 && tally.complete) known.set(basis, made);
   return made;
@@ -123,7 +128,7 @@ function hangingOf(
     });
     return { width, height: placed.height, lists };
   };
-  return all.flatMap(({ hanging, width }) => {
+  return all.flatMap(({ hanging, own: asContent }) => {
     const { entry, selector, box } = hanging;
     const item = itemOf(inside, hanging);
     if (!item) return [];
@@ -135,7 +140,8 @@ function hangingOf(
         selector: `${selector} > ${box.at}`,
         room,
         item: { start, end, top: item.y, bottom: item.y + item.height },
-        width: Math.max(end - start, width),
+        width: Math.max(end - start, asContent.preferred),
+        own: asContent,
         placedAt: (wide: number) => placeBox(box, wide, content!),
         beside: besideOf(hanging, end - start),
       },

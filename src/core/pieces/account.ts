@@ -29,7 +29,7 @@ import {
   someChooserCss,
   TOGGLE,
 } from './drop-down/chooser';
-import { hangingAlign, hangingLookProperties } from './drop-down/look';
+import { hangingAlign, hangingLookProperties, itemEdges } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass, type PieceContext } from './piece';
 import { foreseenWho, shows, whoCss } from './who';
 import { bareList } from './bare-list';
@@ -109,7 +109,7 @@ const properties = propertyList(
   iconSize,
   dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
   markerProperties('& .account-link'),
-  hangingAlign,
+  hangingAlign(itemEdges),
   hangingLookProperties,
   typeProperties('type-nav'),
   placeProperties,

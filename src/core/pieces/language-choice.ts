@@ -22,7 +22,7 @@ import {
   someChooserCss,
   TOGGLE,
 } from './drop-down/chooser';
-import { hangingAlign, hangingLookProperties } from './drop-down/look';
+import { hangingAlign, hangingLookProperties, itemEdges } from './drop-down/look';
 import { leading, kindOfPiece, pieceClass } from './piece';
 import { usuallySeenCss } from './unseen';
 
@@ -63,7 +63,7 @@ const properties = propertyList(
   }),
   dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
   markerProperties('& .language-link'),
-  hangingAlign,
+  hangingAlign(itemEdges),
   hangingLookProperties,
   typeProperties('type-nav'),
   placeProperties,

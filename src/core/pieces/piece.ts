@@ -117,8 +117,11 @@ export interface Counts {
 /** How something stands that hangs from its item: at one of its edges, or at its middle. */
 export type HangsFromItem = 'start' | 'middle' | 'end';
 
-/** How something stands that hangs out of a piece: from its item, as wide as the content of its bar, as its bar, or as the window. */
-export type HangsAt = HangsFromItem | 'content' | 'bar' | 'window';
+/** How something stands that is as wide as what is in it, at the content of its bar: at its start, its middle or its end. */
+export type HangsFromBar = 'barStart' | 'barMiddle' | 'barEnd';
+
+/** How something stands that hangs out of a piece: from its item, at its bar, as wide as the content of its bar, as its bar, or as the window. */
+export type HangsAt = HangsFromItem | HangsFromBar | 'content' | 'bar' | 'window';
 
 /** How it comes to stand: `across` the window, within its gutters, where it is wider than that leaves beside its item. */
 export type HangingSide = HangsAt | 'across';

@@ -1,7 +1,7 @@
 import { rem } from '../../lengths/length';
 import { BAR_IN_ROW } from '../../properties/assembly';
 import { unless, type CssNode, type Declarations, type Rules } from '../../markup/css';
-import type { HangingSide, HangsFromItem } from '../piece';
+import type { HangingSide, HangsFromBar, HangsFromItem } from '../piece';
 
 /** How much of the window stays free below a drop-down, in CSS px at the usual text size. */
 export const FREE_BELOW = 8;
@@ -40,13 +40,27 @@ const asItsContent = {
 };
 const shared = { ...asItsContent, 'inline-size': 'auto', 'min-inline-size': '0', 'white-space': 'normal' };
 
-/** How what hangs stands at each side of its item, or as wide as what holds it: the same properties for each. */
+/** How far the content of a bar is from its edges. */
+const contentInset = 'max(var(--gutter), (100% - var(--content-width)) / 2)';
+
+/** At the content of a bar, as wide as what is in it and no wider than that (CSS Positioned Layout 3, 4: auto margins take what is left). */
+const atContent = (margin: string): Declarations => ({
+  ...shared,
+  'inset-inline': contentInset,
+  'margin-inline': margin,
+  'inline-size': 'fit-content',
+});
+
+/** How what hangs stands at each side of its item, at its bar, or as wide as what holds it: the same properties for each. */
 export const sideCss: Record<HangingSide, Declarations> = {
   start: { 'inset-inline': '0 auto', ...asItsContent },
   end: { 'inset-inline': 'auto 0', ...asItsContent },
   middle: { ...asItsContent, 'inset-inline': '-50vw', 'margin-inline': 'auto' },
   across: { 'inset-inline': 'var(--gutter)', ...shared },
-  content: { 'inset-inline': 'max(var(--gutter), (100% - var(--content-width)) / 2)', ...shared },
+  barStart: atContent('0 auto'),
+  barMiddle: atContent('auto'),
+  barEnd: atContent('auto 0'),
+  content: { 'inset-inline': contentInset, ...shared },
   bar: { 'inset-inline': '0', ...shared },
   window: { 'inset-inline': '0', ...shared },
 };
@@ -54,6 +68,12 @@ export const sideCss: Record<HangingSide, Declarations> = {
 /** Whether what hangs stands at its item, not as wide as its bar or the window. */
 export const isFromItem = (side: HangingSide): side is HangsFromItem =>
   side === 'start' || side === 'middle' || side === 'end';
+
+/** What share of the room that is left in the content of a bar is before what hangs at it. */
+export const shareBefore: Readonly<Record<HangsFromBar, number>> = { barStart: 0, barMiddle: 0.5, barEnd: 1 };
+
+/** Whether what hangs stands at the content of its bar, as wide as what is in it. */
+export const isFromBar = (side: HangingSide): side is HangsFromBar => Object.hasOwn(shareBefore, side);
 
 /** Whether what hangs is held by the header, drawer or footer as a whole where its bars share a row; else by its bar. */
 export const isAcrossBars = (side: HangingSide): boolean => side === 'across' || side === 'window';

@@ -6,6 +6,7 @@ import { flagKind } from '../../properties/kinds/flag';
 import { lengthKind } from '../../properties/kinds/length';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
+import type { HangsFromBar, HangsFromItem } from '../piece';
 import { forms, type ShownAs } from '../menu/forms';
 import { property, propertyList, type CssNames } from '../../properties/property';
 
@@ -18,17 +19,21 @@ export function notDropped({ form, shownAs }: Record<string, unknown>): string |
 const drop = { group: 'Drop-down', by: 'width', aside: notDropped } as const;
 const look = { group: 'Drop-down', by: null } as const;
 
-/** The edge of what it hangs from at which a drop-down stands; how it then stands is worked out (fit/drop-down-sides.ts). */
-export const hangingAlign = property({
-  ...drop,
-  name: 'belowAlign',
-  label: 'Stands at',
-  kind: choiceKind({ start: 'its start', middle: 'its middle', end: 'its end' }),
-  initial: 'start',
-  aside: (values) =>
-    notDropped(values) ??
-    ((values.panelWidth ?? 'own') === 'own' ? null : 'as wide as its bar or the window'),
-});
+/** The edges of what something hangs from. */
+export const itemEdges = { start: 'its start', middle: 'its middle', end: 'its end' };
+
+/** The edge at which a drop-down stands; how it then stands is worked out (fit/drop-down-sides.ts). */
+export const hangingAlign = <K extends HangsFromItem | HangsFromBar>(edges: Readonly<Record<K, string>>) =>
+  property({
+    ...drop,
+    name: 'belowAlign',
+    label: 'Stands at',
+    kind: choiceKind(edges),
+    initial: 'start' as K,
+    aside: (values) =>
+      notDropped(values) ??
+      ((values.panelWidth ?? 'own') === 'own' ? null : 'as wide as its bar or the window'),
+  });
 
 const colour = (value: string, names: CssNames) => (value === 'none' ? 'transparent' : names.token(value));
 

@@ -7,8 +7,8 @@ import { flagKind } from '../../properties/kinds/flag';
 import { numberKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { TARGET } from '../../properties/target';
-import { heldFrom, LIST_PADDING, sideCss } from '../drop-down/hanging';
-import { hangingAlign, hangingLookProperties, notDropped } from '../drop-down/look';
+import { heldFrom, isFromItem, LIST_PADDING, sideCss } from '../drop-down/hanging';
+import { hangingAlign, hangingLookProperties, itemEdges, notDropped } from '../drop-down/look';
 import type { HangsAt } from '../piece';
 import { forms, headingParts } from './forms';
 import { toggleSignLabels } from './toggle-sign';
@@ -22,6 +22,14 @@ const widthLabels = {
   window: 'as the window, or the panel at its side',
 };
 type PanelWidth = keyof typeof widthLabels;
+
+/** Where a drop-down stands that is as wide as what is in it. */
+const edges = {
+  ...itemEdges,
+  barStart: 'the start of its bar',
+  barMiddle: 'the middle of its bar',
+  barEnd: 'the end of its bar',
+};
 
 const drop = { group: 'Drop-down', by: 'width', aside: notDropped } as const;
 const inPanels = (values: Record<string, unknown>) =>
@@ -94,7 +102,7 @@ export const belowProperties = propertyList(
     label: 'Width',
     kind: choiceKind(widthLabels),
     initial: 'own',
-    css: (value) => heldBelow('& .menu-list > li', value === 'own' ? 'start' : value),
+    // What then holds it is said with how it stands: `hangingSideCss`.
   }),
   property({
     ...drop,
@@ -105,7 +113,7 @@ export const belowProperties = propertyList(
     aside: (values) =>
       notDropped(values) ?? (values.panelWidth === 'own' ? null : 'in drop-downs as wide as what is in them'),
   }),
-  hangingAlign,
+  hangingAlign(edges),
   hangingLookProperties,
   property({
     ...look,
@@ -151,14 +159,19 @@ export const hasHeads = ({ shownAs, panel }: Pick<LaidBelow, 'shownAs' | 'panel'
 /** Whether a drop-down is as wide as what is in it; else it is as wide as its bar or the window. */
 export const asContent = ({ panelWidth }: Pick<LaidBelow, 'panelWidth'>) => panelWidth === 'own';
 
-/** Whether drop-downs hang from their items, not from their bar. */
-export const dropsFromItems = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth'>) =>
+/** Whether drop-downs are as wide as what is in them. */
+const dropsAsContent = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth'>) =>
   forms[values.shownAs].below === 'dropped' && asContent(values);
+
+/** Whether drop-downs hang from their items, not from their bar. */
+export const dropsFromItems = (
+  values: Pick<LaidBelow, 'shownAs'> & Pick<BelowValues, 'panelWidth' | 'belowAlign'>,
+) => dropsAsContent(values) && isFromItem(values.belowAlign);
 
 /** Whether the lists below the items of a drop-down open beside it. */
 export const opensBeside = (
   values: Pick<LaidBelow, 'shownAs' | 'turned' | 'panel' | 'panelWidth' | 'second'>,
-) => dropsFromItems(values) && !values.turned && values.panel === 'list' && values.second === 'beside';
+) => dropsAsContent(values) && !values.turned && values.panel === 'list' && values.second === 'beside';
 
 /** The columns of a panel: as wide as what is in them, or sharing the width of the bar. */
 function panelTracks(values: LaidBelow): Track[] {
@@ -185,7 +198,7 @@ export function belowLayouts(values: LaidBelow) {
       display: unfolding ? 'grid' : undefined,
       gridTemplateColumns: foldable,
       minInlineSize:
-        dropsFromItems(values) && values.belowItemsLeast !== 0 ? values.belowItemsLeast : undefined,
+        dropsAsContent(values) && values.belowItemsLeast !== 0 ? values.belowItemsLeast : undefined,
     },
     '.menu-toggle': {
       display: dropped || unfolding ? 'inline-grid' : 'none',
@@ -226,7 +239,10 @@ export const hangsAt = ({
 export function hangingSideCss(values: BelowValues): Rules {
   const own = sideCss[hangsAt(values)];
   const said = Object.entries(own).map(([name, css]) => [name, unless(sideCss.start[name] === css, css)]);
-  return { '& .menu-list > li > .menu-below': Object.fromEntries(said) };
+  return {
+    ...heldBelow('& .menu-list > li', hangsAt(values)),
+    '& .menu-list > li > .menu-below': Object.fromEntries(said),
+  };
 }
 
 /** What opens: a list, or a panel of columns. */
