@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { copyWithoutRules, openCell, pick, saved, storedSite } from './support/site';
+import { copyWithoutRules, openCell, pick, saved, storedSite, view } from './support/site';
 import { sample, someOf } from '../src/sample.test-data';
 import { inAudit, test } from './support/test';
 
@@ -8,6 +8,8 @@ let id: string;
 test.beforeEach(async ({ page, request }) => {
   id = await copyWithoutRules(request);
   await page.goto(`/sites/${id}/headers`);
+  // The views are drawn by the browser, so the screen has come to life with them.
+  await expect(view(page, 'Desktop').locator('header')).toBeVisible();
 });
 
 const select = (page: Page, piece: string) =>
