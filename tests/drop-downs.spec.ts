@@ -521,6 +521,14 @@ test('panels as wide as the content or the bar, at the middle of their item, and
     expect([form, wrong]).toEqual([form, []]);
     expect(compared).toBeGreaterThan(sample(5, 10));
   }
+  // Where they stand at their bar, the lists below their items stand inside.
+  const inside = await compare(page, withThirdLevel({ belowAlign: { desktop: 'barMiddle' } }), [1440]);
+  expect(inside.wrong).toEqual([]);
+  await toggle(page, 'Sailings').click();
+  await expect(link(page, 'On the quay').filter({ visible: true })).not.toHaveCount(0);
+  await expect(page.locator('.header .menu-below > li > .menu-toggle').filter({ visible: true })).toHaveCount(
+    0,
+  );
 });
 
 /** The demo with the bars of its header in one row on the desktop: the menu in one that is narrower than the window. */

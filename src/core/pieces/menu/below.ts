@@ -9,7 +9,7 @@ import { property, propertyList, type ValuesOf } from '../../properties/property
 import { TARGET } from '../../properties/target';
 import { heldFrom, isFromItem, LIST_PADDING, sideCss } from '../drop-down/hanging';
 import { hangingAlign, hangingLookProperties, itemEdges, notDropped } from '../drop-down/look';
-import type { HangsAt } from '../piece';
+import type { HangsAt, HangsFromBar, HangsFromItem } from '../piece';
 import { forms, headingParts } from './forms';
 import { toggleSignLabels } from './toggle-sign';
 import { isUnfolding, unfoldingProperties, type LaidColumn } from './unfolding';
@@ -77,7 +77,9 @@ export const belowProperties = propertyList(
       notDropped(values) ??
       (values.panel === 'columns' || values.panelWidth !== 'own'
         ? 'in lists as wide as what is in them'
-        : null),
+        : isFromItem(values.belowAlign as HangsAt)
+          ? null
+          : 'in lists at their item'),
     // It is written for the windows that have the room for it: `besideCss`.
   }),
   property({
@@ -140,6 +142,7 @@ export interface LaidBelow extends LaidColumn {
   second: 'inside' | 'beside';
   panelColumns: number;
   panelWidth: PanelWidth;
+  belowAlign: HangsFromItem | HangsFromBar;
   belowItemsLeast: Length;
   cardWidth: Length;
   descriptions: boolean;
@@ -164,14 +167,13 @@ const dropsAsContent = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth'>) =>
   forms[values.shownAs].below === 'dropped' && asContent(values);
 
 /** Whether drop-downs hang from their items, not from their bar. */
-export const dropsFromItems = (
-  values: Pick<LaidBelow, 'shownAs'> & Pick<BelowValues, 'panelWidth' | 'belowAlign'>,
-) => dropsAsContent(values) && isFromItem(values.belowAlign);
+export const dropsFromItems = (values: Pick<LaidBelow, 'shownAs' | 'panelWidth' | 'belowAlign'>) =>
+  dropsAsContent(values) && isFromItem(values.belowAlign);
 
 /** Whether the lists below the items of a drop-down open beside it. */
 export const opensBeside = (
-  values: Pick<LaidBelow, 'shownAs' | 'turned' | 'panel' | 'panelWidth' | 'second'>,
-) => dropsAsContent(values) && !values.turned && values.panel === 'list' && values.second === 'beside';
+  values: Pick<LaidBelow, 'shownAs' | 'turned' | 'panel' | 'panelWidth' | 'belowAlign' | 'second'>,
+) => dropsFromItems(values) && !values.turned && values.panel === 'list' && values.second === 'beside';
 
 /** The columns of a panel: as wide as what is in them, or sharing the width of the bar. */
 function panelTracks(values: LaidBelow): Track[] {

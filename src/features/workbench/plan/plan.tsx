@@ -84,12 +84,18 @@ export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: 
     moved.current = null;
   });
 
-  // What is selected elsewhere, or was made just now, is in sight.
+  // What is selected elsewhere, or was made just now, is in sight; where one scrolls to afterwards is left alone.
+  const selected = JSON.stringify(selection);
   useEffect(() => {
     const own = plan.current?.querySelector('[aria-pressed="true"]');
-    const shown = selection.on === 'bar' ? own?.closest(`.${styles.bar}`) : own;
-    if (shown) intoSight(shown, plan.current!.parentElement!, ADD_BAR);
-  }, [selection]);
+    const shown = own?.parentElement?.matches(`.${styles.barHead}`) ? own.closest(`.${styles.bar}`) : own;
+    const around = plan.current?.parentElement;
+    if (!shown || !around) return;
+    // Views that grow for what is open in them make the plan lower.
+    const resized = new ResizeObserver(() => intoSight(shown, around, ADD_BAR));
+    resized.observe(around);
+    return () => resized.disconnect();
+  }, [selected]);
 
   const move = (piece: string, spot: Spot | null) => {
     if (!spot) return setSaid(NOTHING_FURTHER);
