@@ -135,8 +135,11 @@ export function SheetPanel({
   }, [sought]);
   // The rows of another kind of thing begin at the top; a cell that is looked for is found after that.
   const kind = kindOf(site, place);
+  const shownKind = useRef(kind);
   useLayoutEffect(() => {
-    panel.current?.scrollTo({ top: 0 });
+    // Not at first: the sheet may have been scrolled before the screen came to life.
+    if (shownKind.current !== kind) panel.current?.scrollTo({ top: 0 });
+    shownKind.current = kind;
   }, [kind]);
   const isSought = sought !== null && placeKey(sought.place) === placeKey(place);
   const axes = useMemo((): PanelAxis[] => {
