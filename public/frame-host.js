@@ -1,8 +1,8 @@
-// The inside of a preview frame. The workbench sends what changed in the very HTML and CSS that would be handed over; this
+// The inside of a preview frame. The workbench sends what changed in the very page and stylesheet that would be handed over; this
 // script puts it in place of what stands here, without a reload. Links then lead to the frames of other pages by themselves.
 (() => {
-  let styles = [];
-  let shown = { html: '', css: '' };
+  const styles = [];
+  let shown = { html: '', css: [] };
   let wanted = shown;
   let opened = null;
   const scripts = new Set();
@@ -47,45 +47,26 @@
   const root = location.pathname.split('/').slice(0, 3).join('/');
   const rooted = (css) => css.replace(/url\("(?=fonts\/|artwork\/)/g, `url("${root}/`);
 
-  /** The text of rules, each without what ends it; the writer of the stylesheet indents whatever stands in a rule. */
-  const rulesIn = (text, indent) => text.split(`\n${indent}}\n`);
-
-  // A declaration that is changed where it stands lets the browser settle and lay out what it touches only; a new
-  // text of a style element makes it do so for the whole page, which takes ten times as long.
-  const takeRule = (rule, before, after, indent) => {
-    const inside = after.indexOf('{\n') + 2;
-    if (before.slice(0, inside) !== after.slice(0, inside)) return false;
-    if (rule instanceof CSSStyleRule) rule.style.cssText = after.slice(inside);
-    return (
-      rule instanceof CSSStyleRule ||
-      (rule instanceof CSSGroupingRule &&
-        takeRules(rule.cssRules, `${before.slice(inside)}\n`, `${after.slice(inside)}\n`, `${indent}  `))
-    );
+  /** The rule at the end of a way through blocks: in each the how many-th, and of how many; null where there are others. */
+  const ruleAt = (rules, [[index, of], ...further]) => {
+    if (rules?.length !== of) return null;
+    return further.length === 0 ? rules[index] : ruleAt(rules[index].cssRules, further);
   };
 
-  /** Changes rules to what they are in a new text; false where that cannot be, since there are others or more of them. */
-  const takeRules = (rules, before, after, indent) => {
-    const olds = rulesIn(before, indent);
-    const news = rulesIn(after, indent);
-    if (olds.length !== news.length || rules.length !== news.length - 1) return false;
-    return news.every(
-      (text, index) => text === olds[index] || takeRule(rules[index], olds[index], text, indent),
-    );
-  };
-
-  // Each top-level rule stands in an element of its own, so that fonts and layers that stay the same are not read again.
-  const replaceStyles = (css) => {
-    const texts = rulesIn(css, '').map((text) => (text === '' ? '' : rooted(`${text}\n}\n`)));
-    if (texts.length !== styles.length) {
-      for (const { style } of styles) style.remove();
-      styles = texts.map(() => ({ style: document.createElement('style'), text: '' }));
-      document.head.append(...styles.map(({ style }) => style));
+  // What stands outermost is in an element of its own each, so that fonts and layers that stay the same are not read again. A declaration
+  // that is changed where it stands lets the browser settle and lay out what it touches only; a new text makes it do so for the whole page,
+  // which takes ten times as long. False where a rule is not there: the browser read the stylesheet in another way.
+  const takeStyles = ({ count, texts, rules }) => {
+    while (styles.length > count) styles.pop().remove();
+    while (styles.length < count) {
+      styles.push(document.createElement('style'));
+      document.head.append(styles.at(-1));
     }
-    texts.forEach((text, index) => {
-      const held = styles[index];
-      if (held.text === text) return;
-      if (!takeRules(held.style.sheet.cssRules, held.text, text, '')) held.style.textContent = text;
-      held.text = text;
+    for (const [index, text] of texts) styles[index].textContent = rooted(text);
+    return rules.every(([index, way, declarations]) => {
+      const rule = ruleAt(styles[index].sheet.cssRules[0]?.cssRules, way);
+      if (rule?.style) rule.style.cssText = rooted(declarations);
+      return Boolean(rule?.style);
     });
   };
 
@@ -147,7 +128,8 @@
     // A footer that grows stays in sight as long as nobody has scrolled away from it.
     const stayed = endShown && scrollY + innerHeight >= document.documentElement.scrollHeight - 1;
     if (newPage) replacePage(html);
-    if (css !== before.css) replaceStyles(css);
+    // Told anew, the workbench sends all that there is.
+    if (!css.every(takeStyles)) tell({ says: 'ready', file: file() });
     if (still) document.head.append(stillness);
     else stillness.remove();
     if (newPage || drawer !== opened) showDrawer(drawer);
@@ -190,7 +172,7 @@
     tell({ says: 'heard', round: data.round });
     const { html, css } = wanted;
     const waits = wanted !== shown;
-    wanted = { ...data, html: changed(html, data.html), css: changed(css, data.css) };
+    wanted = { ...data, html: changed(html, data.html), css: waits ? [...css, data.css] : [data.css] };
     // A frame that has shown nothing yet may wait long for its first picture.
     if (html === '') show();
     else if (!waits) requestAnimationFrame(show);

@@ -6,6 +6,7 @@ import {
   useDeferredValue,
   useEffect,
   useLayoutEffect,
+  useRef,
   useState,
   type ReactNode,
 } from 'react';
@@ -80,11 +81,15 @@ export function OpenSiteProvider({
   );
 }
 
+function useOpenSiteStore(): StoreApi<OpenSite> {
+  const store = useContext(Context);
+  if (!store) throw new Error('An open site is asked for outside of OpenSiteProvider');
+  return store;
+}
+
 /** A part of the open site's state; the component is drawn again when it changes. */
 export function useOpenSite<T>(select: (state: OpenSite) => T): T {
-  const store = useContext(Context);
-  if (!store) throw new Error('useOpenSite stands outside of OpenSiteProvider');
-  return useStore(store, select);
+  return useStore(useOpenSiteStore(), select);
 }
 
 /** Where what is known of the site's texts is kept, for what asks for it now and then. */
@@ -108,8 +113,44 @@ export function LaterSite({ children }: { children: ReactNode }) {
   return <LaterSiteContext value={later}>{children}</LaterSiteContext>;
 }
 
-/** The open document at once, also inside `LaterSite`: for what shows an edit first. */
-export const useSiteNow = () => useOpenSite((state) => state.site);
+/** How long a hand has to rest until what was shown ahead is worked out, and after how long that is done in any case, in ms. */
+const AHEAD = { rest: 60, most: 200 };
+
+/**
+ * The open document at once, also inside `LaterSite`: for what shows an edit first. What `ahead` shows by itself is drawn when the hand
+ * rests, so that this keeps no hand waiting.
+ */
+export function useSiteNow(ahead: (before: Site, after: Site) => boolean): Site {
+  const store = useOpenSiteStore();
+  const [site, setSite] = useState(() => store.getState().site);
+  const told = useRef(ahead);
+  useLayoutEffect(() => {
+    told.current = ahead;
+  });
+  useLayoutEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let since: number | null = null;
+    const draw = () => {
+      clearTimeout(timer);
+      since = null;
+      setSite(store.getState().site);
+    };
+    const unsubscribe = store.subscribe(({ site: now }, { site: before }) => {
+      if (now === before) return;
+      if (!told.current(before, now)) return draw();
+      since ??= performance.now();
+      clearTimeout(timer);
+      timer = setTimeout(draw, Math.min(AHEAD.rest, Math.max(0, since + AHEAD.most - performance.now())));
+    });
+    // It may be another by now.
+    draw();
+    return () => {
+      clearTimeout(timer);
+      unsubscribe();
+    };
+  }, [store]);
+  return site;
+}
 
 /** The open document. */
 export function useSite(): Site {
@@ -120,8 +161,7 @@ export function useSite(): Site {
 
 /** Gives the open document as it is when it is asked: for what is done to it by a hand that is faster than the drawing. */
 export function useLatestSite(): () => Site {
-  const store = useContext(Context);
-  if (!store) throw new Error('useLatestSite stands outside of OpenSiteProvider');
+  const store = useOpenSiteStore();
   return () => store.getState().site;
 }
 

@@ -1,4 +1,4 @@
-/** The one writer of CSS: stylesheets are built as rules and blocks and escaped here. */
+/** What stylesheets are built of, rules and blocks, with what is escaped here; stylesheet.ts writes them. */
 
 export type Declarations = Record<string, string>;
 /** Selector to declarations, in the order in which they are to be written. */
@@ -24,35 +24,9 @@ export function cssString(text: string): string {
   return `"${text.replace(/["\\]/g, '\\$&').replace(/\n/g, '\\a ')}"`;
 }
 
-function isBlock(node: CssNode): node is Block {
+/** Whether a node is a block, and no rules. */
+export function isBlock(node: CssNode): node is Block {
   return typeof node.at === 'string';
-}
-
-/** Rules in the order in which they are written; those behind each other that say the same are one. */
-function writeRules(rules: Rules, indent: string): string {
-  const written: { selectors: string[]; inside: string }[] = [];
-  for (const [selector, declarations] of Object.entries(rules)) {
-    let inside = '';
-    for (const property in declarations) inside += `${indent}  ${property}: ${declarations[property]};\n`;
-    const last = written.at(-1);
-    if (inside === '') continue;
-    if (last?.inside === inside) last.selectors.push(selector);
-    else written.push({ selectors: [selector], inside });
-  }
-  return written
-    .map(({ selectors, inside }) => `${indent}${selectors.join(`,\n${indent}`)} {\n${inside}${indent}}\n`)
-    .join('');
-}
-
-/** CSS of nodes, indented by two spaces a level; rules and blocks without content are left out. */
-export function writeCss(nodes: CssNode[], indent = ''): string {
-  return nodes
-    .map((node) => {
-      if (!isBlock(node)) return writeRules(node, indent);
-      const inside = writeCss(node.inside, `${indent}  `);
-      return inside === '' ? '' : `${indent}${node.at} {\n${inside}${indent}}\n`;
-    })
-    .join('');
 }
 
 /** Rules of several sources joined in order; a later declaration of the same selector and property wins. */

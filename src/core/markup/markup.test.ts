@@ -1,6 +1,9 @@
 import { expect, test } from '@jest/globals';
-import { changedRules, cssString, hoverable, joinRules, writeCss } from './css';
+import { changedRules, cssString, hoverable, joinRules, type CssNode } from './css';
 import { el, writeHtml } from './html';
+import { stylesheetText, written } from './stylesheet';
+
+const writeCss = (nodes: readonly CssNode[]) => stylesheetText(written(nodes));
 
 test('text and attributes are escaped, whatever they hold', () => {
   const html = writeHtml(el('a', { href: '/?a=1&b="2"', title: '<x>' }, '<script>alert("1")</script> & co'));

@@ -1,7 +1,7 @@
 import type { Phase } from '../properties/phases';
 import { stateSuffix } from '../properties/dress';
 import type { State } from '../properties/states';
-import { holding } from './tried';
+import { isWrittenBlock, type Stylesheet, type Written } from '../markup/stylesheet';
 
 /** A page whose header is in a phase of scrolling, and stays in it, without anyone scrolling. */
 export function htmlInPhase(html: string, phase: Phase): string {
@@ -13,18 +13,24 @@ export function htmlInPhase(html: string, phase: Phase): string {
 /** Selects whatever is there, and counts as much as what it stands for (Selectors 4, 17). */
 const ALWAYS = ':not(.nothing-is-called-so)';
 
+/** Where a pointer can hover, as a block of its own says it. */
+const HOVERING = '@media (hover: hover)';
+
 /**
  * A stylesheet in which all that a piece holds is in a state, wherever the pointer, the focus and the page are. `name` is the class of the
  * piece.
  */
-export function cssInState(css: string, name: string, state: State): string {
-  if (state === 'rest') return css;
+export function stylesheetInState(stylesheet: Stylesheet, name: string, state: State): Stylesheet {
+  if (state === 'rest') return stylesheet;
   const ofPiece = new RegExp(`\\.${name}(?![\\w-])`);
-  const isSelector = (line: string) => line.endsWith('{') || line.endsWith(',');
-  const held = css
-    .split('\n')
-    .map((line) =>
-      isSelector(line) && ofPiece.test(line) ? line.replaceAll(stateSuffix[state], ALWAYS) : line,
-    );
-  return holding('hover: hover', true)(held.join('\n'));
+  const held = (selector: string) =>
+    ofPiece.test(selector) ? selector.replaceAll(stateSuffix[state], ALWAYS) : selector;
+  const inState = (of: Stylesheet): Stylesheet =>
+    of.flatMap((each): readonly Written[] => {
+      if (typeof each === 'string') return [each];
+      if (!isWrittenBlock(each)) return [{ ...each, selectors: each.selectors.map(held) }];
+      const inside = inState(each.inside);
+      return each.at === HOVERING ? inside : [{ ...each, inside }];
+    });
+  return inState(stylesheet);
 }

@@ -8,7 +8,7 @@ interface Circumstance {
 }
 
 /** Lets a condition of media queries hold, or not. */
-export const holding = (condition: string, holds: boolean) => (text: string) =>
+const holding = (condition: string, holds: boolean) => (text: string) =>
   text.replaceAll(`(${condition})`, holds ? '(width >= 0px)' : '(width < 0px)');
 
 /**

@@ -8,7 +8,7 @@ import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
 import { renderPage, placedOnPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
-import { cssInState, htmlInPhase } from '@/core/render/seen-in';
+import { stylesheetInState, htmlInPhase } from '@/core/render/seen-in';
 import { phaseLabels } from '@/core/properties/phases';
 import { stateLabels } from '@/core/properties/states';
 import { firstPageOf } from '@/core/site/placing';
@@ -55,7 +55,7 @@ function drawnOf(own: Site, { lead, seen }: Finding, advances: Advances): Drawn 
     file: fileOf(site, shown),
     content: {
       html: htmlInPhase(renderPage(site, page, on, language, advances), seen.phase ?? 'top'),
-      css: piece && seen.state ? cssInState(css, piece, seen.state) : css,
+      css: piece && seen.state ? stylesheetInState(css, piece, seen.state) : css,
       drawer: kind === 'drawers' && assembly ? names.get(assembly.id)! : null,
       atEnd: kind === 'footers',
       still: true,

@@ -1,3 +1,4 @@
+import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { Band } from '@/core/bands/band';
 import { renderPage } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
@@ -41,7 +42,7 @@ function specimen(site: Site, menu: Id): Assembly {
 }
 
 /** A menu as it stands on a page in a band, as HTML and CSS for a narrow view: nothing of the site but this menu. */
-export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html: string; css: string } {
+export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html: string; css: Stylesheet } {
   const header = specimen(site, menu);
   const gutter = { [site.bands[0]!.id]: GUTTER };
   const seen: Site = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { own } from '@/core/ids/id';
-import { memo, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
 import { useAdvances, useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { stepped } from '@/core/pointing/steps';
@@ -20,6 +20,7 @@ import { NOTHING_FURTHER } from './plan/move';
 import { movedByKey } from './pointing/moved-by-key';
 import { usePutIn } from './plan/use-put-in';
 import { PreviewArea } from './preview/preview-area';
+import type { ShowsAhead } from './preview/use-frames-ahead';
 import { viewsOf } from './preview/views';
 import { asPointed, asSelection, heldSelection, withPiece } from './selection';
 import type { WorkbenchHalf } from './lower';
@@ -48,7 +49,11 @@ export const Views = memo(function Views({
   carried,
   edge,
 }: ViewsProps) {
-  const site = useSiteNow();
+  const ahead = useRef<ShowsAhead>(null);
+  const takeAhead = useCallback((shows: ShowsAhead) => {
+    ahead.current = shows;
+  }, []);
+  const site = useSiteNow((before, after) => ahead.current?.(before, after) ?? false);
   const edit = useEdit();
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
@@ -117,6 +122,7 @@ export const Views = memo(function Views({
         onHovered={(spot) => (hovered.current = spot)}
         onLit={onLit}
         onOpened={onOpened}
+        onAhead={takeAhead}
       />
       <p role="status" className="seen-by-readers-only">
         {moved}

@@ -1,13 +1,22 @@
 'use client';
 
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import {
+  useCallback,
+  useEffect,
+  useImperativeHandle,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type Ref,
+} from 'react';
+import { stylesheetChange, type Stylesheet } from '@/core/markup/stylesheet';
 import styles from './preview-frame.module.css';
 import { textChange } from './text-change';
 
-/** What a frame shows: the very text that would be handed over, and which drawer stands open. */
+/** What a frame shows: the very page and stylesheet that would be handed over, and which drawer stands open. */
 export interface FrameContent {
   html: string;
-  css: string;
+  css: Stylesheet;
   /** The id of the open drawer's element. */
   drawer: string | null;
   /** The selector of the drop-down that stands open; null or left out for none. */
@@ -141,7 +150,17 @@ interface PreviewFrameProps {
   scrollTo?: number;
   /** Left out where links are followed. */
   pointing?: FramePointing;
+  /** Takes what shows a stylesheet before its content is drawn with it. */
+  handle?: Ref<FrameHandle>;
 }
+
+/** Shows a frame something ahead of its next content. */
+export interface FrameHandle {
+  style(css: Stylesheet): void;
+}
+
+/** What a frame holds before it was sent anything. */
+const NOTHING: Pick<FrameContent, 'html' | 'css'> = { html: '', css: [] };
 
 /** After how long a frame that was sent something and did not hear it is taken to have stopped, in ms. */
 const SILENCE = 10_000;
@@ -157,6 +176,7 @@ export function PreviewFrame({
   scale,
   scrollTo,
   pointing,
+  handle,
   ...on
 }: PreviewFrameProps) {
   const frame = useRef<HTMLIFrameElement>(null);
@@ -164,7 +184,7 @@ export function PreviewFrame({
   const latest = useRef({ file, content, on, pointing });
   const round = useRef(0);
   // What the frame holds already.
-  const sent = useRef({ html: '', css: '' });
+  const sent = useRef(NOTHING);
 
   // What is sent is heard at once; a frame in which nothing hears any more is loaded anew, and that is said for a while.
   const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
@@ -194,7 +214,10 @@ export function PreviewFrame({
     }
     round.current += 1;
     const { html, css, drawer, dropDown = null, atEnd, still = false } = shown;
-    const changes = { html: textChange(sent.current.html, html), css: textChange(sent.current.css, css) };
+    const changes = {
+      html: textChange(sent.current.html, html),
+      css: stylesheetChange(sent.current.css, css),
+    };
     sent.current = { html, css };
     inside.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current }, '*');
     waiting.current ??= setTimeout(giveUp, SILENCE);
@@ -221,6 +244,15 @@ export function PreviewFrame({
 
   useLayoutEffect(send, [send, file, content]);
 
+  const style = useCallback(
+    (css: Stylesheet) => {
+      latest.current.content = { ...latest.current.content, css };
+      send();
+    },
+    [send],
+  );
+  useImperativeHandle(handle, () => ({ style }), [style]);
+
   useEffect(() => {
     if (scrollTo !== undefined) frame.current?.contentWindow?.postMessage({ scrollTo }, '*');
   }, [scrollTo]);
@@ -239,7 +271,7 @@ export function PreviewFrame({
         ready({ file: stands }) {
           const first = ready.current === null;
           ready.current = stands;
-          sent.current = { html: '', css: '' };
+          sent.current = NOTHING;
           sendPointing();
           if (stands !== wanted && !first) told.onNavigate(stands);
           else send();

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { writeCss, type CssNode } from '../../markup/css';
+import type { CssNode } from '../../markup/css';
+import { stylesheetText, written } from '../../markup/stylesheet';
 import { withoutUnasked } from './asked-names';
 
 const named = new Set(['--ink', '--line', '--rust', '--foam']);
@@ -13,7 +14,7 @@ test('what nothing asks for goes, and what something asks for through another na
     },
     { '.bar': { border: '1px solid var(--line, var(--ink))', '--own': '1' } },
   ];
-  const css = writeCss(withoutUnasked(nodes, named));
+  const css = stylesheetText(written(withoutUnasked(nodes, named)));
   expect(css).not.toContain('--foam');
   expect(css).toContain('--rust: #a31;');
   expect(css).toContain('--ink: #fff;');
@@ -25,5 +26,5 @@ test('names that ask for each other in a ring, with nothing outside that asks, g
   const nodes: CssNode[] = [
     { ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } },
   ];
-  expect(writeCss(withoutUnasked(nodes, named))).toBe('.bar {\n  color: red;\n}\n');
+  expect(stylesheetText(written(withoutUnasked(nodes, named)))).toBe('.bar {\n  color: red;\n}\n');
 });

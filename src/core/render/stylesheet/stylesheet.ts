@@ -2,15 +2,8 @@ import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
 import { contrastOn } from '../../colour/contrast';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
 import { plainNumber } from '../../lengths/length';
-import {
-  cssString,
-  hoverable,
-  joinRules,
-  writeCss,
-  type Block,
-  type CssNode,
-  type Rules,
-} from '../../markup/css';
+import { cssString, hoverable, joinRules, type Block, type CssNode, type Rules } from '../../markup/css';
+import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
 import { pieceKind, pieceKinds } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
@@ -225,7 +218,7 @@ function typeRules(kinds: readonly PieceKind[], css: CssNames): Rules {
   return Object.fromEntries([...styles].map((style) => [selector(style), css.typeCss(style)]));
 }
 
-const layerOrder = `@layer ${layers.join(', ')};\n`;
+const layerOrder = `@layer ${layers.join(', ')};`;
 
 const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
 
@@ -241,9 +234,9 @@ function tokenNodes(site: Site): CssNode[] {
 }
 
 /** The stylesheet of what stands in for the content of pages, with what of the brand it asks for: what takes its place has one of its own. */
-export const standInStylesheet = ofPair(writeStandIn, (site) => [cssNames(site).css, site.bands]);
+const standIn = ofPair(writtenStandIn, (site) => [cssNames(site).css, site.bands]);
 
-function writeStandIn(site: Site): string {
+function writtenStandIn(site: Site): Stylesheet {
   const { brand, css } = cssNames(site);
   const styles = Object.values(site.brand.typeStyles);
   const nodes = [
@@ -251,8 +244,11 @@ function writeStandIn(site: Site): string {
     layer('brand', ...tokenNodes(site)),
     layer('values', ...brandCss({ site, styles, brand, css })),
   ];
-  return layerOrder + writeCss(withoutUnasked(nodes, customNames(brand)));
+  return [layerOrder, ...written(withoutUnasked(nodes, customNames(brand)))];
 }
+
+/** The same as text. */
+export const standInStylesheet = (site: Site): string => stylesheetText(standIn(site));
 
 /** The fonts of the site, and what stands in for them until they have come. */
 function fontNodes(site: Site, advances: Advances, { shipped, uploaded }: ReturnType<typeof usedFonts>) {
@@ -277,7 +273,7 @@ function fontNodes(site: Site, advances: Advances, { shipped, uploaded }: Return
  * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown, of the brand what
  * something asks for.
  */
-export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown = null): string {
+function siteStylesheet(site: Site, advances: Advances, shown: Shown): Stylesheet {
   const assemblies = settleAll(site, advances, shown);
   const settled = everySettled(assemblies);
   const kinds = usedKinds(settled);
@@ -323,9 +319,15 @@ export function renderStylesheet(site: Site, advances = unmeasured, shown: Shown
       ...(phased ? phasedMediaCss : []),
     ),
   ];
-  return layerOrder + writeCss(hoverable(withoutUnasked(nodes, customNames(brand))));
+  return [layerOrder, ...written(hoverable(withoutUnasked(nodes, customNames(brand))))];
 }
 
-/** All that a page is styled with, as one text for views. */
-export const viewStylesheet = (...of: Parameters<typeof renderStylesheet>): string =>
-  standInStylesheet(of[0]) + renderStylesheet(...of);
+/** The same as text. */
+export const renderStylesheet = (site: Site, advances = unmeasured, shown: Shown = null): string =>
+  stylesheetText(siteStylesheet(site, advances, shown));
+
+/** All that a page is styled with, as views hold it. */
+export const viewStylesheet = (site: Site, advances = unmeasured, shown: Shown = null): Stylesheet => [
+  ...standIn(site),
+  ...siteStylesheet(site, advances, shown),
+];

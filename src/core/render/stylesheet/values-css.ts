@@ -61,6 +61,9 @@ export interface ValuesInput {
   advances: Advances;
 }
 
+/** What single bars and pieces are written with. */
+export type SaidInput = Pick<ValuesInput, 'site' | 'names' | 'css'>;
+
 /** What was written of something settled, as long as it is the same in every stage and bears the same names. */
 interface Known {
   named: string;
@@ -108,19 +111,21 @@ function withoutUnseen(
   }, []);
 }
 
+/** What is said of a piece as it is settled at one of all stages, under the class that is its own. */
+export const saidOfPiece = (input: SaidInput, stages: readonly SettledPiece[], piece: SettledPiece): Rules =>
+  joinRules(
+    pieceRulesIn(input, piece),
+    scopeRules(variantRules(stages, piece), `.${input.names.get(piece.id)!}`),
+  );
+
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
-  (input, bands) =>
+  (input, stages) =>
     byStage(
       withoutUnseen(
         input,
-        bands,
-        bands.map((piece) =>
-          joinRules(
-            pieceRulesIn(input, piece),
-            scopeRules(variantRules(bands, piece), `.${input.names.get(piece.id)!}`),
-          ),
-        ),
+        stages,
+        stages.map((piece) => saidOfPiece(input, stages, piece)),
       ),
     ),
 );
@@ -146,7 +151,7 @@ export function initialBarRules(css: CssNames): Rules {
 const initialOnce = madeOnce<CssNames>(initialBarRules);
 
 /** What the values of a bar say, whatever stands in it. */
-const saidOfBar = madeOnce<SettledBar['values']>((values, input) =>
+const saidByValues = madeOnce<SettledBar['values']>((values, input) =>
   joinRules(
     otherThan(
       initialOnce(input.css, input),
@@ -156,9 +161,10 @@ const saidOfBar = madeOnce<SettledBar['values']>((values, input) =>
   ),
 );
 
-function barRulesIn(input: ValuesInput, bar: SettledBar): Rules {
+/** What is said of a bar as it is settled at a stage, under the class that is its own. */
+export function saidOfBar(input: SaidInput, bar: SettledBar): Rules {
   return scopeRules(
-    joinRules(saidOfBar(bar.values, input), divisionRules(bar)),
+    joinRules(saidByValues(bar.values, input), divisionRules(bar)),
     `.${input.names.get(bar.id)!}`,
   );
 }
@@ -205,7 +211,7 @@ function phasedPartsIn(input: ValuesInput, assembly: Assembly, stage: WayStage, 
     const held = bar.bays.flatMap(({ pieces }) => pieces);
     const pieces = held.filter(({ id }) => ofPiece(id)).map((piece) => pieceRulesIn(input, piece));
     const changes = pieces.length > 0 || saysPhases(assembly.bars[bar.id]!.values);
-    return changes ? [barRulesIn(input, bar), ...pieces] : [];
+    return changes ? [saidOfBar(input, bar), ...pieces] : [];
   });
   return joinRules(...rules);
 }
@@ -248,7 +254,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
         `.${names.get(id)!}`,
       ),
     );
-    const bars = widest!.bars.map((_, index) => settled.map((each) => barRulesIn(input, each.bars[index]!)));
+    const bars = widest!.bars.map((_, index) => settled.map((each) => saidOfBar(input, each.bars[index]!)));
     const pieces = settled.map(settledPieces);
     return joinByStages([
       ...[whole, ...bars].map(byStage),
@@ -261,7 +267,7 @@ const assemblyRules = writtenOnce<SettledAssembly>(
       ),
       ...measuredRules(input, { stages, settled }, (bar) =>
         joinRules(
-          barRulesIn(input, bar),
+          saidOfBar(input, bar),
           ...bar.bays.flatMap(({ pieces: held }) => held.map((piece) => pieceRulesIn(input, piece))),
         ),
       ),

@@ -1,6 +1,13 @@
 'use client';
 
-import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+} from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { findPlace } from '@/core/edit/place';
 import { cellName } from '@/core/edit/place-name';
@@ -60,6 +67,11 @@ export function DimensionLine({
 }: DimensionLineProps) {
   const edit = useEdit();
   const site = useSite();
+  // What was set last: it is drawn a little later than a fast hand sets it again.
+  const last = useRef(dimension.px);
+  useEffect(() => {
+    last.current = dimension.px;
+  }, [dimension.px]);
   const drag = useRef<{
     x: number;
     y: number;
@@ -89,10 +101,14 @@ export function DimensionLine({
     const value = dimension.valueFor(length);
     const refused = edit([{ edit: 'setValue', place, property, cell, value }], gesture);
     setSaid(refused);
-    if (refused === null) onLit({ property, cell });
+    if (refused === null) {
+      last.current = length;
+      onLit({ property, cell });
+    }
     return refused === null;
   };
-  const takeBack = (gesture: string) => {
+  const takeBack = (gesture: string, to: number) => {
+    last.current = to;
     if (before.current?.own)
       edit([{ edit: 'setValue', place, property, cell, value: before.current.value }], gesture);
     else edit([{ edit: 'clearValue', place, property, cell }], gesture);
@@ -129,8 +145,8 @@ export function DimensionLine({
     if (!current.moved && Math.abs(way) < 3) return;
     current.moved = true;
     // Back where it began, it is as it was before: not set where it only followed.
-    if (next === px) return;
-    if (next === current.px) takeBack(current.gesture);
+    if (next === last.current) return;
+    if (next === current.px) takeBack(current.gesture, current.px);
     else set(next, current.gesture);
   };
   const up = () => {
@@ -142,7 +158,7 @@ export function DimensionLine({
     const { current } = drag;
     if (event.key === 'Escape' && current) {
       event.preventDefault();
-      if (px !== current.px) takeBack(current.gesture);
+      if (last.current !== current.px) takeBack(current.gesture, current.px);
       end();
       return;
     }
@@ -154,8 +170,8 @@ export function DimensionLine({
     const by = event.altKey ? undefined : keys[event.key];
     if (by === undefined || fixed !== null) return;
     event.preventDefault();
-    const next = Math.min(most, Math.max(least, px + by * (event.shiftKey ? 10 : 1)));
-    if (next !== px) set(next, newGesture());
+    const next = Math.min(most, Math.max(least, last.current + by * (event.shiftKey ? 10 : 1)));
+    if (next !== last.current) set(next, newGesture());
   };
 
   /** Ends typing; what has the focus then is what was typed at. */

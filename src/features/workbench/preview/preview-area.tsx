@@ -24,6 +24,7 @@ import { openedDrawer } from './opened-drawer';
 import { dropDownChoices, shownDropDown } from './shown-drop-down';
 import styles from './preview.module.css';
 import { fileOf, pageWithFile, useRendered, type Rendered, type ShownPage } from './use-rendered';
+import { useFramesAhead, type ShowsAhead } from './use-frames-ahead';
 import { useScrolls } from './use-scrolls';
 import { View } from './view';
 import { commonScale } from './views';
@@ -47,6 +48,8 @@ interface PreviewAreaProps {
   onLit: Pointing['onLit'];
   /** Something was opened in a view, or nothing is open any more. */
   onOpened(opened: boolean): void;
+  /** Takes what shows an edit in the views before they are drawn with it. */
+  onAhead(shows: ShowsAhead): void;
 }
 
 /** All views at once, live and to one scale; one of them can be blown up to fill the area at 1:1. */
@@ -106,6 +109,7 @@ function Views({
   onHovered,
   onLit,
   onOpened,
+  onAhead,
   room,
   blownUp,
   setBlownUp,
@@ -145,6 +149,7 @@ function Views({
           GAP,
         )
       : 1;
+  const frames = useFramesAhead(onAhead, rendered);
   const anyOpened = shown.some(({ key }) => opened[key]);
   useEffect(() => onOpened(anyOpened), [anyOpened, onOpened]);
   useEffect(() => {
@@ -269,6 +274,7 @@ function Views({
         blownUp={blownUp !== null}
         still={still}
         scroll={scrolls.of(key)}
+        handle={frames.of(key, scheme)}
         onScroll={(top, most) => scrolls.scrolled(key, top, most)}
         onScrollTo={(top) => scrolls.scrollTo(key, top)}
         tools={

@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { useAdvances } from '@/client/open-site-context';
+import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
 import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
@@ -49,7 +50,7 @@ export function onWorkbench(
 
 /** A page of the site as text, ready for the frames. */
 export interface Rendered {
-  css: string;
+  css: Stylesheet;
   html: string;
   file: string;
 }

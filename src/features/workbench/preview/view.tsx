@@ -1,9 +1,11 @@
 'use client';
 
 import { MenuOutlined } from '@ant-design/icons';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, type ReactNode, type Ref } from 'react';
+import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
 import type { Site } from '@/core/site/site';
+import type { FrameHandle } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/model';
 import { PointedFrame, type Pointing } from '../pointing/pointed-frame';
 import styles from './preview.module.css';
@@ -22,7 +24,7 @@ interface ViewProps {
   root: string;
   file: string;
   html: string;
-  css: string;
+  css: Stylesheet;
   atEnd: boolean;
   /** The selector of the drop-down that is shown open. */
   dropDown: string | null;
@@ -30,6 +32,7 @@ interface ViewProps {
   blownUp: boolean;
   still: boolean;
   scroll: Scroll;
+  handle: Ref<FrameHandle>;
   /** What is set for all views, in the head of the first. */
   tools: ReactNode;
   onScroll(top: number, most: number): void;
@@ -60,7 +63,7 @@ export function View({
   atEnd,
   ...more
 }: ViewProps) {
-  const { dropDown, drawer, blownUp, still, scroll, tools, headWidth, ...on } = more;
+  const { dropDown, drawer, blownUp, still, scroll, handle, tools, headWidth, ...on } = more;
   const name = scheme === 'dark' ? `${view.name} view, dark` : `${view.name} view`;
   const openElement = drawer?.open ? drawer.element : null;
   const content = useMemo(
@@ -125,6 +128,7 @@ export function View({
           onEscape={on.onEscape}
           onScroll={on.onScroll}
           scrollTo={scroll.wanted}
+          handle={handle}
         />
       </div>
       {scroll.most > 0 && (

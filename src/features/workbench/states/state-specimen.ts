@@ -1,3 +1,4 @@
+import type { Stylesheet } from '@/core/markup/stylesheet';
 import { bandChain } from '@/core/bands/band';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { pieceKind } from '@/core/pieces';
@@ -94,7 +95,7 @@ export function stateSpecimen(
   part: StatedPart,
   width: number,
   advances: Advances,
-): { html: string; css: string; height: number } {
+): { html: string; css: Stylesheet; height: number } {
   const assembly = site[at.in][at.assembly]!;
   const piece = assembly.pieces[pieceId]!;
   const bar = Object.values(assembly.bars).find((each) =>

@@ -1,0 +1,226 @@
+import { narrowerThan } from '../../bands/band';
+import { wayDown, type WayStage } from '../../fit/way-down';
+import type { Id } from '../../ids/id';
+import { AS_IT_COMES, changedRules, type Rules } from '../../markup/css';
+import { isWrittenBlock, type Stylesheet, type WrittenBlock } from '../../markup/stylesheet';
+import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
+import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import type { Assembly } from '../../site/assembly';
+import type { Site } from '../../site/site';
+import type { Advances } from '../../text/advances';
+import { settleNames } from '../names';
+import { cssNames } from './css-names';
+import { saidOfBar, saidOfPiece, type SaidInput } from './values-css';
+
+/** Whether two things are the same but for what is named: each part the very same object. */
+function sameBut<T extends object>(one: T, other: T, ...named: readonly (keyof T)[]): boolean {
+  const parts = [...new Set([...Object.keys(one), ...Object.keys(other)])] as (keyof T)[];
+  return parts.every((part) => named.includes(part) || one[part] === other[part]);
+}
+
+/** The entries of a record that are other than before; null where there are others, or they differ in more than their values. */
+function otherValues<T extends { values: object }>(
+  before: Readonly<Record<Id, T>>,
+  after: Readonly<Record<Id, T>>,
+): Id[] | null {
+  if (before === after) return [];
+  const ids = Object.keys(after);
+  if (ids.length !== Object.keys(before).length) return null;
+  const changed = ids.filter((id) => before[id] !== after[id]);
+  return changed.every((id) => before[id] && sameBut(before[id], after[id]!, 'values')) ? changed : null;
+}
+
+/** An assembly in which bars and pieces have other values. */
+interface Revalued {
+  kind: AssemblyKind;
+  was: Assembly;
+  is: Assembly;
+  bars: readonly Id[];
+  pieces: readonly Id[];
+}
+
+/** What has other values in a site; null where anything else has changed. */
+function revalued(before: Site, after: Site): Revalued[] | null {
+  if (!sameBut(before, after, ...assemblyKinds)) return null;
+  const changed = assemblyKinds.flatMap((kind): (Revalued | null)[] => {
+    if (before[kind] === after[kind]) return [];
+    const ids = [...new Set([...Object.keys(before[kind]), ...Object.keys(after[kind])])];
+    return ids
+      .filter((id) => before[kind][id] !== after[kind][id])
+      .map((id) => {
+        const [was, is] = [before[kind][id], after[kind][id]];
+        if (!was || !is || !sameBut(was, is, 'bars', 'pieces')) return null;
+        const [bars, pieces] = [otherValues(was.bars, is.bars), otherValues(was.pieces, is.pieces)];
+        return bars && pieces && { kind, was, is, bars, pieces };
+      });
+  });
+  return changed.includes(null) ? null : (changed as Revalued[]);
+}
+
+/** What is said of something at each stage, before and after. */
+interface Said {
+  before: readonly Rules[];
+  after: readonly Rules[];
+}
+
+/** A declaration as it is at each stage. */
+interface Course {
+  selector: string;
+  property: string;
+  values: readonly string[];
+}
+
+/** The declarations that are other at some stage; null where some are no longer there, or were not. */
+function changedCourses({ before, after }: Said): Course[] | null {
+  const changed = new Map<string, Set<string>>();
+  for (const [index, rules] of after.entries())
+    for (const [from, to] of [
+      [before[index]!, rules],
+      [rules, before[index]!],
+    ] as const)
+      for (const [selector, declarations] of Object.entries(changedRules(from, to)))
+        changed.set(selector, new Set([...(changed.get(selector) ?? []), ...Object.keys(declarations)]));
+  const all = [...changed].flatMap(([selector, properties]) =>
+    [...properties].map((property) => ({ selector, property })),
+  );
+  if (all.some(({ selector, property }) => after.some((rules) => rules[selector]?.[property] === undefined)))
+    return null;
+  return all.map(({ selector, property }) => ({
+    selector,
+    property,
+    values: after.map((rules) => rules[selector]![property]!),
+  }));
+}
+
+/** Where a declaration stands: its block below the values, if any, and its rule. */
+interface Spot {
+  block: number | null;
+  rule: number;
+}
+
+const isRuleOf = (each: Stylesheet[number] | undefined, selector: string) =>
+  typeof each === 'object' &&
+  'selectors' in each &&
+  each.selectors.length === 1 &&
+  each.selectors[0] === selector;
+
+/** Inside of a block with one of its rules declaring something else. */
+function declaring(inside: Stylesheet, index: number, property: string, value: string): Stylesheet {
+  const rule = inside[index]!;
+  if (typeof rule === 'string' || isWrittenBlock(rule)) return inside;
+  return inside.with(index, { ...rule, declarations: { ...rule.declarations, [property]: value } });
+}
+
+/** Where a rule for a selector stands among others, or in the blocks between them that ask for a pointer; null where there is none of its own. */
+function spotOf(inside: Stylesheet, selector: string): Spot | null {
+  const rule = inside.findIndex((each) => isRuleOf(each, selector));
+  if (rule >= 0) return { block: null, rule };
+  for (const [block, each] of inside.entries()) {
+    if (typeof each === 'string' || !isWrittenBlock(each) || !each.at.includes('hover')) continue;
+    const nth = each.inside.findIndex((one) => isRuleOf(one, selector));
+    if (nth >= 0) return { block, rule: nth };
+  }
+  return null;
+}
+
+/** What one of the rules at a width says of a property; undefined where it says nothing. */
+function saidAt(inside: Stylesheet, { block, rule }: Spot, property: string): string | undefined {
+  const among = block === null ? inside : (inside[block] as WrittenBlock).inside;
+  const own = among[rule]!;
+  return typeof own === 'object' && 'declarations' in own ? own.declarations[property] : undefined;
+}
+
+function withSaid(inside: Stylesheet, { block, rule }: Spot, property: string, value: string): Stylesheet {
+  if (block === null) return declaring(inside, rule, property, value);
+  const own = inside[block] as WrittenBlock;
+  return inside.with(block, { ...own, inside: declaring(own.inside, rule, property, value) });
+}
+
+/** Values that are written with a declaration where it is written already; null where it would have to be written elsewhere too. */
+function withCourse(values: Stylesheet, stages: readonly WayStage[], course: Course): Stylesheet | null {
+  const { selector, property } = course;
+  let made = values;
+  let before = AS_IT_COMES;
+  for (const [index, { below }] of stages.entries()) {
+    // Of two stages that begin together the second one is written.
+    if (stages[index + 1]?.below === below) continue;
+    const value = course.values[index]!;
+    const at =
+      below === null
+        ? null
+        : made.findIndex(
+            (each) => typeof each === 'object' && 'at' in each && each.at === narrowerThan(below),
+          );
+    const inside = at === null ? made : at < 0 ? [] : (made[at] as WrittenBlock).inside;
+    const spot = spotOf(inside, selector);
+    if (spot && saidAt(inside, spot, property) !== undefined) {
+      const next = withSaid(inside, spot, property, value);
+      made = at === null ? next : made.with(at, { ...(made[at] as WrittenBlock), inside: next });
+    } else if (value !== before) return null;
+    before = value;
+  }
+  return made;
+}
+
+/** What is said of each bar and piece that has other values, at each stage; null where more than declarations may be other. */
+function saidOf(
+  input: (site: Site) => SaidInput,
+  [before, after]: readonly [Site, Site],
+  { kind, was, is, bars, pieces }: Revalued,
+  stages: readonly WayStage[],
+): Said[] | null {
+  const settled = (site: Site, assembly: Assembly) =>
+    stages.map((stage) => resolveAssembly(site, kind, assembly, stage));
+  const all = [settled(before, was), settled(after, is)] as const;
+  const inputs = [input(before), input(after)] as const;
+  const barsSaid = bars.map((id) =>
+    all.map((ways, nth) =>
+      ways.map((each) =>
+        saidOfBar(
+          inputs[nth]!,
+          each.bars.find((bar) => bar.id === id)!,
+        ),
+      ),
+    ),
+  );
+  const piecesOf = (ways: readonly SettledAssembly[], id: Id) =>
+    ways.map((each) => settledPieces(each).find((piece) => piece.id === id)!);
+  const held = pieces.map((id) => all.map((ways) => piecesOf(ways, id)));
+  const shape = (of: (typeof held)[number][number]) =>
+    of.map(({ variant, values }) => `${values.shown} ${variant}`).join();
+  if (held.some(([old, now]) => shape(old!) !== shape(now!))) return null;
+  const piecesSaid = held.map((both) =>
+    both.map((ways, nth) => ways.map((piece) => saidOfPiece(inputs[nth]!, ways, piece))),
+  );
+  return [...barsSaid, ...piecesSaid].map(([old, now]) => ({ before: old!, after: now! }));
+}
+
+/**
+ * The stylesheet of a site after bars or pieces got other values, made of the one before: what these values say is other in it at once, while
+ * what has to be worked out from them (heights, sides, where rules begin) stays as it was until that is done. Null where the stylesheet
+ * has to be written anew: anything else has changed, or something has to be said where nothing stood.
+ */
+export function stylesheetAhead(
+  stylesheet: Stylesheet,
+  before: Site,
+  after: Site,
+  advances: Advances,
+): Stylesheet | null {
+  const changed = revalued(before, after);
+  if (changed === null || changed.length === 0) return null;
+  const names = settleNames(before);
+  const input = (site: Site): SaidInput => ({ site, names, css: cssNames(site).css });
+  const layer = stylesheet.findLastIndex(
+    (each) => typeof each === 'object' && 'at' in each && each.at === '@layer values',
+  );
+  if (layer < 0) return null;
+  const own = stylesheet[layer] as WrittenBlock;
+  let values: Stylesheet | null = own.inside;
+  for (const each of changed) {
+    const { stages } = wayDown(before, advances, each.kind, each.was);
+    const courses = saidOf(input, [before, after], each, stages)?.map(changedCourses) ?? [null];
+    for (const course of courses.flatMap((some) => some ?? [null]))
+      values = values && course && withCourse(values, stages, course);
+  }
+  return values === null || values === own.inside ? null : stylesheet.with(layer, { ...own, inside: values });
+}
