@@ -74,6 +74,12 @@
   const stillness = document.createElement('style');
   stillness.textContent = '*, ::before, ::after { transition-duration: 0s !important; }';
 
+  // Bars that take room beside the page would make it narrower than its view: widths are worked out as without them, and the view has a
+  // handle of its own.
+  const barless = new CSSStyleSheet();
+  barless.replaceSync('* { scrollbar-width: none; }');
+  document.adoptedStyleSheets.push(barless);
+
   const place = { top: 0, most: 0 };
   const tellScroll = () => {
     const top = Math.round(scrollY);

@@ -90,13 +90,23 @@ const screens = [
 ];
 
 for (const screen of someOf(screens, 4)) {
-  test(`no violation on /${screen}, and nothing that scrolls all of it sideways`, async ({ page }) => {
+  test(`no violation on /${screen}, and nothing that scrolls all of it sideways or without need`, async ({
+    page,
+  }) => {
     await page.goto(`/${screen}`);
     await page.getByRole('heading').first().waitFor();
     expect(await violations(page)).toEqual([]);
     // Wide things scroll by themselves (WCAG 2.2, 1.4.10 Reflow).
     const beyond = (element: Element) => element.scrollWidth - element.clientWidth;
     expect(await page.locator('main').evaluate(beyond)).toBe(0);
+    // Nor does anything that is not seen make it scroll.
+    const unseen = (main: Element) => {
+      const ends = [...main.children].map((child) => child.getBoundingClientRect().bottom);
+      const end = Math.max(...ends) - main.getBoundingClientRect().top + main.scrollTop;
+      const margin = 64;
+      return main.scrollHeight - Math.max(main.clientHeight, end + margin);
+    };
+    expect(await page.locator('main').evaluate(unseen)).toBeLessThanOrEqual(0);
   });
 }
 
