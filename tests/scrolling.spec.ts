@@ -352,6 +352,7 @@ test(
     await byScroll(page);
     const findings = page.getByRole('list', { name: 'What visitors would see' });
     await expect(findings).toContainText('42 of 44 pages begin without a picture');
+    await expect(findings.getByRole('link', { name: 'Choose how they begin' })).toBeVisible();
     await openCell(page, 'Least height on the Phone', 'Returning');
     const field = page.getByRole('textbox', { name: 'Least height on the Phone, Returning' });
     await field.fill('400');

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
+import Link from 'next/link';
 import { useMemo } from 'react';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { usually } from '@/core/fit/heights';
@@ -16,7 +17,7 @@ export function ScrollPanel({ header: id }: { header: string }) {
   const edit = useEdit();
   const header = site.headers[id];
   const findings = useMemo(
-    () => (header ? scrollFindings(usually(site, advances), header).map(({ words }) => words) : []),
+    () => (header ? scrollFindings(usually(site, advances), header) : []),
     [site, advances, header],
   );
   if (!header) return null;
@@ -46,8 +47,11 @@ export function ScrollPanel({ header: id }: { header: string }) {
     <>
       {findings.length > 0 && (
         <ul className={styles.findings} aria-label="What visitors would see">
-          {findings.map((finding) => (
-            <li key={finding}>{finding}</li>
+          {findings.map(({ fault, words }) => (
+            <li key={fault === 'covers all' ? words : fault}>
+              {words}{' '}
+              {fault === 'no picture' && <Link href={`/sites/${site.id}/pages`}>Choose how they begin</Link>}
+            </li>
           ))}
         </ul>
       )}
