@@ -37,6 +37,23 @@ test('a longer label moves what stands beside it, and not what it was made for',
   expect(said.filter((each) => each.startsWith('Button'))).toEqual([]);
 });
 
+test('a longer label lets a rule begin earlier, where the row itself goes on to fit', () => {
+  const site = sample();
+  const header = site.headers.h!;
+  const rule = {
+    id: 'r',
+    when: { by: 'fit' as const, margin: 0 },
+    turns: [{ piece: 'menu', property: 'shownAs', value: 'button' }],
+  };
+  site.headers.h = { ...header, bars: { b: { ...header.bars.b!, rules: [rule] } } };
+  const said = moved([label('A very much longer label than before')], site);
+  const told = said.find((each) => each.startsWith('Menu: Main → menu button begins'));
+  const [, now, before] = /^.* begins below (\d+) px instead of (\d+)$/.exec(told ?? '') ?? [];
+  expect(Number(now)).toBeGreaterThan(Number(before));
+  // What was made shorter again lets it begin where it did.
+  expect(moved([label('Go')], site).filter((each) => each.includes('begins'))).toEqual([]);
+});
+
 test('an edit that changes nothing else says nothing', () => {
   expect(moved([{ edit: 'setAddress', address: 'https://www.example.com' }])).toEqual([]);
   const hover: Edit = {

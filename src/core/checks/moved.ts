@@ -2,6 +2,7 @@ import { bandRange, NARROWEST, WIDEST } from '../bands/band';
 import type { PlacedBox } from '../boxes/placed';
 import { placedAssembly } from '../fit/assembly-boxes';
 import { usually } from '../fit/heights';
+import { ruleText } from '../fit/rule-words';
 import { surveyFit } from '../fit/survey';
 import { stageAt, wayDown } from '../fit/way-down';
 import { firstWidth } from '../fit/whole-fit';
@@ -72,6 +73,10 @@ function fitsFrom({ site, advances, at, assembly }: CheckedAssembly, language: s
   );
 }
 
+/** Below which width each rule of an assembly begins, in CSS px; null for one that does not. */
+const beginningsOf = ({ site, advances, at, assembly }: CheckedAssembly): Map<Id, number | null> =>
+  new Map(wayDown(site, advances, at.in, assembly).rules.map(({ rule, below }) => [rule, below]));
+
 /** The least contrast of every part of a piece in every state. */
 function contrastsOf({ site, at, assembly }: CheckedAssembly, piece: Id): Map<string, number> {
   const { kind } = assembly.pieces[piece]!;
@@ -92,6 +97,8 @@ interface Known {
   places: ReadonlyMap<Id, Places>;
   /** By language; nothing of drawers. */
   fits: ReadonlyMap<string, ReadonlyMap<Id, number>>;
+  /** By rule. */
+  beginnings: ReadonlyMap<Id, number | null>;
   /** By piece. */
   contrasts: ReadonlyMap<Id, ReadonlyMap<string, number>>;
 }
@@ -102,6 +109,7 @@ function knownAnew(of: CheckedAssembly): Known {
   return {
     places: new Map(site.bands.map(({ id }) => [id, placesIn(of, id)])),
     fits: new Map(languages.map((language) => [language, fitsFrom(of, language)])),
+    beginnings: beginningsOf(of),
     contrasts: new Map(Object.keys(assembly.pieces).map((piece) => [piece, contrastsOf(of, piece)])),
   };
 }
@@ -173,6 +181,30 @@ function refitted({ now: { site, at, assembly }, before, after }: Compared): Mov
   );
 }
 
+/** Rules that begin at another width, or begin or not any more, although they were not changed themselves. */
+function begunElsewhere({ was, now: { site, at, assembly }, before, after }: Compared): Moved[] {
+  return Object.values(assembly.bars).flatMap((bar) =>
+    (bar.rules ?? []).flatMap((rule): Moved[] => {
+      const old = was.bars[bar.id]?.rules?.find(({ id }) => id === rule.id);
+      if (!old || !sameData(old, rule)) return [];
+      const [from, to] = [before.beginnings.get(rule.id) ?? null, after.beginnings.get(rule.id) ?? null];
+      const [then, now] = [from, to].map((below) => below && firstWidth({ from: below }));
+      if (then === now) return [];
+      const course =
+        now === null
+          ? `begins no more: it did below ${then} px`
+          : `begins below ${now} px${then === null ? '' : ` instead of ${then}`}`;
+      return [
+        {
+          words: `${ruleText(site, assembly, rule)} ${course}`,
+          lead: { to: 'rules', at, bar: bar.id },
+          weight: 100 + Math.abs((now ?? NARROWEST) - (then ?? NARROWEST)),
+        },
+      ];
+    }),
+  );
+}
+
 function recoloured(compared: Compared): Moved[] {
   const { now, before, after } = compared;
   return untouched(compared).flatMap((piece) => {
@@ -213,7 +245,7 @@ function reached(before: Checked, after: Checked): Moved[] {
 
 /**
  * What else changed between two states of a site, over all bands and languages: where pieces stand that were not changed themselves, down to
- * which width bars fit, how texts stand out, which pages are reached. What matters most comes first.
+ * which width bars fit, where rules begin, how texts stand out, which pages are reached. What matters most comes first.
  */
 export function alsoMoved(before: Checked, after: Checked): Moved[] {
   const all = assemblyKinds.flatMap((kind) =>
@@ -230,7 +262,7 @@ export function alsoMoved(before: Checked, after: Checked): Moved[] {
         before: knownOf({ ...before, at, assembly: was }, from),
         after: knownOf(now, to),
       };
-      return [...displaced(compared), ...refitted(compared), ...recoloured(compared)];
+      return [displaced, refitted, begunElsewhere, recoloured].flatMap((moved) => moved(compared));
     }),
   );
   return [...all, ...reached(before, after)].sort((one, other) => other.weight - one.weight);

@@ -33,8 +33,9 @@ export function AlsoMoved() {
   const moved = found?.moved ?? null;
   if (moved === null) return null;
   const [most] = moved;
+  // That nothing moved is said of what was looked at, and of no later edit.
   if (most === undefined)
-    return (
+    return found?.stale ? null : (
       <span role="status" className={`quiet ${styles.moved}`}>
         nothing else moved
       </span>
