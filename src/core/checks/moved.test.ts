@@ -74,7 +74,7 @@ test('the name of the site is set in its logo, and moves what stands beside that
 
 test('a colour of the brand changes how texts stand out that follow it', () => {
   const said = moved([{ edit: 'changeToken', family: 'colours', token: 'ink', value: { css: '#777777' } }]);
-  expect(said.some((each) => /^Menu: Main, .*: [\d.]+ → [\d.]+ : 1$/.test(each))).toBe(true);
+  expect(said.some((each) => /^Main header: Menu: Main, .*: [\d.]+ → [\d.]+ : 1$/.test(each))).toBe(true);
 });
 
 test('pages that are no longer reached come first', () => {

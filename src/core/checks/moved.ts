@@ -36,6 +36,9 @@ export interface Moved {
 const SEEN = 0.5;
 const RATIO = 0.05;
 
+/** What much else follows from is told before that. */
+const CAUSE = 300;
+
 const px = (length: number) => Math.round(length * 10) / 10;
 
 /** The width at which a band is looked at: in the middle of what it has of the ruler. */
@@ -174,7 +177,7 @@ function refitted({ now: { site, at, assembly }, before, after }: Compared): Mov
         {
           words: `${assembly.bars[bar]!.name} fits from ${width} px instead of ${old}${said}`,
           lead: { to: 'rules', at, bar },
-          weight: 100 + Math.abs(width - old),
+          weight: CAUSE + Math.abs(width - old),
         },
       ];
     }),
@@ -198,7 +201,7 @@ function begunElsewhere({ was, now: { site, at, assembly }, before, after }: Com
         {
           words: `${ruleText(site, assembly, rule)} ${course}`,
           lead: { to: 'rules', at, bar: bar.id },
-          weight: 100 + Math.abs((now ?? NARROWEST) - (then ?? NARROWEST)),
+          weight: CAUSE + Math.abs((now ?? NARROWEST) - (then ?? NARROWEST)),
         },
       ];
     }),
@@ -248,12 +251,13 @@ function reached(before: Checked, after: Checked): Moved[] {
  * which width bars fit, where rules begin, how texts stand out, which pages are reached. What matters most comes first.
  */
 export function alsoMoved(before: Checked, after: Checked): Moved[] {
-  const all = assemblyKinds.flatMap((kind) =>
-    Object.values(after.site[kind]).flatMap((assembly: Assembly): Moved[] => {
+  const perAssembly = assemblyKinds.flatMap((kind) =>
+    Object.values(after.site[kind]).map((assembly: Assembly): { name: string; moved: Moved[] } => {
       const was = before.site[kind][assembly.id];
-      if (!was) return [];
+      const nothing = { name: assembly.name, moved: [] };
+      if (!was) return nothing;
       const [from, to] = [madeOf(before, was), madeOf(after, assembly)];
-      if (sameDataItems([was, ...from], [assembly, ...to])) return [];
+      if (sameDataItems([was, ...from], [assembly, ...to])) return nothing;
       const at = { in: kind, assembly: assembly.id };
       const now = { ...after, at, assembly };
       const compared = {
@@ -262,8 +266,14 @@ export function alsoMoved(before: Checked, after: Checked): Moved[] {
         before: knownOf({ ...before, at, assembly: was }, from),
         after: knownOf(now, to),
       };
-      return [displaced, refitted, begunElsewhere, recoloured].flatMap((moved) => moved(compared));
+      const moved = [displaced, refitted, begunElsewhere, recoloured].flatMap((tell) => tell(compared));
+      return { name: assembly.name, moved };
     }),
+  );
+  const told = perAssembly.filter(({ moved }) => moved.length > 0);
+  // Of several it is said in which: they hold the same menus.
+  const all = told.flatMap(({ name, moved }) =>
+    told.length === 1 ? moved : moved.map((each) => ({ ...each, words: `${name}: ${each.words}` })),
   );
   return [...all, ...reached(before, after)].sort((one, other) => other.weight - one.weight);
 }
