@@ -116,6 +116,12 @@ test('nothing but the declarations that were set is other', () => {
   expect(now).toHaveLength(old!.length);
 });
 
+test('what is written once for several bays is not told ahead', () => {
+  const first = edited(said, setBar('across', 'phone', 'start'));
+  const second = edited(first, setBar('across', 'phone', 'center'));
+  expect(stylesheetAhead(viewStylesheet(first, evenLetters), first, second, evenLetters)).toBeNull();
+});
+
 test('what changes more than declarations is not told ahead', () => {
   const shown = viewStylesheet(site, evenLetters);
   const ahead = (edit: Edit) => stylesheetAhead(shown, site, edited(site, edit), evenLetters);

@@ -2,7 +2,7 @@ import { narrowerThan } from '../../bands/band';
 import { wayDown, type WayStage } from '../../fit/way-down';
 import type { Id } from '../../ids/id';
 import { AS_IT_COMES, changedRules, type Rules } from '../../markup/css';
-import { isWrittenBlock, type Stylesheet, type WrittenBlock } from '../../markup/stylesheet';
+import { isWrittenBlock, type Stylesheet, type Written, type WrittenRule } from '../../markup/stylesheet';
 import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Assembly } from '../../site/assembly';
@@ -92,70 +92,70 @@ function changedCourses({ before, after }: Said): Course[] | null {
   }));
 }
 
-/** Where a declaration stands: its block below the values, if any, and its rule. */
-interface Spot {
-  block: number | null;
-  rule: number;
-}
+/** A rule among others: the how many-th in each block, from the outside in. */
+type Way = readonly number[];
 
-const isRuleOf = (each: Stylesheet[number] | undefined, selector: string) =>
-  typeof each === 'object' &&
-  'selectors' in each &&
-  each.selectors.length === 1 &&
-  each.selectors[0] === selector;
+const isBlockAt = (each: Written, at: string) => isWrittenBlock(each) && each.at === at;
 
-/** Inside of a block with one of its rules declaring something else. */
-function declaring(inside: Stylesheet, index: number, property: string, value: string): Stylesheet {
-  const rule = inside[index]!;
-  if (typeof rule === 'string' || isWrittenBlock(rule)) return inside;
-  return inside.with(index, { ...rule, declarations: { ...rule.declarations, [property]: value } });
-}
-
-/** Where a rule for a selector stands among others, or in the blocks between them that ask for a pointer; null where there is none of its own. */
-function spotOf(inside: Stylesheet, selector: string): Spot | null {
-  const rule = inside.findIndex((each) => isRuleOf(each, selector));
-  if (rule >= 0) return { block: null, rule };
-  for (const [block, each] of inside.entries()) {
-    if (typeof each === 'string' || !isWrittenBlock(each) || !each.at.includes('hover')) continue;
-    const nth = each.inside.findIndex((one) => isRuleOf(one, selector));
-    if (nth >= 0) return { block, rule: nth };
+/** The way to the rule of a selector, also in blocks that ask for a pointer; null where there is none. */
+function wayTo(inside: Stylesheet, selector: string): Way | null {
+  for (const [index, each] of inside.entries()) {
+    if (typeof each === 'string') continue;
+    if (!isWrittenBlock(each)) {
+      if (each.selectors.includes(selector)) return [index];
+    } else if (each.at.includes('hover')) {
+      const further = wayTo(each.inside, selector);
+      if (further) return [index, ...further];
+    }
   }
   return null;
 }
 
-/** What one of the rules at a width says of a property; undefined where it says nothing. */
-function saidAt(inside: Stylesheet, { block, rule }: Spot, property: string): string | undefined {
-  const among = block === null ? inside : (inside[block] as WrittenBlock).inside;
-  const own = among[rule]!;
-  return typeof own === 'object' && 'declarations' in own ? own.declarations[property] : undefined;
+/** The same to the rule that holds below a width, in CSS px; null stands for all of them. */
+function wayBelow(values: Stylesheet, below: number | null, selector: string): Way | null {
+  if (below === null) return wayTo(values, selector);
+  const index = values.findIndex((each) => isBlockAt(each, narrowerThan(below)));
+  const block = values[index];
+  const further = block && isWrittenBlock(block) ? wayTo(block.inside, selector) : null;
+  return further && [index, ...further];
 }
 
-function withSaid(inside: Stylesheet, { block, rule }: Spot, property: string, value: string): Stylesheet {
-  if (block === null) return declaring(inside, rule, property, value);
-  const own = inside[block] as WrittenBlock;
-  return inside.with(block, { ...own, inside: declaring(own.inside, rule, property, value) });
+/** The rule at the end of a way. */
+function ruleAt(inside: Stylesheet, [index, ...further]: Way): WrittenRule | null {
+  const each = inside[index!];
+  if (each === undefined || typeof each === 'string') return null;
+  return isWrittenBlock(each) ? ruleAt(each.inside, further) : each;
+}
+
+/** Rules of which the one at the end of a way says something else of a property. */
+function saying(inside: Stylesheet, way: Way, property: string, value: string): Stylesheet {
+  const [index, ...further] = way as [number, ...number[]];
+  const each = inside[index]!;
+  if (typeof each === 'string') return inside;
+  const other = isWrittenBlock(each)
+    ? { ...each, inside: saying(each.inside, further, property, value) }
+    : { ...each, declarations: { ...each.declarations, [property]: value } };
+  return inside.with(index, other);
 }
 
 /** Values that are written with a declaration where it is written already; null where it would have to be written elsewhere too. */
-function withCourse(values: Stylesheet, stages: readonly WayStage[], course: Course): Stylesheet | null {
-  const { selector, property } = course;
+function withCourse(
+  values: Stylesheet,
+  stages: readonly WayStage[],
+  { selector, property, values: course }: Course,
+): Stylesheet | null {
   let made = values;
   let before = AS_IT_COMES;
   for (const [index, { below }] of stages.entries()) {
     // Of two stages that begin together the second one is written.
     if (stages[index + 1]?.below === below) continue;
-    const value = course.values[index]!;
-    const at =
-      below === null
-        ? null
-        : made.findIndex(
-            (each) => typeof each === 'object' && 'at' in each && each.at === narrowerThan(below),
-          );
-    const inside = at === null ? made : at < 0 ? [] : (made[at] as WrittenBlock).inside;
-    const spot = spotOf(inside, selector);
-    if (spot && saidAt(inside, spot, property) !== undefined) {
-      const next = withSaid(inside, spot, property, value);
-      made = at === null ? next : made.with(at, { ...(made[at] as WrittenBlock), inside: next });
+    const value = course[index]!;
+    const way = wayBelow(made, below, selector);
+    const rule = way && ruleAt(made, way);
+    if (rule && Object.hasOwn(rule.declarations, property)) {
+      // What is written once for several would be other for all of them.
+      if (rule.selectors.length > 1) return null;
+      made = saying(made, way, property, value);
     } else if (value !== before) return null;
     before = value;
   }
@@ -210,17 +210,15 @@ export function stylesheetAhead(
   if (changed === null || changed.length === 0) return null;
   const names = settleNames(before);
   const input = (site: Site): SaidInput => ({ site, names, css: cssNames(site).css });
-  const layer = stylesheet.findLastIndex(
-    (each) => typeof each === 'object' && 'at' in each && each.at === '@layer values',
-  );
-  if (layer < 0) return null;
-  const own = stylesheet[layer] as WrittenBlock;
-  let values: Stylesheet | null = own.inside;
+  const layer = stylesheet.findLastIndex((each) => isBlockAt(each, '@layer values'));
+  const block = stylesheet[layer];
+  if (!block || !isWrittenBlock(block)) return null;
+  let inside: Stylesheet | null = block.inside;
   for (const each of changed) {
     const { stages } = wayDown(before, advances, each.kind, each.was);
     const courses = saidOf(input, [before, after], each, stages)?.map(changedCourses) ?? [null];
     for (const course of courses.flatMap((some) => some ?? [null]))
-      values = values && course && withCourse(values, stages, course);
+      inside = inside && course && withCourse(inside, stages, course);
   }
-  return values === null || values === own.inside ? null : stylesheet.with(layer, { ...own, inside: values });
+  return inside === null || inside === block.inside ? null : stylesheet.with(layer, { ...block, inside });
 }
