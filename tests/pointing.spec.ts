@@ -187,6 +187,8 @@ test('a length is dragged in the tablet’s view: its cell alone changes, is sho
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(width).toBe(before);
   await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+  // The line follows the view.
+  await expect(line).toHaveAttribute('aria-valuenow', '18');
   // Escape takes a drag back before it ends; nothing is left to be undone.
   await page.mouse.move(at.x, at.y);
   await page.mouse.down();

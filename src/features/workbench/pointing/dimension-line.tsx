@@ -8,12 +8,14 @@ import {
   type KeyboardEvent,
   type PointerEvent,
 } from 'react';
-import { useEdit, useSite } from '@/client/open-site-context';
+import { useEdit, useLatestSite, useSite } from '@/client/open-site-context';
 import { findPlace } from '@/core/edit/place';
 import { cellName } from '@/core/edit/place-name';
 import type { Dimension } from '@/core/pointing/dimensions';
+import { sameData } from '@/core/ids/same-data';
 import { tenthsText } from '@/core/lengths/length';
 import type { Edge } from '@/core/pointing/edges';
+import type { Site } from '@/core/site/site';
 import type { FrameLine } from '@/ui/preview/preview-frame';
 import styles from './pointing.module.css';
 import { draggedPx, missText, snappedPx, typedPx } from './typed-px';
@@ -67,11 +69,12 @@ export function DimensionLine({
 }: DimensionLineProps) {
   const edit = useEdit();
   const site = useSite();
-  // What was set last: it is drawn a little later than a fast hand sets it again.
-  const last = useRef(dimension.px);
+  // What was set last, with the length that it makes in this view: it is drawn a little later than a fast hand sets it again.
+  const latest = useLatestSite();
+  const last = useRef<{ value: unknown; px: number } | null>(null);
   useEffect(() => {
-    last.current = dimension.px;
-  }, [dimension.px]);
+    last.current = null;
+  }, [width]);
   const drag = useRef<{
     x: number;
     y: number;
@@ -91,24 +94,30 @@ export function DimensionLine({
   const length = Math.hypot(x2 - x1, y2 - y1);
   const toward = upright ? Math.sign(y2 - y1) || 1 : Math.sign(x2 - x1) || 1;
 
+  const cellsIn = (of: Site): Readonly<Record<string, unknown>> => {
+    const found = findPlace(of, place);
+    return typeof found === 'string' ? {} : (found.holder.values[property] ?? {});
+  };
   const keep = () => {
-    const found = findPlace(site, place);
-    const cells = typeof found === 'string' ? {} : (found.holder.values[property] ?? {});
+    const cells = cellsIn(latest());
     before.current = { own: Object.hasOwn(cells, cell), value: cells[cell] };
   };
+  /** How long it is by now, also where that is not drawn yet. */
+  const pxNow = () =>
+    last.current && sameData(cellsIn(latest())[cell], last.current.value) ? last.current.px : px;
   /** Sets the value; false where it is refused, which is then said. */
   const set = (length: number, gesture: string): boolean => {
     const value = dimension.valueFor(length);
     const refused = edit([{ edit: 'setValue', place, property, cell, value }], gesture);
     setSaid(refused);
     if (refused === null) {
-      last.current = length;
+      last.current = { value, px: length };
       onLit({ property, cell });
     }
     return refused === null;
   };
   const takeBack = (gesture: string, to: number) => {
-    last.current = to;
+    last.current = { value: before.current?.value, px: to };
     if (before.current?.own)
       edit([{ edit: 'setValue', place, property, cell, value: before.current.value }], gesture);
     else edit([{ edit: 'clearValue', place, property, cell }], gesture);
@@ -122,7 +131,14 @@ export function DimensionLine({
     if (fixed !== null) return;
     event.currentTarget.setPointerCapture(event.pointerId);
     keep();
-    drag.current = { x: event.clientX, y: event.clientY, px, end: x2, gesture: newGesture(), moved: false };
+    drag.current = {
+      x: event.clientX,
+      y: event.clientY,
+      px: pxNow(),
+      end: x2,
+      gesture: newGesture(),
+      moved: false,
+    };
     setHeld(true);
   };
   const move = (event: PointerEvent<HTMLElement>) => {
@@ -145,7 +161,7 @@ export function DimensionLine({
     if (!current.moved && Math.abs(way) < 3) return;
     current.moved = true;
     // Back where it began, it is as it was before: not set where it only followed.
-    if (next === last.current) return;
+    if (next === pxNow()) return;
     if (next === current.px) takeBack(current.gesture, current.px);
     else set(next, current.gesture);
   };
@@ -158,7 +174,7 @@ export function DimensionLine({
     const { current } = drag;
     if (event.key === 'Escape' && current) {
       event.preventDefault();
-      if (last.current !== current.px) takeBack(current.gesture, current.px);
+      if (pxNow() !== current.px) takeBack(current.gesture, current.px);
       end();
       return;
     }
@@ -170,8 +186,8 @@ export function DimensionLine({
     const by = event.altKey ? undefined : keys[event.key];
     if (by === undefined || fixed !== null) return;
     event.preventDefault();
-    const next = Math.min(most, Math.max(least, last.current + by * (event.shiftKey ? 10 : 1)));
-    if (next !== last.current) set(next, newGesture());
+    const next = Math.min(most, Math.max(least, pxNow() + by * (event.shiftKey ? 10 : 1)));
+    if (next !== pxNow()) set(next, newGesture());
   };
 
   /** Ends typing; what has the focus then is what was typed at. */
