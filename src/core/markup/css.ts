@@ -55,6 +55,9 @@ export function changedRules(base: Rules, rules: Rules): Rules {
   return changed;
 }
 
+/** Where there is a pointer that can be over something (Media Queries 5, 6.2). */
+export const HOVERING = '@media (hover: hover)';
+
 /** Whether a selector asks for the pointer to be over something, and for nothing else instead. */
 const hovers = (selector: string) =>
   selector.includes(':hover') && !/:(?:is|where|has|not)\([^()]*:hover/.test(selector);
@@ -66,7 +69,7 @@ function whereHovered(rules: Rules): CssNode[] {
     const block = last !== undefined && isBlock(last);
     if (hovers(selector)) {
       if (block) Object.assign(last.inside[0]!, { [selector]: declarations });
-      else nodes.push({ at: '@media (hover: hover)', inside: [{ [selector]: declarations }] });
+      else nodes.push({ at: HOVERING, inside: [{ [selector]: declarations }] });
     } else if (block || last === undefined) nodes.push({ [selector]: declarations });
     else last[selector] = declarations;
     return nodes;

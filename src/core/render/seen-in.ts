@@ -1,6 +1,7 @@
 import type { Phase } from '../properties/phases';
 import { stateSuffix } from '../properties/dress';
 import type { State } from '../properties/states';
+import { HOVERING } from '../markup/css';
 import { isWrittenBlock, type Stylesheet, type Written } from '../markup/stylesheet';
 
 /** A page whose header is in a phase of scrolling, and stays in it, without anyone scrolling. */
@@ -12,9 +13,6 @@ export function htmlInPhase(html: string, phase: Phase): string {
 
 /** Selects whatever is there, and counts as much as what it stands for (Selectors 4, 17). */
 const ALWAYS = ':not(.nothing-is-called-so)';
-
-/** Where a pointer can hover, as a block of its own says it. */
-const HOVERING = '@media (hover: hover)';
 
 /**
  * A stylesheet in which all that a piece holds is in a state, wherever the pointer, the focus and the page are. `name` is the class of the

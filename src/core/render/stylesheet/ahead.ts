@@ -1,7 +1,7 @@
 import { narrowerThan } from '../../bands/band';
 import { wayDown, type WayStage } from '../../fit/way-down';
 import type { Id } from '../../ids/id';
-import { AS_IT_COMES, changedRules, type Rules } from '../../markup/css';
+import { AS_IT_COMES, changedRules, HOVERING, type Rules } from '../../markup/css';
 import { isWrittenBlock, type Stylesheet, type Written, type WrittenRule } from '../../markup/stylesheet';
 import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
@@ -10,6 +10,7 @@ import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import { settleNames } from '../names';
 import { cssNames } from './css-names';
+import { layerAt } from './stylesheet';
 import { saidOfBar, saidOfPiece, type SaidInput } from './values-css';
 
 /** Whether two things are the same but for what is named: each part the very same object. */
@@ -103,7 +104,7 @@ function wayTo(inside: Stylesheet, selector: string): Way | null {
     if (typeof each === 'string') continue;
     if (!isWrittenBlock(each)) {
       if (each.selectors.includes(selector)) return [index];
-    } else if (each.at.includes('hover')) {
+    } else if (each.at === HOVERING) {
       const further = wayTo(each.inside, selector);
       if (further) return [index, ...further];
     }
@@ -210,7 +211,7 @@ export function stylesheetAhead(
   if (changed === null || changed.length === 0) return null;
   const names = settleNames(before);
   const input = (site: Site): SaidInput => ({ site, names, css: cssNames(site).css });
-  const layer = stylesheet.findLastIndex((each) => isBlockAt(each, '@layer values'));
+  const layer = stylesheet.findLastIndex((each) => isBlockAt(each, layerAt('values')));
   const block = stylesheet[layer];
   if (!block || !isWrittenBlock(block)) return null;
   let inside: Stylesheet | null = block.inside;

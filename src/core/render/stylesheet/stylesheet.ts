@@ -43,7 +43,7 @@ import { initialPieceRules } from './piece-rules';
 import { brandCss, initialBarRules, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
-const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'];
+const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'] as const;
 
 /** Which headers and footers the pages show, by their ids; null for all that there are. */
 export type Shown = ReadonlySet<Id | null> | null;
@@ -220,7 +220,13 @@ function typeRules(kinds: readonly PieceKind[], css: CssNames): Rules {
 
 const layerOrder = `@layer ${layers.join(', ')};`;
 
-const layer = (name: string, ...inside: Block['inside']): Block => ({ at: `@layer ${name}`, inside });
+/** How the block of a layer begins. */
+export const layerAt = (name: (typeof layers)[number]) => `@layer ${name}`;
+
+const layer = (name: (typeof layers)[number], ...inside: Block['inside']): Block => ({
+  at: layerAt(name),
+  inside,
+});
 
 /** The tokens of the brand, light and dark. */
 function tokenNodes(site: Site): CssNode[] {

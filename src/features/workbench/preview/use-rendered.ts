@@ -48,7 +48,7 @@ export function onWorkbench(
   return { ...placed, drawers: [assembly.id] };
 }
 
-/** A page of the site as text, ready for the frames. */
+/** A page of the site with its stylesheet, ready for the frames. */
 export interface Rendered {
   css: Stylesheet;
   html: string;
