@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { inAudit, test } from './support/test';
-import { copyWithoutRules, openCell, saved, storedSite } from './support/site';
+import { copyWithoutRules, openCell, saved, storedSite, view } from './support/site';
 
 test(
   'what one window does, the other shows, and both edits are kept',
@@ -97,6 +97,8 @@ test('two windows that set the same value at once: the later one is told, and th
   await expect(page.getByText('Another window changed the same thing meanwhile')).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Least height, Desktop: 111 px, set here' })).toBeVisible();
+  // What was refused is gone from the views too, which showed it at once.
+  await expect(view(page, 'Desktop').locator('.main-header-main-bar')).toHaveCSS('min-block-size', '111px');
   expect((await storedSite(request, id)).standing.revision).toBe(1);
 });
 
