@@ -1,14 +1,9 @@
 // Figures of the core alone: a header surveyed as a whole and after one label has changed, all of its boxes placed, and a site checked.
 // Run by `npm run bench`, or on its own.
-import path from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { ensurePackages } from './lib/prepare.mjs';
 
 await ensurePackages();
-const { bundleForNode, root } = await import('./lib/bundle.mjs');
-const outfile = path.join(root, '.jobs/fit-bench.mjs');
-await bundleForNode({ entryPoints: ['tests/bench/fit-bench.ts'], outfile });
-const { figures, checksFigures } = await import(pathToFileURL(outfile).href);
+const { figures, checksFigures } = await import('./lib/fit-bench.mjs');
 const middle = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 for (const [name, { anew, label, boxes }] of Object.entries(await figures())) {
   const [whole, after] = [middle(anew), middle(label)];

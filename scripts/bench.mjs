@@ -7,6 +7,7 @@ await ensurePackages();
 await ensureChromium();
 await ensureBuild();
 const { launchBrowser, serveDemo } = await import('./lib/server.mjs');
+const { figures, fullSite } = await import('./lib/fit-bench.mjs');
 
 const percentile = (values, share) =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))];
@@ -64,63 +65,10 @@ async function largeSite(pages, items) {
   return id;
 }
 
-/** What some pieces of that header give way by, for a header with rules. */
-const rulesOf = (bar) => [
-  {
-    id: `${bar}-more`,
-    when: { by: 'fit', margin: 16 },
-    turns: [{ piece: `${bar}-1`, property: 'behind', value: 5, step: 1 }],
-  },
-  {
-    id: `${bar}-search`,
-    when: { by: 'fit', margin: 16 },
-    turns: [{ piece: `${bar}-2`, property: 'form', value: 'icon' }],
-  },
-];
-
-/** A copy of the demo whose first header has three bars with eight pieces each, of every kind; with rules in some of them where they are asked for. */
+/** The demo with a header of three bars with eight pieces each, as a site of its own; with rules in some of them where they are asked for. */
 async function fullHeaderSite(withRules = false) {
   const file = await (await fetch(`${server.origin}/api/sites/hollin-sound/site-file`)).json();
-  const kinds = ['logo', 'menu', 'search', 'basket', 'account', 'language', 'social', 'button'];
-  const more = ['text', 'notice', 'contact', 'divider', 'text', 'contact', 'divider', 'button'];
-  const pieces = {};
-  const bar = (id, name, held) => {
-    const ids = held.map((kind, index) => {
-      const piece = { id: `${id}-${index}`, kind, values: {} };
-      if (kind === 'menu') piece.values = { menu: { desktop: 'm-main' } };
-      if (kind === 'social') piece.values = { menu: { all: 'm-service' } };
-      pieces[piece.id] = piece;
-      return piece.id;
-    });
-    const bays = [ids.slice(0, 3), ids.slice(3, 5), ids.slice(5)];
-    return {
-      id,
-      name,
-      bays: bays.map((each, index) => ({ id: `bay${index}`, pieces: each, values: {} })),
-      values: {},
-    };
-  };
-  const bars = [
-    bar('full1', 'First bar', kinds),
-    bar('full2', 'Second bar', more),
-    bar('full3', 'Third bar', kinds),
-  ];
-  if (withRules) for (const each of [bars[0], bars[2]]) each.rules = rulesOf(each.id);
-  file.site.headers = {
-    full: {
-      id: 'full',
-      name: 'Full header',
-      order: bars.map(({ id }) => id),
-      bars: Object.fromEntries(bars.map((each) => [each.id, each])),
-      pieces,
-      values: {},
-    },
-  };
-  // It stands on every page: none of the demo’s other headers is there any more.
-  file.site.placing.header = 'full';
-  file.site.placing.rules = [];
-  for (const page of Object.values(file.site.pages)) delete page.stands;
-  const answer = await post('/api/sites/open', file);
+  const answer = await post('/api/sites/open', { ...file, site: fullSite(withRules) });
   if (!answer.id) throw new Error(JSON.stringify(answer));
   return answer.id;
 }
@@ -481,7 +429,7 @@ async function overPictures() {
   return times;
 }
 
-/** How long the worker takes to survey a header, in ms, once its texts are measured; each keystroke asks for a survey. */
+/** How long the worker takes to survey a header of which nothing has changed that decides widths, in ms; each keystroke asks for a survey. */
 async function surveys(site, header) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${server.origin}/sites/${site}/headers`);
@@ -657,16 +605,23 @@ const sections = {
     line('1920 x 200 px judged over a picture', await overPictures(), 50);
   },
   async survey() {
+    const core = await figures();
     for (const [name, withRules, budget] of [
       ['3 bars, 24 pieces', false, 300],
       ['the same with rules', true, 150],
     ]) {
       const site = await fullHeaderSite(withRules);
-      const [ours, theirs] = [await surveys(site, 'full'), await chromiumAtEveryWidth(site)];
-      line(`fit surveyed, ${name}`, ours, '-');
+      const { anew, label } = core[name];
+      const theirs = await chromiumAtEveryWidth(site);
       line('laid out by Chromium at each of 1,601 widths', theirs, '-');
-      const faster = (percentile(theirs, 0.5) / percentile(ours, 0.5)).toFixed(0);
-      console.log(`survey ${faster} times faster than Chromium at every width (budget ${budget} times)`);
+      const told = (what, ours, more) => {
+        line(`fit surveyed ${what}, ${name}`, ours, '-');
+        const faster = (percentile(theirs, 0.5) / percentile(ours, 0.5)).toFixed(0);
+        console.log(`  ${faster} times faster than Chromium at every width${more}`);
+      };
+      told('anew', anew, ` (budget ${budget} times)`);
+      told('after one label', label, '');
+      told('in the worker, after a height', await surveys(site, 'full'), '');
     }
   },
   async files() {

@@ -2,7 +2,7 @@ import type { BarRoom } from '@/core/fit/bar-fit';
 import type { FooterSurvey } from '@/core/fit/footer-survey';
 import type { ForecastRow } from '@/core/fit/forecasts';
 import type { OpenedSurvey } from '@/core/fit/opened-survey';
-import type { Circumstances } from '@/core/fit/piece-content';
+import type { Circumstances } from '@/core/fit/circumstances';
 import type { Suggestions } from '@/core/fit/suggestions';
 import type { FitSurvey } from '@/core/fit/survey';
 import type { WayDown } from '@/core/fit/way-down';

@@ -1,6 +1,6 @@
 import { NARROWEST } from '@/core/bands/band';
 import { forecastFit, roomForItems } from '@/core/fit/forecasts';
-import type { Circumstances } from '@/core/fit/piece-content';
+import type { Circumstances } from '@/core/fit/circumstances';
 import { surveyFooter } from '@/core/fit/footer-survey';
 import { surveyOpened } from '@/core/fit/opened-survey';
 import { surveyRoom } from '@/core/fit/room-survey';

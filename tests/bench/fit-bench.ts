@@ -7,6 +7,7 @@ import { surveyFit } from '../../src/core/fit/survey';
 import { resolveAssembly } from '../../src/core/resolve/assembly';
 import { newBar, newItem, newMenu, newPage, newPiece } from '../../src/core/site/defaults';
 import type { Bar } from '../../src/core/site/assembly';
+import type { CollapseRule } from '../../src/core/site/collapse-rule';
 import type { Site } from '../../src/core/site/site';
 import type { Advances } from '../../src/core/text/advances';
 import { measured } from '../../src/server/text/measured';
@@ -27,12 +28,14 @@ export function fullSite(withRules: boolean): Site {
   const bars = Object.entries(held).map(([id, kinds]): [string, Bar] => {
     const ids = idsOf(id, kinds);
     const bays = { start: ids.slice(0, 3), middle: ids.slice(3, 5), end: ids.slice(5) };
+    const rule = (name: string, turn: CollapseRule['turns'][number]): CollapseRule => ({
+      id: `${id}-${name}`,
+      when: { by: 'fit', margin: 16 },
+      turns: [turn],
+    });
     const rules = [
-      {
-        id: `${id}-more`,
-        when: { by: 'fit' as const, margin: 16 },
-        turns: [{ piece: `${id}-1`, property: 'behind', value: 5, step: 1 }],
-      },
+      rule('more', { piece: `${id}-1`, property: 'behind', value: 5, step: 1 }),
+      rule('search', { piece: `${id}-2`, property: 'form', value: 'icon' }),
     ];
     const bar = newBar(id, id, {}, bays);
     return [id, withRules && kinds === first ? { ...bar, rules } : bar];
@@ -48,7 +51,9 @@ export function fullSite(withRules: boolean): Site {
     pieces: Object.fromEntries(pieces.map((piece) => [piece.id, piece])),
     values: {},
   };
-  return { ...site, headers: { full }, placing: { ...site.placing, header: 'full' } };
+  // It stands on every page: none of the demo’s other headers is there any more.
+  for (const page of Object.values(site.pages)) delete page.stands;
+  return { ...site, headers: { full }, placing: { ...site.placing, header: 'full', rules: [] } };
 }
 
 /** How long something takes, in ms. */

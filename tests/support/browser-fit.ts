@@ -9,7 +9,7 @@ import type { Site } from '../../src/core/site/site';
 import type { Id } from '../../src/core/ids/id';
 import type { Assembly } from '../../src/core/site/assembly';
 import { barsInRoom, conditionsIn } from '../../src/core/fit/bar-conditions';
-import type { Circumstances } from '../../src/core/fit/piece-content';
+import type { Circumstances } from '../../src/core/fit/circumstances';
 import { settledOver } from '../../src/core/fit/settled-over';
 import type { FitStatus } from '../../src/core/fit/fit-status';
 import type { FitStretch } from '../../src/core/fit/bar-fit';

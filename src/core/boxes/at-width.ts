@@ -27,7 +27,7 @@ export interface Content {
 /** What is measured at one width of the viewport. */
 export const number = (width: Piecewise) => width.values[0]!;
 
-export const size = (of: Size, setting: Setting) => number(sizeOver(of, setting));
+export const size = (of: Size, setting: Setting) => (of === 0 ? 0 : number(sizeOver(of, setting)));
 
 export function widths(box: Box, around: Setting): { preferred: number; least: number } {
   const { preferred, least } = widthsIn(box, around);
@@ -37,9 +37,9 @@ export function widths(box: Box, around: Setting): { preferred: number; least: n
 /** What is around the inside of a box: at its start, above it, and on both sides together; in CSS px. */
 export function around(box: Box, setting: Setting) {
   const padding = paddingOf(box.layout);
-  const [start, end, block] = [padding.start, padding.end, padding.block].map((each) =>
-    size(each, setting),
-  ) as [number, number, number];
+  const start = size(padding.start, setting);
+  const end = size(padding.end, setting);
+  const block = size(padding.block, setting);
   const lines = edgesOf(box);
   return {
     start: start + lines.start,

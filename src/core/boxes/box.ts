@@ -46,7 +46,7 @@ export interface Box {
   /** What knows it again, where the box itself is made anew each time that it is asked for. */
   kept?: object;
   /** What it is measured with, where that is other than for the boxes around it: it is a piece of its own. */
-  measures?: Measures;
+  measures?: Measuring;
   /** The item, the piece or the bar that it shows. */
   id?: Id;
 }
@@ -83,6 +83,11 @@ export interface Measures {
   font(otherwise?: SetOtherwise): { ascent: number; descent: number };
   /** The widths of the lines that a text is broken into where there is so much room, in CSS px. */
   lines(text: string, room: number, otherwise?: SetOtherwise): number[];
+}
+
+/** What a piece is measured with, made only when something of it is asked for that is not kept. */
+export interface Measuring extends Pick<Measures, 'px' | 'steadiness'> {
+  all(): Measures;
 }
 
 /** How wide a box wants to be and has to be, with its padding and the line around it; in CSS px over the viewport width. */

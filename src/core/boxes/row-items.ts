@@ -1,6 +1,7 @@
 import { less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
-import { otherBox, type Box } from './box';
+import { otherBox, type Box, type Measures } from './box';
 import type { FlexItem } from './flex';
+import { keptOfBoxes } from './kept';
 import { besideOver, marginsOver, settingIn, sizeOver, type Setting } from './setting';
 import { widthsIn } from './widths';
 
@@ -24,8 +25,7 @@ export function leastInRow(box: Box, setting: Setting): Piecewise {
   return narrowest(least, widthsIn(content, setting).least);
 }
 
-/** A box as it shares what is left in a row. */
-export function rowItem(box: Box, setting: Setting): RowItem {
+function newItem(box: Box, setting: Setting): RowItem {
   const { flex, flexGrow, flexShrink, maxInlineSize } = box.layout;
   const { preferred } = widthsIn(box, setting);
   const margins = marginsOver(box, setting);
@@ -40,6 +40,22 @@ export function rowItem(box: Box, setting: Setting): RowItem {
     beyond: maxInlineSize === '100%' ? margins : null,
   };
 }
+
+/** What is the same everywhere, over another span. */
+function spread(item: RowItem, px: Measures['px']): RowItem {
+  const over = (width: Piecewise) => px(width.values[0]!);
+  const { preferred, least, gives, beyond } = item;
+  return {
+    ...item,
+    preferred: over(preferred),
+    least: over(least),
+    gives: over(gives),
+    beyond: beyond && over(beyond),
+  };
+}
+
+/** A box as it shares what is left in a row. */
+export const rowItem = keptOfBoxes(newItem, spread);
 
 /** What stands in a row at a width, where the row has so much room in all. */
 export function itemAt(item: RowItem, whole: number, at: (of: Piecewise) => number): FlexItem {

@@ -14,9 +14,18 @@ export interface Setting {
 /** What a piece begins with. */
 export const ownSetting = (measures: Measures): Setting => ({ measures, type: {}, breaks: true });
 
+/** What a layout says of the texts in a box. */
+const saysOfTexts = ({ fontSize, fontWeight, whiteSpace, lineHeight, textAlign }: Layout) =>
+  (fontSize ?? fontWeight ?? whiteSpace ?? lineHeight ?? textAlign) !== undefined;
+
 /** The setting inside of a box. */
-export function settingIn(outside: Setting, { layout, type = {}, measures }: Box): Setting {
-  const around = measures ? ownSetting(measures) : outside;
+export function settingIn(outside: Setting, { layout, type, measures }: Box): Setting {
+  const around = measures ? ownSetting(measures.all()) : outside;
+  if (type === undefined && !saysOfTexts(layout)) return around;
+  return changedSetting(around, layout, type ?? {});
+}
+
+function changedSetting(around: Setting, layout: Layout, type: SetOtherwise): Setting {
   const { fontSize, fontWeight, whiteSpace } = layout;
   const { lineHeight = around.lineHeight, textAlign = around.textAlign } = layout;
   const { scale = 1 } = around.type;

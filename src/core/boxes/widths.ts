@@ -1,5 +1,6 @@
 import { narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
 import { otherBox, type Box, type Measures, type Widths } from './box';
+import { keptOfBoxes } from './kept';
 import { heightOver } from './one-line';
 import { inGrid, tracksOf } from './grid';
 import { columnsOf, gridWidths, type Spanning } from './grid-widths';
@@ -100,13 +101,8 @@ const each = (widths: Widths, change: (width: Piecewise) => Piecewise): Widths =
   wraps: widths.wraps,
 });
 
-/** What is known of boxes, by what they were measured with: each stands in one place, so what is around it is always the same. */
-const known = new WeakMap<object, { measures: Measures; widths: Widths; steady: boolean }>();
-/** What is known of those that are the same at all widths of the viewport, by what their measures are made of. */
-const steady = new WeakMap<object, WeakMap<object, Widths>>();
-
-/** Widths that are the same everywhere, over the span of other measures. */
-function spread({ preferred, least, ideal, wraps }: Widths, { px }: Measures): Widths {
+/** Widths that are the same everywhere, over another span. */
+function spread({ preferred, least, ideal, wraps }: Widths, px: Measures['px']): Widths {
   const over = (width: Piecewise) => px(width.values[0]!);
   const most = over(preferred);
   return {
@@ -118,31 +114,7 @@ function spread({ preferred, least, ideal, wraps }: Widths, { px }: Measures): W
 }
 
 /** The widths of a box in others that set its text so, with its margins. */
-export function widthsIn(box: Box, around: Setting): Widths {
-  const measures = box.measures ?? around.measures;
-  const { steadiness } = measures;
-  const key = box.kept ?? box;
-  const found = known.get(key);
-  if (found?.measures === measures) {
-    if (steadiness && !found.steady) steadiness.moved += 1;
-    return found.widths;
-  }
-  const kept = steadiness && steady.get(steadiness.basis)?.get(key);
-  if (kept) {
-    const widths = spread(kept, measures);
-    known.set(key, { measures, widths, steady: true });
-    return widths;
-  }
-  const moved = steadiness?.moved;
-  const widths = newWidths(box, around);
-  const still = steadiness?.moved === moved;
-  known.set(key, { measures, widths, steady: still });
-  if (steadiness && still) {
-    const ofBasis = steady.get(steadiness.basis) ?? new WeakMap<object, Widths>();
-    steady.set(steadiness.basis, ofBasis.set(key, widths));
-  }
-  return widths;
-}
+export const widthsIn = keptOfBoxes(newWidths, spread);
 
 function newWidths(box: Box, around: Setting): Widths {
   const setting = settingIn(around, box);

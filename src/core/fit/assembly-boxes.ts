@@ -18,9 +18,10 @@ import {
   ownBarLayouts,
 } from '../resolve/bar-layouts';
 import { directionOf } from '../site/language';
-import { barFrame, panelWidth } from './frame';
+import type { Circumstances, Tally } from './circumstances';
+import { barFrame, lineWidth, panelWidth } from './frame';
+import { pieceMeasures, pieceMeasuring } from './measures';
 import { pieceBoxes } from './piece-boxes';
-import { basisOf, lineWidth, pieceContent, type Circumstances, type Tally } from './piece-content';
 
 /** What is looked at of an assembly: in which band, over which widths of the viewport, and what comes about of its texts. */
 export interface Within {
@@ -30,13 +31,25 @@ export interface Within {
 }
 
 /** What is the same of a piece in its bay whatever is measured, as long as its own boxes are the same. */
-const inBays = new WeakMap<Box, { of: SettledPiece; layout: Layout; kept: object }>();
+interface InBay {
+  own: Box;
+  layout: Layout;
+  kept: object;
+}
+const ofPieces = new WeakMap<SettledPiece, InBay>();
+/** The same of all pieces with these boxes, by how they are placed: of one piece in several stages that is mostly the same. */
+const ofBoxes = new WeakMap<Box, Map<string, InBay>>();
 
-function inBay(own: Box, piece: SettledPiece) {
-  const found = inBays.get(own);
-  if (found?.of === piece) return found;
-  const made = { of: piece, layout: cascaded(placeLayout(piece.values), own.layout), kept: {} };
-  inBays.set(own, made);
+function inBay(own: Box, piece: SettledPiece): InBay {
+  const last = ofPieces.get(piece);
+  if (last?.own === own) return last;
+  const layout = cascaded(placeLayout(piece.values), own.layout);
+  const known = ofBoxes.get(own) ?? new Map<string, InBay>();
+  ofBoxes.set(own, known);
+  const placed = JSON.stringify(layout);
+  const made = known.get(placed) ?? { own, layout, kept: {} };
+  known.set(placed, made);
+  ofPieces.set(piece, made);
   return made;
 }
 
@@ -45,8 +58,7 @@ function pieceBox(piece: SettledPiece, circumstances: Circumstances, { span, tal
   const own = pieceBoxes(circumstances, piece);
   if (own === null) return null;
   const { layout, kept } = inBay(own, piece);
-  const steadiness = { basis: basisOf(circumstances, own), moved: 0 };
-  const measures = pieceContent(circumstances, piece, span, tally, steadiness);
+  const measures = pieceMeasuring(circumstances, piece, span, tally);
   return { ...own, layout, kept, id: piece.id, measures };
 }
 
@@ -115,7 +127,7 @@ export function barMeasures(
   const own = { id: assembly.id, kind: '', band, values: {} };
   // What is placed in them is asked for again and again, as wide and high as before.
   const steadiness = { basis: {}, moved: 0 };
-  return pieceContent(circumstances, own, span, { complete: true }, steadiness);
+  return pieceMeasures(circumstances, own, span, { complete: true }, steadiness);
 }
 
 /** Where everything in one bar stands at a width of the viewport, in CSS px from its own top left corner: as where it stands in a row of its own. */

@@ -12,7 +12,7 @@ import { besideEachOther, divisionOf, edgePlace, hasMiddle, occupied } from '../
 import { assemblyBox, barBox, barMeasures, type Within } from './assembly-boxes';
 import type { Condition } from './fit-status';
 import { panelWidth } from './frame';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 
 /** A piece in its bay: how wide it wants to be, and how narrow it may get there; in CSS px over the viewport width, with its margins. */
 export interface PieceRoom {

@@ -6,7 +6,7 @@ import type { Within } from './assembly-boxes';
 import { barsInRoom, conditionsIn, designedWidth, piecesOf } from './bar-conditions';
 import { waitedFor, worstFit, type Condition, type FitStatus } from './fit-status';
 import { keptOfBar, type LookedAt } from './kept-of-bar';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 
 /** What is the matter with a bar at the width at which it is worst. */
 export interface Cause extends Pick<InPhase, 'trouble' | 'pieces' | 'status' | 'phase'> {

@@ -16,7 +16,8 @@ import { dropDownsAt, reachOf, type BesidePlaced, type DropDown } from './drop-d
 import { barFrame } from './frame';
 import { roomTaken } from './heights';
 import { stagesDown, wayDown } from './way-down';
-import { lineWidth, type Circumstances } from './piece-content';
+import { lineWidth } from './frame';
+import type { Circumstances } from './circumstances';
 
 /** Something that hangs out of a piece, where it stands while it is open. */
 export interface PlacedDropDown extends Place {

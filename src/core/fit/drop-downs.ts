@@ -1,4 +1,5 @@
 import type { Box } from '../boxes/box';
+import { sharedBoxes } from '../boxes/shared';
 import { widthsOf } from '../boxes/widths';
 import { everyBox, type Place, type PlacedBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
@@ -13,8 +14,10 @@ import { directionOf } from '../site/language';
 import { placedAssembly, placedBar } from './assembly-boxes';
 import { panelWidth } from './frame';
 import { keptOfBar } from './kept-of-bar';
+import { keptOfPieces } from './kept-of-pieces';
 import { pieceBoxes } from './piece-boxes';
-import { basisOf, pieceContent, type Circumstances } from './piece-content';
+import { basisOf, type Circumstances } from './circumstances';
+import { pieceContent } from './piece-content';
 
 /** Something that hangs out of a piece while it is open. */
 export interface DropDown {
@@ -68,28 +71,50 @@ interface Measured {
   content: PieceContent;
   all: readonly { hanging: Hanging; own: DropDown['own'] }[];
 }
-const known = new WeakMap<object, Measured>();
+const known = keptOfPieces<Measured>();
+/** What hung out of pieces when that was last worked out: with another label, most of it is as it was. */
+const last = new WeakMap<SettledPiece, readonly Hanging[]>();
+
+function sharedHanging(before: readonly Hanging[], made: Hanging): Hanging {
+  const same = before.find(({ entry, selector }) => entry === made.entry && selector === made.selector);
+  if (!same) return made;
+  const { beside } = made;
+  const lists = beside?.lists.map((list) => {
+    const old = same.beside?.lists.find(({ entry }) => entry === list.entry);
+    return old ? { ...list, box: sharedBoxes(old.box, list.box) } : list;
+  });
+  return {
+    ...made,
+    box: sharedBoxes(same.box, made.box),
+    ...(beside && same.beside
+      ? { beside: { box: sharedBoxes(same.beside.box, beside.box), lists: lists! } }
+      : {}),
+  };
+}
 
 /** The same for one width of the viewport; kept for others, where nothing of it moves with that. */
 function measured(circumstances: Circumstances, settled: SettledPiece, window: number): Measured | null {
   const own = pieceBoxes(circumstances, settled);
   if (own === null) return null;
-  const basis = basisOf(circumstances, own);
-  const kept = known.get(basis);
+  const basis = basisOf(circumstances, settled);
+  const kept = known.get(settled, own, basis);
   if (kept) return kept;
   const piece = inLanguage(settled, circumstances.language);
   const steadiness = { basis, moved: 0 };
   const there = { ...circumstances, sizedAt: window };
   const tally = { complete: true };
   const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
-  const all = pieceKind(piece.kind)
+  const before = last.get(settled) ?? [];
+  const hung = pieceKind(piece.kind)
     .hanging!.boxes(piece.values, content)
-    .map((hanging) => {
-      const { preferred, least } = widthsOf(hanging.box, content);
-      return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };
-    });
+    .map((each) => sharedHanging(before, each));
+  last.set(settled, hung);
+  const all = hung.map((hanging) => {
+    const { preferred, least } = widthsOf(hanging.box, content);
+    return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };
+  });
   const made = { content, all };
-  if (steadiness.moved === 0 && tally.complete) known.set(basis, made);
+  if (steadiness.moved === 0 && tally.complete) known.set(settled, own, basis, made);
   return made;
 }
 
@@ -155,17 +180,17 @@ const hangingPieces = (bars: readonly SettledBar[]): SettledPiece[] =>
     .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
     .filter(({ kind, values }) => pieceKind(kind).hanging !== undefined && values.shown === 'shown');
 
-const hanging = new WeakMap<object, boolean>();
+const hanging = keptOfPieces<boolean>();
 
 /** Whether something hangs out of a piece, whatever the width of the viewport: asked once for all of them. */
 function hangs(circumstances: Circumstances, piece: SettledPiece, window: number): boolean {
   const own = pieceBoxes(circumstances, piece);
   if (own === null) return false;
-  const basis = basisOf(circumstances, own);
-  const kept = hanging.get(basis);
+  const basis = basisOf(circumstances, piece);
+  const kept = hanging.get(piece, own, basis);
   if (kept !== undefined) return kept;
   const { all, content } = measured(circumstances, piece, window)!;
-  if (content.measured()) hanging.set(basis, all.length > 0);
+  if (content.measured()) hanging.set(piece, own, basis, all.length > 0);
   return all.length > 0;
 }
 

@@ -5,7 +5,7 @@ import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
 import { placedAssembly } from './assembly-boxes';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { heldScreens, type HeldScreen } from './screens';
 import { stageAt, wayDown, type WayDown } from './way-down';
 

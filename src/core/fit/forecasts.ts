@@ -11,7 +11,7 @@ import type { Advances } from '../text/advances';
 import type { FitStretch } from './bar-fit';
 import { breaks } from './fit-status';
 import { menusShown, piecesIn } from './row-menus';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { surveyFit, WHOLE_RULER } from './survey';
 
 /** A bar under other circumstances than those of today. */

@@ -8,7 +8,7 @@ import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resol
 import { settledValues } from '../resolve/settled-values';
 import { seenWith } from '../site/placing';
 import type { Site } from '../site/site';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 
 const atTheSide = ({ stands }: SettledAssembly['values']) => stands === 'side' || stands === 'spread';
 
@@ -50,4 +50,11 @@ export function barFrame(site: Site, { values }: SettledAssembly, bar: SettledBa
     gutter: (bar.values.gutter ?? usual) as Length,
     most: bar.values.contentWidth === 'full' ? null : { rem: brand.contentWidth as Length },
   };
+}
+
+/** The width of the line of a border as it is drawn, in whole px: a thinner one is one px (CSS Backgrounds 3, 3.3, "snap as a border width"). */
+export function lineWidth(site: Site, border: Id | null): number {
+  if (border === null) return 0;
+  const { width } = site.brand.borders[border]!.value;
+  return width > 0 && width < 1 ? 1 : Math.floor(width);
 }

@@ -8,7 +8,8 @@ import type { Advances } from '../text/advances';
 import { ownBarLayouts } from '../resolve/bar-layouts';
 import { placedAssembly, placedBar } from './assembly-boxes';
 import { keptOfBar } from './kept-of-bar';
-import { lineWidth, type Circumstances } from './piece-content';
+import { lineWidth } from './frame';
+import type { Circumstances } from './circumstances';
 
 /** Circumstances as most visitors have them: the first language, the usual text size, on no page in particular. */
 export function usually(site: Site, advances: Advances): Circumstances {

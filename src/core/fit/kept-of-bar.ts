@@ -5,7 +5,7 @@ import type { Within } from './assembly-boxes';
 import { barFrame, panelWidth } from './frame';
 import { barProperties } from '../properties/bar';
 import { pieceBoxes } from './piece-boxes';
-import { madeOfTexts, type Circumstances, type Tally } from './piece-content';
+import { madeOfTexts, type Circumstances, type Tally } from './circumstances';
 
 /** A bar that is looked at: in all of its phases, the top first, within a span of widths of one stage. */
 export interface LookedAt {

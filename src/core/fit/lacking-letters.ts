@@ -5,8 +5,10 @@ import type { SettledPiece } from '../pieces/piece';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { lackingCharacters } from '../text/lacking';
 import { pieceStyle } from '../text/text-width';
+import { keptOfPieces } from './kept-of-pieces';
 import { pieceBoxes } from './piece-boxes';
-import { basisOf, pieceContent, styleOf, type Circumstances } from './piece-content';
+import { basisOf, type Circumstances } from './circumstances';
+import { pieceMeasures, styleOf } from './measures';
 
 /** The characters of a piece that a family has no glyph for. */
 export interface Lacking {
@@ -15,15 +17,14 @@ export interface Lacking {
   characters: string;
 }
 
-/** What was found of a piece, as long as its boxes and what they are measured with are the same. */
-const known = new WeakMap<Box, { basis: object; lacking: readonly Lacking[] }>();
+const known = keptOfPieces<readonly Lacking[]>();
 
 function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
   const own = pieceBoxes(circumstances, piece);
   if (own === null) return [];
-  const basis = basisOf(circumstances, own);
-  const found = known.get(own);
-  if (found?.basis === basis) return found.lacking;
+  const basis = basisOf(circumstances, piece);
+  const found = known.get(piece, own, basis);
+  if (found) return found;
   const { site, advances, language } = circumstances;
   const lacking: Lacking[] = [];
   const look = (box: Box, outside: Setting): void => {
@@ -35,8 +36,8 @@ function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly 
     }
     for (const each of box.of) look(each, setting);
   };
-  look(own, ownSetting(pieceContent(circumstances, piece, { from: 0, to: 0 })));
-  known.set(own, { basis, lacking });
+  look(own, ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }, { complete: true })));
+  known.set(piece, own, basis, lacking);
   return lacking;
 }
 

@@ -5,7 +5,7 @@ import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
 import { placedAssembly } from './assembly-boxes';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { stageAt, wayDown } from './way-down';
 
 /** How far the first thing in a bar of a footer begins after that in the header above it, along the line, in CSS px; before it below zero. */

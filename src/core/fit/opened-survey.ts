@@ -10,7 +10,7 @@ import type { Assembly } from '../site/assembly';
 import { placedAssembly } from './assembly-boxes';
 import { besideLists } from './beside-lists';
 import { openDropDowns, type PlacedDropDown } from './drop-down-places';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { heldScreens, type HeldScreen } from './screens';
 import { stageAt, stagesDown, wayDown } from './way-down';
 

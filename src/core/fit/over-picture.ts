@@ -11,7 +11,7 @@ import { inkOf } from '../resolve/state-look';
 import { seenColour } from '../site/seen-colour';
 import type { Site } from '../site/site';
 import { bandEnd, barHeights, heldBars } from './heights';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 
 /** A bar of a header at the top of a page, with the part of the first section’s picture that is behind it. */
 export interface OverPicture {

@@ -1,17 +1,22 @@
 import { NARROWEST } from '../bands/band';
 import type { Box } from '../boxes/box';
+import { sharedBoxes } from '../boxes/shared';
 import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
+import type { Advances } from '../text/advances';
 import { inLanguage } from '../resolve/in-language';
-import { pieceContent, type Circumstances, type Tally } from './piece-content';
+import { pieceContent } from './piece-content';
+import type { Circumstances, Tally } from './circumstances';
 
 /** The boxes of a piece, as long as everything that they were made of is the same. */
 interface Known {
   /** Whether texts were measured to make them. */
   measures: boolean;
   madeOf: readonly unknown[];
+  /** The site and the advances for which they were last found to be the same. */
+  of: Pick<Circumstances, 'site' | 'advances'>;
   box: Box | null;
 }
 const known = new WeakMap<SettledPiece, Map<string, Known>>();
@@ -35,26 +40,55 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
   ];
 }
 
+/** The boxes that pieces had last, by which piece it is. */
+const last = new WeakMap<Advances, Map<string, Box>>();
+/** Of so many pieces they are kept. */
+const MOST_KEPT = 4096;
+
+/** Boxes of a piece with what they have in common with those that it had last: in another stage, on another page and with another label that is most of them. */
+function asBefore(made: Box, advances: Advances, piece: string): Box {
+  const all = last.get(advances) ?? new Map<string, Box>();
+  last.set(advances, all);
+  const before = all.get(piece);
+  const box = before ? sharedBoxes(before, made) : made;
+  if (all.size >= MOST_KEPT) all.clear();
+  all.set(piece, box);
+  return box;
+}
+
 /**
  * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
  * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
  */
 export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
   if (own.values.shown !== 'shown') return null;
-  const { site, language, page } = circumstances;
+  const { site, advances, language, page } = circumstances;
   const piece = inLanguage(own, language);
   const kept = known.get(piece) ?? new Map<string, Known>();
   known.set(piece, kept);
   const on = `${language} ${page}`;
   const found = kept.get(on);
-  if (found && sameItems(found.madeOf, madeOf(circumstances, piece, found.measures))) return found.box;
+  if (found) {
+    const same = found.of.site === site && found.of.advances === advances;
+    if (same || sameItems(found.madeOf, madeOf(circumstances, piece, found.measures))) {
+      found.of = { site, advances };
+      return found.box;
+    }
+  }
   const { from } = site.bands.find(({ id }) => id === piece.band)!;
   const at = Math.max(from, NARROWEST);
   const tally: Tally = { complete: true };
-  const usual = { site, advances: circumstances.advances, language, page, root: ROOT_TEXT_PX };
+  const usual = { site, advances, language, page, root: ROOT_TEXT_PX };
   const content = pieceContent(usual, piece, { from: at, to: at }, tally);
-  const box = pieceKind(piece.kind).box(piece.values, content);
+  const made = pieceKind(piece.kind).box(piece.values, content);
+  const box = made && asBefore(made, advances, `${piece.kind} ${piece.id} ${language}`);
   const measures = tally.asked === true;
-  if (tally.complete) kept.set(on, { measures, madeOf: madeOf(circumstances, piece, measures), box });
+  if (tally.complete)
+    kept.set(on, {
+      measures,
+      madeOf: madeOf(circumstances, piece, measures),
+      of: { site, advances },
+      box,
+    });
   return box;
 }

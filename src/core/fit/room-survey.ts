@@ -1,7 +1,7 @@
 import type { Span } from '../lengths/piecewise';
 import { barRoom, type BarRoom } from './bar-fit';
 import type { BarPlace } from './forecasts';
-import type { Circumstances, Tally } from './piece-content';
+import type { Circumstances, Tally } from './circumstances';
 import { settledOver } from './settled-over';
 
 /** The room of a bar at every width of a span, from the narrowest: what it needs and has, in each stretch between bands and rules. */

@@ -11,7 +11,7 @@ import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { barStop, nearby } from './bar-fit';
 import { inPhases } from './in-phases';
-import type { Tally } from './piece-content';
+import type { Tally } from './circumstances';
 import { tellingPages } from './telling-pages';
 
 /** What becomes of a rule: below which width it holds, in CSS px; null where it never does. */

@@ -2,7 +2,7 @@ import { beginsWithPicture } from '../site/page-stand-in';
 import type { Assembly } from '../site/assembly';
 import { resolveAssembly } from '../resolve/assembly';
 import { coveredHeight } from './heights';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { stageAt, wayDown } from './way-down';
 
 /** A size of screen that pages are looked at on, in CSS px as it is held upright; `turns` where it is also held sideways. */

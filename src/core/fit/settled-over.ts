@@ -5,7 +5,7 @@ import type { SettledAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Within } from './assembly-boxes';
 import { inPhases } from './in-phases';
-import type { Circumstances, Tally } from './piece-content';
+import type { Circumstances, Tally } from './circumstances';
 import { asForeseen } from './measured-rules';
 import { stagesDown, wayDown } from './way-down';
 

@@ -19,7 +19,7 @@ import type { Assembly, Piece } from '../site/assembly';
 import { barMeasures, bayBox } from './assembly-boxes';
 import { breaks } from './fit-status';
 import { menusOf, type BarPlace } from './forecasts';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 import { surveyFit, WHOLE_RULER } from './survey';
 import { newTurn, says, turnChoices } from './turn-choices';
 

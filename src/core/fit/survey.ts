@@ -6,7 +6,7 @@ import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { lackingLetters, type Lacking } from './lacking-letters';
 import { asForeseen } from './measured-rules';
-import type { Circumstances, Tally } from './piece-content';
+import type { Circumstances, Tally } from './circumstances';
 import { settledOver } from './settled-over';
 import type { RuleOutcome } from './rule-beginnings';
 import { wayDown } from './way-down';

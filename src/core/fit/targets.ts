@@ -6,7 +6,7 @@ import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import type { Site } from '../site/site';
 import { placedAssembly } from './assembly-boxes';
 import { dropDownsIn } from './drop-downs';
-import type { Circumstances } from './piece-content';
+import type { Circumstances } from './circumstances';
 
 /** Something that can be followed or pressed, where it stands; in CSS px. */
 export interface PlacedTarget extends Place {

@@ -27,7 +27,9 @@ export function constant(value: number, { from, to }: Span): Piecewise {
 
 /** The value at a width; beyond its span, that of the nearer end. */
 export function valueAt({ at, values }: Piecewise, width: number): number {
-  const next = at.findIndex((bend) => bend >= width);
+  // What bends nowhere is asked for the most.
+  const next =
+    at.length === 2 && at[0]! < width && width <= at[1]! ? 1 : at.findIndex((bend) => bend >= width);
   if (next < 0) return values.at(-1)!;
   if (next === 0) return values[0]!;
   const [before, after] = [at[next - 1]!, at[next]!];
@@ -36,7 +38,10 @@ export function valueAt({ at, values }: Piecewise, width: number): number {
 }
 
 function sameBends(one: Piecewise, other: Piecewise): boolean {
-  return one.at.length === other.at.length && one.at.every((bend, index) => bend === other.at[index]);
+  return (
+    one.at === other.at ||
+    (one.at.length === other.at.length && one.at.every((bend, index) => bend === other.at[index]))
+  );
 }
 
 /** The widths at which any of two functions bends. */
@@ -65,13 +70,18 @@ export function total(first: Piecewise, ...others: readonly Piecewise[]): Piecew
 }
 
 /** A function as many times as large. */
-export function times({ at, values }: Piecewise, factor: number): Piecewise {
-  return { at, values: values.map((value) => value * factor) };
+export function times(of: Piecewise, factor: number): Piecewise {
+  return factor === 1 ? of : { at: of.at, values: of.values.map((value) => value * factor) };
+}
+
+function minus(one: Piecewise, other: Piecewise): Piecewise {
+  const { at, a, b } = aligned(one, other);
+  return { at, values: a.map((value, index) => value - b[index]!) };
 }
 
 /** What is left of one when another is taken away. */
 export function less(one: Piecewise, ...others: readonly Piecewise[]): Piecewise {
-  return others.reduce((left, other) => plus(left, times(other, -1)), one);
+  return others.reduce(minus, one);
 }
 
 /** The widths at which two functions cross between their bends. */
@@ -84,9 +94,12 @@ function crossings(at: readonly number[], a: readonly number[], b: readonly numb
 }
 
 function picked(one: Piecewise, other: Piecewise, pick: (a: number, b: number) => number): Piecewise {
+  if (one === other) return one;
   const { at, a, b } = aligned(one, other);
+  // Mostly one of them is picked everywhere.
+  if (a.every((value, index) => pick(value, b[index]!) === value)) return one;
+  if (b.every((value, index) => pick(value, a[index]!) === value)) return other;
   const crossed = crossings(at, a, b);
-  if (crossed.length === 0) return { at, values: a.map((value, index) => pick(value, b[index]!)) };
   const bends = [...at, ...crossed].sort((left, right) => left - right);
   return { at: bends, values: bends.map((width) => pick(valueAt(one, width), valueAt(other, width))) };
 }

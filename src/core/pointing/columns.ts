@@ -1,6 +1,6 @@
 import { lengthAt, type Length } from '../lengths/formula';
 import { placedAssembly } from '../fit/assembly-boxes';
-import type { Circumstances } from '../fit/piece-content';
+import type { Circumstances } from '../fit/circumstances';
 import type { Id } from '../ids/id';
 import { LEAST_SHARE, MOST_SHARE, type Division } from '../properties/kinds/division';
 import type { SettledAssembly } from '../resolve/assembly';

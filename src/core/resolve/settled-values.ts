@@ -35,6 +35,16 @@ function statedValues(values: Values, property: Property): StatedValues {
   return { rest, ...Object.fromEntries(others) };
 }
 
+const unsaid = new WeakMap<Property, StatedValues>();
+
+/** What a property is where nothing was said of it. */
+function unsaidValue(property: Property): unknown {
+  if (property.by !== 'state') return property.initial;
+  const known = unsaid.get(property) ?? statedValues({}, property);
+  unsaid.set(property, known);
+  return known;
+}
+
 /** Every property's value in a band and a phase of scrolling, by name: what differs by state has its values by state, what differs by language is as the first one has it. */
 export function settledValues(
   values: Values,
@@ -44,19 +54,13 @@ export function settledValues(
   phase: Phase = 'top',
 ): Record<string, unknown> {
   const inPhase = phaseCell(band, phase);
-  return Object.fromEntries(
-    properties.map((each) => [
-      each.name,
-      each.by === 'state'
-        ? statedValues(values, each)
-        : settledValue(
-            values,
-            each,
-            bands,
-            each.by === 'language' ? EVERYWHERE : each.phased ? inPhase : band,
-          ).value,
-    ]),
-  );
+  const valueOf = (each: Property) => {
+    if (values[each.name] === undefined) return unsaidValue(each);
+    if (each.by === 'state') return statedValues(values, each);
+    const cell = each.by === 'language' ? EVERYWHERE : each.phased ? inPhase : band;
+    return settledValue(values, each, bands, cell).value;
+  };
+  return Object.fromEntries(properties.map((each) => [each.name, valueOf(each)]));
 }
 
 /** What properties are where nothing was set, by name; what differs by state is as at rest. */

@@ -6,6 +6,7 @@ import { lengthAt, type Length } from '../lengths/formula';
 import type { SettledPiece } from '../pieces/piece';
 import type { Id } from '../ids/id';
 import { settledValues } from '../resolve/settled-values';
+import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textRuns, type FontFeatures } from './font-source';
@@ -31,10 +32,22 @@ export interface TextSetting extends TextFace {
   size: number;
 }
 
+/** Type styles as they were settled, by band, as long as the bands are the same. */
+const settledStyles = new WeakMap<TypeStyle, { bands: Site['bands']; byBand: Map<Id, TextStyle> }>();
+
 /** A type style of the brand as a band has it. */
-export function settledTypeStyle(site: Site, style: Id, band: Id): TextStyle {
-  const { values } = site.brand.typeStyles[style]!;
-  return settledValues(values, typeStyleProperties, bandChain(site.bands), band) as unknown as TextStyle;
+export function settledTypeStyle({ brand, bands }: Site, style: Id, band: Id): TextStyle {
+  const own = brand.typeStyles[style]!;
+  let kept = settledStyles.get(own);
+  if (kept?.bands !== bands) {
+    kept = { bands, byBand: new Map() };
+    settledStyles.set(own, kept);
+  }
+  const found =
+    kept.byBand.get(band) ??
+    (settledValues(own.values, typeStyleProperties, bandChain(bands), band) as unknown as TextStyle);
+  kept.byBand.set(band, found);
+  return found;
 }
 
 /** How a piece's texts are set: in its type style, in its own size where it has one. */

@@ -1,0 +1,19 @@
+import { sameData } from '../ids/same-data';
+import type { Box } from './box';
+
+/** Whether two boxes say the same themselves, whatever is in them. */
+const sayTheSame = (one: Box, other: Box) => sameData({ ...one, of: null }, { ...other, of: null });
+
+/**
+ * Boxes that were made anew, with those of before in the places of all that say the very same in the very same surroundings: what is kept
+ * of these still holds.
+ */
+export function sharedBoxes(before: Box, made: Box): Box {
+  if (!sayTheSame(before, made)) return made;
+  const of = made.of.map((each, index) => {
+    const same = each.id === undefined ? before.of[index] : before.of.find(({ id }) => id === each.id);
+    return same ? sharedBoxes(same, each) : each;
+  });
+  const all = of.length === before.of.length && of.every((each, index) => each === before.of[index]);
+  return all ? before : { ...made, of };
+}
