@@ -51,13 +51,16 @@ test(
   },
 );
 
-test('a rule for when it stops fitting collapses the handed-over header at the very pixel', async ({
+test('a rule that is to begin when it stops fitting collapses the handed-over header at the very pixel', async ({
   page,
   request,
   context,
 }) => {
   await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+  await page.getByRole('button', { name: '… below a width' }).click();
+  await page.getByLabel('It begins').click();
+  await pick(page, 'when it stops fitting');
+  await expect(page.getByLabel('Room to spare, in px')).toHaveValue('16');
   await saved(page);
   await expect(page.getByText(/^below \d+ px$/)).toBeVisible();
   const below = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);

@@ -24,6 +24,7 @@ export function DrawnHeader({ site }: { site: string }) {
               src={`/try/${site}/index.html`}
               title=""
               sandbox=""
+              scrolling="no"
               tabIndex={-1}
               style={{
                 inlineSize: width,

@@ -6,31 +6,19 @@ import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { turned } from '@/core/fit/rule-words';
-import { NARROWEST } from '@/core/bands/band';
 import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
 import { asForeseen } from '@/core/fit/measured-rules';
-import { undoneTurns, type Undone } from '@/core/fit/undone';
-import type { RuleOutcome } from '@/core/fit/rule-beginnings';
+import { undoneTurns } from '@/core/fit/undone';
 import { inOrderOfEffect, wayDown } from '@/core/fit/way-down';
-import { mediaEm } from '@/core/lengths/length';
-import { pieceKind } from '@/core/pieces';
-import { phaseLabels } from '@/core/properties/phases';
-import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
+import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
-import {
-  isSolved,
-  MARGIN_LIMITS,
-  RULE_LIMITS,
-  USUAL_MARGIN,
-  type CollapseRule,
-  type RuleWhen,
-} from '@/core/site/collapse-rule';
-import { languageName } from '@/core/site/language';
-import type { Site } from '@/core/site/site';
+import type { CollapseRule, RuleWhen } from '@/core/site/collapse-rule';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
+import { beginningsFor } from './beginnings';
 import { ForecastTable } from './forecast-table';
+import { RuleHead, type ChangeRule } from './rule-head';
 import { offeredChoices, opensSomething, withAmount, withChoices } from './rule-choices';
 import styles from './fit.module.css';
 
@@ -83,6 +71,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                 <th key={rule.id} scope="col">
                   <RuleHead
                     site={site}
+                    bar={bar}
                     rule={rule}
                     outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
                     undone={undone.filter((each) => each.rule === rule.id)}
@@ -114,25 +103,11 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
         </table>
       )}
       <div className={styles.add}>
-        <Button size="small" onClick={() => add({ by: 'fit', margin: USUAL_MARGIN })}>
-          Add a rule for when it stops fitting
-        </Button>
-        <Button size="small" onClick={() => add({ by: 'width', below: site.bands[0]!.from || 1024 })}>
-          … below a width
-        </Button>
-        {site.bands.length > 1 && (
-          <Button size="small" onClick={() => add({ by: 'band', band: site.bands[1]!.id })}>
-            … with a band
+        {beginningsFor(site, bar).map(({ by, add: words, first }) => (
+          <Button key={by} size="small" onClick={() => add(first(site))}>
+            {words}
           </Button>
-        )}
-        {bar.bays.length > 2 && (
-          <Button size="small" onClick={() => add({ by: 'centre', margin: USUAL_MARGIN })}>
-            … where its middle is no longer truly centred
-          </Button>
-        )}
-        <Button size="small" onClick={() => add({ by: 'browser' })}>
-          … measured in each visitor’s browser
-        </Button>
+        ))}
       </div>
       <ForecastTable at={at} bar={id} />
     </section>
@@ -146,9 +121,6 @@ function firstTurns(assembly: Assembly, bar: Bar): CollapseRule['turns'] {
     .filter((piece) => opensSomething(assembly.pieces[piece]!))
     .map((piece) => ({ piece, property: 'shownAs', value: 'button' }));
 }
-
-/** Changes a rule as it is at that moment. */
-type ChangeRule = (change: (rule: CollapseRule) => CollapseRule) => void;
 
 interface TurnCellProps {
   label: string;
@@ -199,123 +171,4 @@ function TurnCell({ label, rule, kind, piece, change }: TurnCellProps) {
       )}
     </>
   );
-}
-
-interface RuleHeadProps {
-  site: Site;
-  rule: CollapseRule;
-  outcome: RuleOutcome | null;
-  /** What of it is taken back further down. */
-  undone: readonly Undone[];
-  change: ChangeRule;
-  remove(): void;
-}
-
-/** When a rule begins, where that turns out to be, and the means to change it. */
-function RuleHead({ site, rule, outcome, undone, change, remove }: RuleHeadProps) {
-  const { when } = rule;
-  const begin = (next: RuleWhen) => change((now) => ({ ...now, when: next }));
-  return (
-    <div className={styles.head}>
-      <b>{outcomeText(outcome, when.by)}</b>
-      {outcome !== null && outcome.levels > 1 && <span className="figures">{stepsText(outcome)}</span>}
-      {outcome !== null && <span className="quiet">{needsMost(site, outcome)}</span>}
-      {undone.map((each) => (
-        <span key={each.piece + each.property} className={styles.warning}>
-          {undoneText(site, each)}
-        </span>
-      ))}
-      {isSolved(when) && (
-        <label>
-          {when.by === 'fit' ? 'when it stops fitting' : 'where its middle is no longer truly centred'}, with{' '}
-          <WholeField
-            label="Room to spare, in px"
-            value={when.margin}
-            least={MARGIN_LIMITS.least}
-            most={MARGIN_LIMITS.most}
-            keep={(margin) => begin({ ...when, margin })}
-          />{' '}
-          px to spare
-        </label>
-      )}
-      {when.by === 'browser' && (
-        <span className="quiet">
-          foreseen; measured in each visitor’s browser, for texts that change after the hand-over. Without
-          scripts it never begins.
-        </span>
-      )}
-      {when.by === 'width' && (
-        <label>
-          below{' '}
-          <WholeField
-            label="Below, in px"
-            value={when.below}
-            least={RULE_LIMITS.least}
-            most={RULE_LIMITS.most}
-            keep={(below) => begin({ by: 'width', below })}
-          />{' '}
-          px
-        </label>
-      )}
-      {when.by === 'band' && (
-        <label>
-          with{' '}
-          <Select
-            size="small"
-            aria-label="With the band"
-            value={when.band}
-            options={site.bands.slice(1).map(({ id, name }) => ({ value: id, label: name }))}
-            onChange={(band) => begin({ by: 'band', band })}
-          />
-        </label>
-      )}
-      <button type="button" className="plain quiet" onClick={remove}>
-        remove
-      </button>
-    </div>
-  );
-}
-
-/** Where a rule begins, or why it never does. */
-function outcomeText(outcome: RuleOutcome | null, waits: RuleWhen['by']): string {
-  if (outcome === null || outcome.reason === 'unmeasured') return 'being measured…';
-  if (outcome.below !== null)
-    return outcome.below > NARROWEST
-      ? `below ${outcome.below} px`
-      : `below ${mediaEm(outcome.below)}: with larger text only`;
-  return waits === 'centre'
-    ? `never: its middle is truly centred down to ${NARROWEST} px, and with text twice as large`
-    : `never: the bar fits down to ${NARROWEST} px, and with text twice as large`;
-}
-
-/** What takes back a turn of a rule, in words. */
-function undoneText(site: Site, { piece, property, band, below }: Undone): string {
-  const assemblies = assemblyKinds.flatMap((kind) => Object.values(site[kind]));
-  const found = assemblies.flatMap(({ pieces }) => pieces[piece] ?? [])[0]!;
-  const what = pieceKind(found.kind)
-    .properties.find(({ name }) => name === property)!
-    .label.toLowerCase();
-  const by = band === null ? 'a later rule' : `the band ${site.bands.find(({ id }) => id === band)!.name}`;
-  return `below ${below} px ${by} takes this back: ${pieceTitle(site, found)}, ${what}`;
-}
-
-/** Under what circumstances the bar needs the most. */
-function needsMost({ languages }: Site, { language, inStandIn, phase }: RuleOutcome): string {
-  const said = [
-    ...(language !== null && languages.length > 1 ? [`in ${languageName(language)}`] : []),
-    ...(inStandIn ? ['before its fonts have come'] : []),
-    ...(phase === 'top' ? [] : [`while ${phaseLabels[phase].toLowerCase()}`]),
-  ];
-  return said.length === 0 ? '' : `${said.join(', ')}, where it needs the most`;
-}
-
-/** Where a rule that goes step by step takes the later ones. */
-function stepsText({ further, levels }: RuleOutcome): string {
-  const usual = further.filter((width) => width > NARROWEST);
-  const larger = further.length - usual.length;
-  return [
-    ...(usual.length === 0 ? [] : [`further at ${usual.join(', ')} px`]),
-    `${usual.length + 1} of ${levels} steps needed`,
-    ...(larger === 0 ? [] : [`${larger} more with larger text`]),
-  ].join('; ');
 }

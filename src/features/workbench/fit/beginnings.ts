@@ -1,0 +1,58 @@
+import type { Bar } from '@/core/site/assembly';
+import { isSolved, USUAL_MARGIN, type RuleWhen } from '@/core/site/collapse-rule';
+import type { Site } from '@/core/site/site';
+
+/** A way in which a rule of a bar can begin. */
+export interface BeginsBy {
+  by: RuleWhen['by'];
+  /** As it is chosen at a rule; and what adds a rule that begins so. */
+  label: string;
+  add: string;
+  /** How a rule begins that did not begin so before. */
+  first(site: Site): RuleWhen;
+}
+
+const all: (BeginsBy & { offered?(site: Site, bar: Bar): boolean })[] = [
+  {
+    by: 'fit',
+    label: 'when it stops fitting',
+    add: 'Add a rule for when it stops fitting',
+    first: () => ({ by: 'fit', margin: USUAL_MARGIN }),
+  },
+  {
+    by: 'width',
+    label: 'below a width',
+    add: '… below a width',
+    first: (site) => ({ by: 'width', below: site.bands[0]!.from || 1024 }),
+  },
+  {
+    by: 'band',
+    label: 'with a band',
+    add: '… with a band',
+    first: (site) => ({ by: 'band', band: site.bands[1]!.id }),
+    offered: ({ bands }) => bands.length > 1,
+  },
+  {
+    by: 'centre',
+    label: 'where its middle is no longer truly centred',
+    add: '… where its middle is no longer truly centred',
+    first: () => ({ by: 'centre', margin: USUAL_MARGIN }),
+    offered: (_, { bays }) => bays.length > 2,
+  },
+  {
+    by: 'browser',
+    label: 'measured in each visitor’s browser',
+    add: '… measured in each visitor’s browser',
+    first: () => ({ by: 'browser' }),
+  },
+];
+
+/** The ways in which rules of a bar can begin, with the one in which a rule of it does. */
+export const beginningsFor = (site: Site, bar: Bar, now?: RuleWhen['by']): BeginsBy[] =>
+  all.filter(({ by, offered }) => by === now || (offered?.(site, bar) ?? true));
+
+/** How a rule begins once it begins in another way: with as much room to spare, where both are solved. */
+export function beginsBy({ first }: BeginsBy, site: Site, before: RuleWhen): RuleWhen {
+  const next = first(site);
+  return isSolved(next) && isSolved(before) ? { ...next, margin: before.margin } : next;
+}
