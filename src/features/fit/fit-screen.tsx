@@ -12,6 +12,7 @@ import type { BarPlace } from '@/core/fit/forecasts';
 import { firstWidth } from '@/core/fit/whole-fit';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly } from '@/core/site/assembly';
+import { fullestBar } from '@/core/site/fullest-bar';
 import { languageName } from '@/core/site/language';
 import { pieceTitle } from '@/core/site/uses';
 import { RoomChart } from '@/ui/chart/room-chart';
@@ -72,7 +73,7 @@ function FitOf({ kind, assembly, first }: { kind: AssemblyKind; assembly: Assemb
   const site = useSite();
   const [wanted, setWanted] = useState(first);
   const [most, setMost] = useState(WIDEST);
-  const bar = wanted !== null && assembly.bars[wanted] ? wanted : assembly.order.at(-1)!;
+  const bar = wanted !== null && assembly.bars[wanted] ? wanted : fullestBar(assembly);
   const place: BarPlace = { kind, assembly: assembly.id, bar };
   const span = useMemo(() => ({ from: NARROWEST, to: most }), [most]);
   const [spoken, setSpoken] = useState(site.languages[0]!);

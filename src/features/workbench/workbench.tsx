@@ -4,6 +4,7 @@ import { own } from '@/core/ids/id';
 import { useCallback, useDeferredValue, useState, type CSSProperties } from 'react';
 import { useOpenSite } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
+import { fullestBar } from '@/core/site/fullest-bar';
 import { placeOf, type Lead } from '@/core/why/reason';
 import { SplitEdge } from '@/ui/split/split-edge';
 import type { LitCell } from './pointing/dimension-line';
@@ -24,14 +25,17 @@ export function Workbench({
 }: {
   kind: AssemblyKind;
   assemblyId: string;
-  /** What its address leads to; its last bar is selected to begin with where that is nothing. */
+  /** What its address leads to; the bar that holds the most is selected to begin with where that is nothing. */
   lead?: Lead | null;
 }) {
   const [opened, setOpened] = useState(false);
-  const last = useOpenSite(({ site }) => own(site[kind], assemblyId)?.order.at(-1) ?? '');
+  const fullest = useOpenSite(({ site }) => {
+    const assembly = own(site[kind], assemblyId);
+    return assembly ? fullestBar(assembly) : '';
+  });
   const [selected, setSelected] = useState<Selection>(() => {
     const place = lead && placeOf(lead);
-    return (place && selectionOf({ in: kind, assembly: assemblyId }, place)) ?? { on: 'bar', id: last };
+    return (place && selectionOf({ in: kind, assembly: assemblyId }, place)) ?? { on: 'bar', id: fullest };
   });
   const [lit, setLit] = useState<LitCell | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
