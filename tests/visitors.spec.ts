@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 import { HtmlValidate } from 'html-validate/node';
 import { renderedPages, renderFiles } from '../src/core/render/files';
+import { pageStandIns, type PageStandInId } from '../src/core/site/page-stand-in';
 import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { unmeasured } from '../src/core/text/advances';
@@ -313,6 +314,23 @@ test('a jump within the page leaves as much room as the header really takes, als
     .first()
     .evaluate((bar) => (bar as HTMLElement).style.setProperty('padding-block', '40px'));
   await expect.poll(async () => Math.abs((await room()) - (await covered()))).toBeLessThan(1);
+});
+
+test('what stands in for pages is no wider than a narrow window, however large a brand sets its text', async ({
+  page,
+}) => {
+  const site = demo('hollin-sound');
+  const body = site.brand.typeStyles['type-body']!;
+  const large = { ...body, values: { ...body.values, size: { desktop: 30 } } };
+  const brand = { ...site.brand, typeStyles: { ...site.brand.typeStyles, 'type-body': large } };
+  await page.setViewportSize({ width: 320, height: 800 });
+  for (const standIn of Object.keys(pageStandIns) as PageStandInId[]) {
+    const home = Object.values(site.pages).find(({ path }) => path === '/')!;
+    const pages = { ...site.pages, [home.id]: { ...home, standIn } };
+    await visitHandedOver(page, demoDb, { ...site, brand, pages });
+    const wider = await page.locator('main').evaluate((main) => main.scrollWidth - main.clientWidth);
+    expect(wider, standIn).toBe(0);
+  }
 });
 
 test('in a column what opens a drawer is as wide as its row, as links are', async ({ page }) => {

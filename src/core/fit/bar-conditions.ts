@@ -1,8 +1,17 @@
 import { otherBox, type Box, type Widths } from '../boxes/box';
 import { columnsOver, insideOver, rowOver, type InColumns } from '../boxes/inside-over';
-import { tracksOf } from '../boxes/grid';
+import { flexOf, tracksOf } from '../boxes/grid';
 import { leastInRow } from '../boxes/row-items';
-import { besideOver, isRow, ownSetting, settingIn, shownIn, sizeOver, type Setting } from '../boxes/setting';
+import {
+  besideOver,
+  isGrid,
+  isRow,
+  ownSetting,
+  settingIn,
+  shownIn,
+  sizeOver,
+  type Setting,
+} from '../boxes/setting';
 import { leastUpTo, widthsIn } from '../boxes/widths';
 import type { Id } from '../ids/id';
 import { constant, less, narrowest, times, total, widest, type Piecewise } from '../lengths/piecewise';
@@ -146,6 +155,15 @@ function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): P
   });
 }
 
+/** Whether what stands in the middle of a box is truly there only where the box has all that it prefers: the outer of its columns share what is left, each no narrower than what is in it. */
+function centres({ layout }: Box): boolean {
+  const tracks = tracksOf(layout);
+  const shares = [tracks[0]!, tracks[(tracks.length - 1) / 2], tracks.at(-1)!].map((track) =>
+    track === undefined ? null : flexOf(track),
+  );
+  return isGrid(layout) && tracks.length > 1 && shares[1] === 0 && shares[0]! > 0 && shares[0] === shares[2];
+}
+
 /**
  * That nothing is narrowed, and nothing wraps, among pieces that share so much room. Where some of them give way and others cannot at that
  * width, it matters which: `widths` are those that they have.
@@ -158,7 +176,8 @@ function roomConditions(
   const giving = pieces.filter(({ preferred, least }) => exceeds(preferred, least));
   // What was given a width may have more than its lines need: that is looked at by itself.
   const wrapping = giving.filter(({ given, content }) => content.wraps && !given);
-  const narrowing = giving.filter((piece) => !wrapping.includes(piece));
+  const centring = giving.filter((piece) => !wrapping.includes(piece) && centres(piece.box));
+  const narrowing = giving.filter((piece) => !wrapping.includes(piece) && !centring.includes(piece));
   const slackOf = (of: readonly PieceRoom[]) => {
     // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
     if (of.length === 0) return holding(slack);
@@ -170,6 +189,8 @@ function roomConditions(
   return [
     { status: 'wraps', trouble: 'wrapped', ...among(wrapping) },
     { status: 'tight', trouble: 'narrowed', ...among(narrowing) },
+    // One side is narrower by all that is missing, so the middle is off by half of that.
+    { status: 'tight', trouble: 'off-centre', ...among(centring), slack: times(slackOf(centring), 1 / 2) },
   ];
 }
 

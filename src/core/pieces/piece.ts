@@ -249,6 +249,8 @@ export interface PieceKind<V = Record<string, unknown>> {
   summary(values: V): string;
   /** The name of a single piece, to tell it from others of its kind; empty when nothing tells it apart. */
   caption(values: V, nameOf: (id: Id) => string | null): string;
+  /** Whether something in it is to stand in its very middle. */
+  keepsMiddle?(values: V): boolean;
   /** The drawer that the piece opens in a band with these values; null when it opens none there. */
   opens?(values: V): Id | null;
   /** The piece's markup; `versions` holds it settled for every stage, widest first, for what has to stand in the HTML for a narrower one. */

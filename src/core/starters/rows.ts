@@ -56,7 +56,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: { ...ruled, leastHeight: { desktop: 112, phone: 80 } },
         bays: [[rowMenu(site, { around: 'around', balancedBy: 'width', itemGap: 16 })]],
-        rules: [folds(), signs],
+        rules: [folds('centre'), signs],
       },
     ],
   },

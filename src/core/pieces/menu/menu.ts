@@ -69,6 +69,7 @@ export const menu = kindOfPiece<MenuValues>({
     };
   },
   takesRest: fillsBay,
+  keepsMiddle: ({ around }) => around === 'around',
   draws: ({ around }) => (around ? ['logo'] : []),
   someLayouts: {
     at: ['.menu-list:has(+ .menu-logo)', '.menu-logo', '.menu-logo img'],

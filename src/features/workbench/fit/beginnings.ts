@@ -1,4 +1,6 @@
-import type { Bar } from '@/core/site/assembly';
+import type { AssemblyPlace } from '@/core/edit/place';
+import { pieceKind } from '@/core/pieces';
+import { resolveAssembly } from '@/core/resolve/assembly';
 import { isSolved, USUAL_MARGIN, type RuleWhen } from '@/core/site/collapse-rule';
 import type { Site } from '@/core/site/site';
 
@@ -12,7 +14,15 @@ export interface BeginsBy {
   first(site: Site): RuleWhen;
 }
 
-const all: (BeginsBy & { offered?(site: Site, bar: Bar): boolean })[] = [
+/** Whether a bar has a middle between its edges, or something in it that keeps to its own. */
+function hasMiddle(site: Site, at: AssemblyPlace, bar: string): boolean {
+  const { bars } = resolveAssembly(site, at.in, site[at.in][at.assembly]!, site.bands[0]!.id);
+  const { bays } = bars.find(({ id }) => id === bar)!;
+  const keeps = bays.flatMap(({ pieces }) => pieces);
+  return bays.length > 2 || keeps.some(({ kind, values }) => pieceKind(kind).keepsMiddle?.(values) === true);
+}
+
+const all: (BeginsBy & { offered?(site: Site, at: AssemblyPlace, bar: string): boolean })[] = [
   {
     by: 'fit',
     label: 'when it stops fitting',
@@ -37,7 +47,7 @@ const all: (BeginsBy & { offered?(site: Site, bar: Bar): boolean })[] = [
     label: 'where its middle is no longer truly centred',
     add: '… where its middle is no longer truly centred',
     first: () => ({ by: 'centre', margin: USUAL_MARGIN }),
-    offered: (_, { bays }) => bays.length > 2,
+    offered: hasMiddle,
   },
   {
     by: 'browser',
@@ -48,8 +58,8 @@ const all: (BeginsBy & { offered?(site: Site, bar: Bar): boolean })[] = [
 ];
 
 /** The ways in which rules of a bar can begin, with the one in which a rule of it does. */
-export const beginningsFor = (site: Site, bar: Bar, now?: RuleWhen['by']): BeginsBy[] =>
-  all.filter(({ by, offered }) => by === now || (offered?.(site, bar) ?? true));
+export const beginningsFor = (site: Site, at: AssemblyPlace, bar: string, now?: RuleWhen['by']): BeginsBy[] =>
+  all.filter(({ by, offered }) => by === now || (offered?.(site, at, bar) ?? true));
 
 /** How a rule begins once it begins in another way: with as much room to spare, where both are solved. */
 export function beginsBy({ first }: BeginsBy, site: Site, before: RuleWhen): RuleWhen {

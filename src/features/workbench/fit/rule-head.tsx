@@ -6,7 +6,6 @@ import { mediaEm } from '@/core/lengths/length';
 import { pieceKind } from '@/core/pieces';
 import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { phaseLabels } from '@/core/properties/phases';
-import type { Bar } from '@/core/site/assembly';
 import {
   isSolved,
   MARGIN_LIMITS,
@@ -18,7 +17,7 @@ import { languageName } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
-import { beginningsFor, beginsBy } from './beginnings';
+import { beginsBy, type BeginsBy } from './beginnings';
 import styles from './fit.module.css';
 
 /** Changes a rule as it is at that moment. */
@@ -26,7 +25,8 @@ export type ChangeRule = (change: (rule: CollapseRule) => CollapseRule) => void;
 
 interface RuleHeadProps {
   site: Site;
-  bar: Bar;
+  /** The ways in which it can begin. */
+  beginnings: readonly BeginsBy[];
   rule: CollapseRule;
   outcome: RuleOutcome | null;
   /** What of it is taken back further down. */
@@ -36,10 +36,9 @@ interface RuleHeadProps {
 }
 
 /** When a rule begins, where that turns out to be, and the means to change it. */
-export function RuleHead({ site, bar, rule, outcome, undone, change, remove }: RuleHeadProps) {
+export function RuleHead({ site, beginnings, rule, outcome, undone, change, remove }: RuleHeadProps) {
   const { when } = rule;
   const begin = (next: RuleWhen) => change((now) => ({ ...now, when: next }));
-  const beginnings = beginningsFor(site, bar, when.by);
   return (
     <div className={styles.head}>
       <b>{outcomeText(outcome, when.by)}</b>

@@ -71,7 +71,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
                 <th key={rule.id} scope="col">
                   <RuleHead
                     site={site}
-                    bar={bar}
+                    beginnings={beginningsFor(site, at, id, rule.when.by)}
                     rule={rule}
                     outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
                     undone={undone.filter((each) => each.rule === rule.id)}
@@ -103,7 +103,7 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
         </table>
       )}
       <div className={styles.add}>
-        {beginningsFor(site, bar).map(({ by, add: words, first }) => (
+        {beginningsFor(site, at, id).map(({ by, add: words, first }) => (
           <Button key={by} size="small" onClick={() => add(first(site))}>
             {words}
           </Button>

@@ -68,6 +68,8 @@ export const standInCss: Rules = {
     'line-height': 'var(--type-heading-line-height)',
     margin: '0 0 0.5em',
   },
+  // Nothing of it is wider than the narrowest window, however large a brand sets its text.
+  '.stand-in :is(h1, h2, p, th, td)': { 'overflow-wrap': 'anywhere' },
   '.stand-in h1': { 'font-size': 'var(--type-heading-size)' },
   '.stand-in p': { 'max-inline-size': '62ch', margin: '0 0 1.5em' },
   '.stand-in table': { 'border-collapse': 'collapse', 'inline-size': '100%', 'margin-block-end': '2.5rem' },
