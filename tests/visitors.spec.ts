@@ -316,6 +316,30 @@ test('a jump within the page leaves as much room as the header really takes, als
   await expect.poll(async () => Math.abs((await room()) - (await covered()))).toBeLessThan(1);
 });
 
+test('a header at the side that stays and is higher than the window is scrolled, not pressed together', async ({
+  page,
+}) => {
+  const site = withStarter(demo('hollin-sound'), 'side-panel');
+  const header = site.headers[site.placing.header!]!;
+  const bars = Object.fromEntries(
+    Object.entries(header.bars).map(([id, bar]) => [
+      id,
+      // A least height that is said takes the place of what is in the bar.
+      { ...bar, values: { ...bar.values, leastHeight: { desktop: 40 } } },
+    ]),
+  );
+  const stays = { ...header, bars, values: { ...header.values, scrolling: { desktop: 'stays' } } };
+  await page.setViewportSize({ width: 1280, height: 330 });
+  await visitHandedOver(page, demoDb, { ...site, headers: { ...site.headers, [header.id]: stays } });
+  const heights = await page.locator('.header').evaluate((at) => ({
+    all: at.scrollHeight,
+    own: at.clientHeight,
+    bars: [...at.querySelectorAll('.bar')].map((bar) => [bar.scrollHeight, bar.clientHeight] as const),
+  }));
+  expect(heights.all).toBeGreaterThan(heights.own);
+  for (const [needed, has] of heights.bars) expect(needed).toBeLessThanOrEqual(has);
+});
+
 test('what stands in for pages is no wider than a narrow window, however large a brand sets its text', async ({
   page,
 }) => {

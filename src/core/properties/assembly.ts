@@ -76,7 +76,7 @@ const headerProperties = [
           'grid-template': side ? '1fr auto / auto minmax(0, 1fr)' : AS_IT_COMES,
         },
         // Higher than the window, they are scrolled, not pressed together.
-        '& > .bar': { 'flex-shrink': side ? '0' : AS_IT_COMES },
+        '& .bar': { 'flex-shrink': side ? '0' : AS_IT_COMES },
         '& ~ :is(main, .footer)': { 'grid-column': side ? '2' : AS_IT_COMES },
         '&': Object.fromEntries(named.map((name) => [name, standCss[value][name] ?? AS_IT_COMES])),
       };
