@@ -1,129 +1,13 @@
 import { box, words, type Box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import { el, type Element, type Node } from '../markup/html';
-import { checkedTextKind } from '../properties/kinds/checked-text';
-import { flagKind } from '../properties/kinds/flag';
-import { lengthKind } from '../properties/kinds/length';
-import { textKind } from '../properties/kinds/text';
-import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
-import { daysText, hoursProblem, readHours, spansText, type DayHours } from '../properties/hours';
-import { emailProblem, telephoneDigits, telephoneProblem } from '../properties/link';
-import { placeProperties } from '../properties/place';
-import { property, propertyList, type ValuesOf } from '../properties/property';
-import { typeProperties } from '../properties/type';
+import { dressedCss } from '../properties/dress';
+import { daysText, readHours, spansText, type DayHours } from '../properties/hours';
 import { dressedBox, type PieceContent } from './content';
 import { organisationData } from './organisation-data';
 import { kindOfPiece, pieceClass } from './piece';
 import type { Words } from './shipped-words';
-
-const part = statedPart({ label: 'Links', prefix: 'address', selector: '& .address-link' });
-
-const line = <const Name extends string>(name: Name, label: string) =>
-  property({
-    name,
-    label,
-    group: 'Address',
-    kind: textKind(120, 'left out'),
-    by: 'language',
-    initial: '' as string,
-  });
-
-/** The two ways in which somebody is reached: what is said before each, in short and in full, and how it is checked. */
-const ways = {
-  telephone: {
-    label: 'Telephone',
-    example: '+44 1632 960000',
-    problem: telephoneProblem,
-    href: (said: string) => `tel:${telephoneDigits(said)}`,
-  },
-  mail: {
-    label: 'E-mail',
-    example: 'name@example.com',
-    problem: emailProblem,
-    href: (said: string) => `mailto:${said}`,
-  },
-} as const;
-type Way = keyof typeof ways;
-
-function wayProperties<const Name extends Way>(name: Name) {
-  const { label, example, problem } = ways[name];
-  return propertyList(
-    property({
-      name,
-      label,
-      group: label,
-      kind: checkedTextKind(254, { empty: 'left out', example }, problem),
-      by: null,
-      initial: '' as string,
-    }),
-    property({
-      name: `${name}Read` as const,
-      label: 'As people read it',
-      group: label,
-      kind: textKind(120, 'as it is dialled or written to'),
-      by: 'language',
-      initial: '' as string,
-    }),
-  );
-}
-
-const properties = propertyList(
-  line('name', 'Name'),
-  line('line1', 'First line'),
-  line('line2', 'Second line'),
-  line('line3', 'Third line'),
-  wayProperties('telephone'),
-  wayProperties('mail'),
-  property({
-    name: 'waysSaid',
-    label: 'Before a number or an address',
-    group: 'Address',
-    kind: flagKind('nothing', '“Tel.” and the like, in the page’s language'),
-    by: null,
-    initial: true,
-  }),
-  property({
-    name: 'hours',
-    label: 'Open',
-    group: 'Hours',
-    kind: checkedTextKind(
-      400,
-      { empty: 'left out', example: 'Mon-Fri 9-17:30; Sat 10-14; Sun closed' },
-      hoursProblem,
-    ),
-    by: null,
-    initial: '',
-  }),
-  property({
-    name: 'hoursHeading',
-    label: 'Words above them',
-    group: 'Hours',
-    kind: textKind(60, 'nothing'),
-    by: 'language',
-    initial: '',
-  }),
-  property({
-    name: 'asData',
-    label: 'For search engines',
-    group: 'Address',
-    kind: flagKind('as it is read', 'as data too (JSON-LD)'),
-    by: null,
-    initial: false,
-  }),
-  property({
-    name: 'blockGap',
-    label: 'Between its parts',
-    group: 'Space',
-    kind: lengthKind(0, 120),
-    by: 'width',
-    initial: 12,
-  }),
-  dressProperties(part, { open: 'as the bar', marked: ['hover'] }),
-  markerProperties('& .address-link'),
-  typeProperties('type-small'),
-  placeProperties,
-);
-type Values = ValuesOf<typeof properties>;
+import { part, type Way, ways, addressProperties, type AddressValues } from './address-properties';
 
 /** Times stand below each other in figures of one width. */
 const FIGURES = { type: { tabular: true } } as const;
@@ -132,7 +16,7 @@ const FIGURES = { type: { tabular: true } } as const;
 const NAME_WEIGHT = 600;
 const HOURS_GAP = { em: 1 };
 
-const layouts = ({ blockGap }: Values) =>
+const layouts = ({ blockGap }: AddressValues) =>
   ({
     '': { display: 'flex', flexDirection: 'column', gap: blockGap },
     '.address-lines': { display: 'flex', flexDirection: 'column' },
@@ -150,11 +34,11 @@ const layouts = ({ blockGap }: Values) =>
   }) as const satisfies Layouts;
 
 /** The lines that are said. */
-const linesOf = ({ line1, line2, line3 }: Values) =>
+const linesOf = ({ line1, line2, line3 }: AddressValues) =>
   [line1, line2, line3].map((each) => each.trim()).filter((each) => each !== '');
 
 /** The hours of a piece as they are read: days and times. */
-function hourRows(values: Values, said: Words): { hours: DayHours; days: string; times: string }[] {
+function hourRows(values: AddressValues, said: Words): { hours: DayHours; days: string; times: string }[] {
   const reading = readHours(values.hours);
   const names = said.days.trim().split(/\s+/);
   return (reading.ok ? reading.hours : []).map((hours) => ({
@@ -165,7 +49,7 @@ function hourRows(values: Values, said: Words): { hours: DayHours; days: string;
 }
 
 /** The ways that are said: what is before each, and what is read of it. */
-const waysOf = (values: Values, said: Words) =>
+const waysOf = (values: AddressValues, said: Words) =>
   (Object.keys(ways) as Way[])
     .filter((way) => values[way].trim() !== '')
     .map((way) => ({
@@ -176,7 +60,7 @@ const waysOf = (values: Values, said: Words) =>
       read: (values[`${way}Read`].trim() || values[way]).replaceAll(' ', '\u00a0'),
     }));
 
-function boxesOf(values: Values, content: PieceContent): Box[] {
+function boxesOf(values: AddressValues, content: PieceContent): Box[] {
   const laid = layouts(values);
   const name = values.name.trim();
   const bold = { type: { weight: NAME_WEIGHT } };
@@ -209,7 +93,7 @@ function boxesOf(values: Values, content: PieceContent): Box[] {
 const shortened = (short: string, full: string): Node =>
   short === '' ? null : full === short ? el('span', {}, short) : el('abbr', { title: full }, short);
 
-function linesHtml(values: Values): Element | null {
+function linesHtml(values: AddressValues): Element | null {
   const name = values.name.trim();
   const lines = linesOf(values);
   if (name === '' && lines.length === 0) return null;
@@ -221,7 +105,7 @@ function linesHtml(values: Values): Element | null {
   );
 }
 
-function waysHtml(values: Values, said: Words): Element | null {
+function waysHtml(values: AddressValues, said: Words): Element | null {
   const reached = waysOf(values, said);
   if (reached.length === 0) return null;
   return el(
@@ -238,7 +122,7 @@ function waysHtml(values: Values, said: Words): Element | null {
   );
 }
 
-function hoursHtml(values: Values, said: Words): Node[] {
+function hoursHtml(values: AddressValues, said: Words): Node[] {
   const rows = hourRows(values, said);
   const heading = values.hoursHeading.trim();
   if (rows.length === 0) return [];
@@ -255,7 +139,7 @@ function hoursHtml(values: Values, said: Words): Node[] {
 }
 
 /** An address: its lines, how somebody is reached, and when they are there, with today marked. */
-export const address = kindOfPiece<Values>({
+export const address = kindOfPiece<AddressValues>({
   kind: 'address',
   inInk: true,
   label: 'Address',
@@ -266,7 +150,7 @@ export const address = kindOfPiece<Values>({
     telephone: '+44 1632 960000',
     mail: 'name@example.com',
   },
-  properties,
+  properties: addressProperties,
   css: {
     '.address': { 'font-style': 'normal' },
     '.address :is(dl, dd)': { margin: '0' },

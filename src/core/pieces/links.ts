@@ -2,156 +2,21 @@ import { box, words, type Box } from '../boxes/box';
 import type { Layouts } from '../boxes/layout';
 import type { Id } from '../ids/id';
 import { el, type Element } from '../markup/html';
-import { AS_IT_COMES, unless, type Rules } from '../markup/css';
-import { choiceKind } from '../properties/kinds/choice';
-import { lengthKind } from '../properties/kinds/length';
-import { numberKind } from '../properties/kinds/number';
-import { optionalKind } from '../properties/kinds/optional';
-import { referenceKind } from '../properties/kinds/reference';
-import { textKind } from '../properties/kinds/text';
-import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
-import { landmark } from '../properties/landmark';
-import { placeProperties } from '../properties/place';
-import { property, propertyList, type ValuesOf } from '../properties/property';
+import type { Rules } from '../markup/css';
+import { dressedCss } from '../properties/dress';
 import { TARGET } from '../properties/target';
-import { shownMenu } from '../properties/shown-menu';
-import { typeProperties } from '../properties/type';
 import { dressedBox, type PieceContent, type RoomEntry } from './content';
 import { headingParts } from './menu/forms';
 import { listedMenuHtml, orderVariant } from './listed-menu';
 import { kindOfPiece, leading, nestedWays, type MenuEntry, type PieceContext } from './piece';
 import { bareList } from './bare-list';
 import { CHEVRON, chevronCss, chevronOpenCss } from './chevron';
-
-const part = statedPart({
-  label: 'Links',
-  prefix: 'links',
-  selector: '& .links-link',
-  states: ['rest', 'current', 'trail', 'hover', 'focus', 'pressed'],
-});
-
-/** How its lists stand where they have headings: open, or behind these, which are buttons then. */
-const unfoldsLabels = {
-  open: 'stand open',
-  several: 'unfold below their headings',
-  one: 'unfold, one at a time',
-};
-
-const properties = propertyList(
-  shownMenu(),
-  property({
-    name: 'grouped',
-    label: 'Shown as',
-    group: 'Content',
-    kind: choiceKind({ one: 'one list', columns: 'a list for each item of the first level' }),
-    by: null,
-    initial: 'one',
-  }),
-  property({
-    name: 'heading',
-    label: 'Heading of the list',
-    group: 'Content',
-    kind: textKind(80, 'none'),
-    by: 'language',
-    initial: '',
-  }),
-  property({
-    name: 'headingLevel',
-    label: 'Level of headings',
-    group: 'Content',
-    kind: numberKind(2, 6, ''),
-    by: null,
-    initial: 2,
-  }),
-  landmark,
-  property({
-    name: 'unfolds',
-    label: 'Lists',
-    group: 'Collapse',
-    kind: choiceKind(unfoldsLabels),
-    by: 'width',
-    initial: 'open',
-    css: (value) => ({ '&': { '--unfolds': unless(value === 'open', value) } }),
-  }),
-  property({
-    name: 'run',
-    label: 'Links stand',
-    group: 'Arrangement',
-    kind: choiceKind({ column: 'below each other', row: 'in lines, one after another' }),
-    by: 'width',
-    initial: 'column',
-  }),
-  property({
-    name: 'columns',
-    label: 'Lists beside each other',
-    group: 'Arrangement',
-    kind: numberKind(1, 8, ''),
-    by: 'width',
-    initial: 1,
-  }),
-  property({
-    name: 'columnGap',
-    label: 'Between lists',
-    group: 'Space',
-    kind: lengthKind(0, 120),
-    by: 'width',
-    initial: 32,
-  }),
-  property({
-    name: 'headingGap',
-    label: 'Below headings',
-    group: 'Space',
-    kind: lengthKind(0, 80),
-    by: 'width',
-    initial: 8,
-  }),
-  property({
-    name: 'linkGap',
-    label: 'Between links',
-    group: 'Space',
-    kind: lengthKind(0, 80),
-    by: 'width',
-    initial: 4,
-  }),
-  property({
-    name: 'lines',
-    label: 'Line between lists',
-    group: 'Edges',
-    kind: optionalKind(referenceKind('borders'), 'none'),
-    by: 'width',
-    initial: null,
-    css: (value, names) => ({
-      '& .links-group + .links-group': {
-        'border-block-start': value === null ? AS_IT_COMES : names.token(value),
-      },
-      // The ring of a heading stands beyond the line below it, not over it.
-      '& .links-toggle': { '--ring-offset': value === null ? AS_IT_COMES : '2px' },
-    }),
-  }),
-  dressProperties(part, { open: 'as the bar', marked: ['current', 'hover'] }),
-  markerProperties('& .links-link'),
-  typeProperties('type-small'),
-  property({
-    name: 'headingStyle',
-    label: 'Style of headings',
-    group: 'Type',
-    kind: referenceKind('typeStyles'),
-    by: null,
-    initial: 'type-column',
-    css: (value, names) => ({
-      '& .links-heading': Object.fromEntries(
-        headingParts.map(([css, of]) => [css, unless(value === 'type-column', names.typeStyle(value, of))]),
-      ),
-    }),
-  }),
-  placeProperties,
-);
-type Values = ValuesOf<typeof properties>;
+import { linksProperties, part, unfoldsLabels, type LinksValues } from './links-properties';
 
 /** How high links are at least, in CSS px at the usual text size (WCAG 2.2, 2.5.8 Target Size (Minimum)). */
 const LINK = 24;
 
-const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: Values) => {
+const layouts = ({ unfolds, run, columns, columnGap, headingGap, linkGap }: LinksValues) => {
   const open = unfolds === 'open';
   return {
     '': {
@@ -197,7 +62,7 @@ interface Group<E> {
 
 /** Its groups: the list as a whole, or one for each item of the first level; an item with nothing below it is a link by itself. */
 function groupsOf<E extends { id: Id; label: string; children: readonly E[] }>(
-  values: Values,
+  values: LinksValues,
   entries: readonly E[],
 ): Group<E>[] {
   if (values.grouped === 'one') return [{ of: null, heading: values.heading.trim(), links: entries }];
@@ -208,7 +73,7 @@ function groupsOf<E extends { id: Id; label: string; children: readonly E[] }>(
   );
 }
 
-function linkBox(values: Values, { id, label, current }: RoomEntry, content: PieceContent): Box {
+function linkBox(values: LinksValues, { id, label, current }: RoomEntry, content: PieceContent): Box {
   const state = current === null ? 'rest' : current === 'page' ? 'current' : 'trail';
   const dress = dressedBox(values, part.prefix, content, state);
   return box('li', {}, [
@@ -217,7 +82,7 @@ function linkBox(values: Values, { id, label, current }: RoomEntry, content: Pie
 }
 
 function groupBox(
-  values: Values,
+  values: LinksValues,
   { heading, links }: Group<RoomEntry>,
   index: number,
   content: PieceContent,
@@ -307,12 +172,12 @@ const standingOpenCss: Rules = {
 };
 
 /** A menu as lists of links with headings; on narrow windows the headings can be buttons that open their lists. */
-export const links = kindOfPiece<Values>({
+export const links = kindOfPiece<LinksValues>({
   kind: 'links',
   inInk: true,
   label: 'Link list',
   about: 'A list of links with a heading, or one for each item of a menu.',
-  properties,
+  properties: linksProperties,
   headings: ({ headingStyle }) => [headingStyle],
   css: {
     '.links-heading': {
