@@ -63,44 +63,46 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
         </Link>
       </p>
       {rules.length > 0 && (
-        <table className="rows">
-          <thead>
-            <tr>
-              <th scope="col">Piece</th>
-              {rules.map((rule) => (
-                <th key={rule.id} scope="col">
-                  <RuleHead
-                    site={site}
-                    beginnings={beginningsFor(site, at, id, rule.when.by)}
-                    rule={rule}
-                    outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
-                    undone={undone.filter((each) => each.rule === rule.id)}
-                    change={changing(rule)}
-                    remove={() => edit([{ edit: 'removeRule', at, bar: id, rule: rule.id }])}
-                  />
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {pieces.map((piece) => (
-              <tr key={piece.id}>
-                <th scope="row">{pieceTitle(site, piece)}</th>
-                {rules.map((rule, index) => (
-                  <td key={rule.id}>
-                    <TurnCell
-                      label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
+        <div className={styles.columns}>
+          <table className="rows">
+            <thead>
+              <tr>
+                <th scope="col">Piece</th>
+                {rules.map((rule) => (
+                  <th key={rule.id} scope="col">
+                    <RuleHead
+                      site={site}
+                      beginnings={beginningsFor(site, at, id, rule.when.by)}
                       rule={rule}
-                      kind={at.in}
-                      piece={piece}
+                      outcome={way.rules.find((each) => each.rule === rule.id) ?? null}
+                      undone={undone.filter((each) => each.rule === rule.id)}
                       change={changing(rule)}
+                      remove={() => edit([{ edit: 'removeRule', at, bar: id, rule: rule.id }])}
                     />
-                  </td>
+                  </th>
                 ))}
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {pieces.map((piece) => (
+                <tr key={piece.id}>
+                  <th scope="row">{pieceTitle(site, piece)}</th>
+                  {rules.map((rule, index) => (
+                    <td key={rule.id}>
+                      <TurnCell
+                        label={`${pieceTitle(site, piece)} by rule ${index + 1}`}
+                        rule={rule}
+                        kind={at.in}
+                        piece={piece}
+                        change={changing(rule)}
+                      />
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       <div className={styles.add}>
         {beginningsFor(site, at, id).map(({ by, add: words, first }) => (
