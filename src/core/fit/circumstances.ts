@@ -39,59 +39,53 @@ export function madeOfTexts({ site, advances, inStandIn = false }: Circumstances
   return [advances, fonts, brand.typeStyles, ...(inStandIn ? standInSizes(site, advances) : [])];
 }
 
-/** Circumstances that texts come out alike under, those that were asked about last first. */
-const alike = new WeakMap<Advances, readonly { madeOf: readonly unknown[]; token: object }[]>();
-/** The same of circumstances that were asked about before. */
-const asked = new WeakMap<Circumstances, object>();
-const MOST_KEPT = 32;
+/** Circumstances that texts come out alike under, whatever the width of the viewport. */
+interface Alike {
+  madeOf: readonly unknown[];
+  /** By band: the first one in which all type styles are as they are in it, so that what is set in them measures alike. */
+  firstBands: Map<Id, Id>;
+  /** By what says how the texts of a piece are set. */
+  bases: Map<string, object>;
+}
 
-/** The same object for all circumstances under which texts come out alike, whatever the width of the viewport. */
-function tokenOf(circumstances: Circumstances): object {
+/** Those that were asked about last, the latest first. */
+const alike = new WeakMap<Advances, readonly Alike[]>();
+const MOST_KEPT = 32;
+/** Where circumstances and pieces that were asked about before belong. */
+const asked = new WeakMap<Circumstances, Alike>();
+const ofPieces = new WeakMap<SettledPiece, { under: Alike; basis: object }>();
+
+function alikeTo(circumstances: Circumstances): Alike {
   const { site, advances, language, root, inStandIn = false, setApart = false } = circumstances;
   const madeOf = [language, root, inStandIn, setApart, site.bands, ...madeOfTexts(circumstances)];
   const kept = alike.get(advances) ?? [];
   const found = kept.find((each) => sameItems(each.madeOf, madeOf));
-  if (found) return found.token;
-  const token = {};
-  alike.set(advances, [{ madeOf, token }, ...kept.slice(0, MOST_KEPT - 1)]);
-  return token;
+  if (found) return found;
+  const made: Alike = { madeOf, firstBands: new Map(), bases: new Map() };
+  alike.set(advances, [made, ...kept.slice(0, MOST_KEPT - 1)]);
+  return made;
 }
 
-/** The first band in which all type styles are as they are in each: what is set in them measures alike there. */
-const firstBands = new WeakMap<Site['bands'], WeakMap<Site['brand']['typeStyles'], Map<Id, Id>>>();
-
-function firstAlike(site: Site, band: Id): Id {
+function firstAlike({ firstBands }: Alike, site: Site, band: Id): Id {
   const { bands, brand } = site;
-  const ofBands = firstBands.get(bands) ?? new WeakMap<Site['brand']['typeStyles'], Map<Id, Id>>();
-  firstBands.set(bands, ofBands);
-  const known = ofBands.get(brand.typeStyles) ?? new Map<Id, Id>();
-  ofBands.set(brand.typeStyles, known);
   const said = (of: Id) =>
     JSON.stringify(Object.keys(brand.typeStyles).map((style) => settledTypeStyle(site, style, of)));
-  const first = known.get(band) ?? bands.find(({ id }) => id === band || said(id) === said(band))!.id;
-  known.set(band, first);
+  const first = firstBands.get(band) ?? bands.find(({ id }) => id === band || said(id) === said(band))!.id;
+  firstBands.set(band, first);
   return first;
 }
 
-/** Bases by what says how the texts of a piece are set, under circumstances that texts come out alike under. */
-const bases = new WeakMap<object, Map<string, object>>();
-/** The same of pieces that were asked about before. */
-const ofPieces = new WeakMap<SettledPiece, { token: object; basis: object }>();
-
 /** The same object as long as all that the boxes of a piece are measured with is the same, whatever they are and whatever the width of the viewport. */
 export function basisOf(circumstances: Circumstances, piece: SettledPiece): object {
-  const token = asked.get(circumstances) ?? tokenOf(circumstances);
+  const under = asked.get(circumstances) ?? alikeTo(circumstances);
   // What stands in for a font is known once its letters are measured.
-  if (!circumstances.inStandIn) asked.set(circumstances, token);
-  const { site } = circumstances;
+  if (!circumstances.inStandIn) asked.set(circumstances, under);
   const last = ofPieces.get(piece);
-  if (last?.token === token) return last.basis;
+  if (last?.under === under) return last.basis;
   const { typeStyle, textSize } = piece.values;
-  const set = JSON.stringify([firstAlike(site, piece.band), typeStyle, textSize]);
-  const all = bases.get(token) ?? new Map<string, object>();
-  bases.set(token, all);
-  const basis = all.get(set) ?? {};
-  all.set(set, basis);
-  ofPieces.set(piece, { token, basis });
+  const set = JSON.stringify([firstAlike(under, circumstances.site, piece.band), typeStyle, textSize]);
+  const basis = under.bases.get(set) ?? {};
+  under.bases.set(set, basis);
+  ofPieces.set(piece, { under, basis });
   return basis;
 }
