@@ -1,6 +1,7 @@
 import { AS_IT_COMES } from '../../markup/css';
 import { kindOfPiece, nestedWays } from '../piece';
-import { hangingBoxes, menuBox } from './boxes';
+import { menuBox } from './boxes';
+import { hangingBoxes } from './hanging-boxes';
 import { arrowSeenCss, FREE_BELOW, hangingAboveCss, sideCss, someHangingCss } from '../drop-down/hanging';
 import {
   heldBelow,
@@ -13,7 +14,8 @@ import {
 } from './below';
 import { besideCss } from './beside';
 import { cardCss } from './card';
-import { menuButtonJointCss, menuButtonOpenCss } from './button';
+import { menuButtonJointCss } from './button';
+import { menuSignOpenCss } from './button-sign';
 import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
@@ -93,7 +95,7 @@ export const menu = kindOfPiece<MenuValues>({
   ],
   openCss: {
     ...belowOpenCss,
-    ...menuButtonOpenCss,
+    ...menuSignOpenCss,
   },
   openWithoutScriptsCss: belowUnscriptedCss,
   form: 'shownAs',

@@ -14,7 +14,7 @@ import { placeProperties } from '../../properties/place';
 import { dressProperties, markerProperties } from '../../properties/dress';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { typeProperties } from '../../properties/type';
-import { belowProperties } from './below';
+import { belowProperties } from './below-properties';
 import { menuButtonProperties } from './button';
 import { headingParts, shownAsLabels, withLogoLabels } from './forms';
 import { shownAsCss, signsAloneCss } from './looks';
