@@ -125,7 +125,10 @@ export function lineHeight(items: readonly { align: Layout['alignItems']; placed
   above: number;
 } {
   const based = items.filter(({ align }) => align === 'baseline').map(({ placed }) => placed);
-  const above = Math.max(0, ...based.map(baselineOf));
-  const below = Math.max(0, ...based.map((each) => each.height - baselineOf(each)));
-  return { above, needed: Math.max(above + below, ...items.map(({ placed }) => placed.height)) };
+  const tallest = Math.max(0, ...items.map(({ placed }) => placed.height));
+  if (based.length === 0) return { above: 0, needed: tallest };
+  // A baseline may lie outside of its box, where what is in that sticks out of it (CSS Flexbox 1, 9.4).
+  const above = Math.max(...based.map(baselineOf));
+  const below = Math.max(...based.map((each) => each.height - baselineOf(each)));
+  return { above, needed: Math.max(above + below, tallest) };
 }

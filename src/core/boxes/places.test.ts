@@ -66,6 +66,15 @@ test('texts stand on a common baseline, and what has none stands on it with its 
   expect(baseline(picture!)).toBe(baseline(text!));
 });
 
+test('a first line that sticks out above its box makes no room above the row', () => {
+  const low = box('a', { display: 'grid', alignContent: 'center', inlineSize: 40, blockSize: 10 }, [
+    box('p', {}, [words('one two three')]),
+  ]);
+  const placed = place({ display: 'flex', alignItems: 'baseline' }, [low], 100);
+  expect(placed.of[0]!.baseline).toBeLessThan(0);
+  expect([placed.height, spots(placed)]).toEqual([10, [[0, 0, 40, 10]]]);
+});
+
 test('a box whose lines run from top to bottom is as wide as its lines are high', () => {
   const upright = box('li', { padding: [3, 5] }, [words('abc')], { turned: true });
   expect(widthsOf(upright, even).preferred).toEqual(at(26));

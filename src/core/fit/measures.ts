@@ -14,7 +14,7 @@ import {
 import type { SettledPiece } from '../pieces/piece';
 import type { Site } from '../site/site';
 import { fontMetrics } from '../text/font-metrics';
-import { lineWidths, unbreakable } from '../text/line-breaks';
+import { lineWidths, stretches } from '../text/line-breaks';
 import { standInSize } from '../text/stand-in';
 import {
   inWeight,
@@ -160,7 +160,7 @@ export function pieceMeasures(
     em: (count, otherwise) => times(sizeIn(otherwise), count),
     text,
     widestWord(words, otherwise) {
-      const widths = unbreakable(onOneLine(words)).map((word) => lineOf(`${word} `, otherwise));
+      const widths = stretches(onOneLine(words)).map((word) => lineOf(word, otherwise));
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
     line(otherwise, lineHeight) {

@@ -219,7 +219,7 @@ export interface PieceKind<V = Record<string, unknown>> {
   someCss?: readonly { css: readonly CssNode[]; when(values: V, stands: AssemblyKind): boolean }[];
   /** Boxes that only pieces with some values have, by their selectors; nothing is said of where they stand where there is none. */
   someLayouts?: { at: readonly string[]; when(values: V): boolean };
-  /** Whether nothing can be seen of what a rule of its own says with these values, since it is inside of something that is not displayed. */
+  /** Whether nothing can be seen of what a rule of its own says with these values, since what it is of is not there, or not displayed. */
   unseen?(values: V, selector: string): boolean;
   /** Rules of what the script has opened; they win over every value. */
   openCss?: Rules;

@@ -169,6 +169,15 @@ test('a menu that draws the logo brings its rules, also where no logo stands on 
   expect(css).toMatch(/\.menu-logo \{[^}]*padding-inline/);
 });
 
+test('a logo beside a menu button is as high as is said there, and may stand on several lines', () => {
+  const shownAs = { desktop: 'row', phone: 'button' };
+  const css = renderStylesheet(
+    withMenu({ around: { desktop: 'after' }, shownAs, logoHeight: { desktop: 40, phone: 24 } }),
+  );
+  expect(css).toMatch(/\.main-header-menu \.menu-logo \{\s*white-space: normal;/);
+  expect(css).toMatch(/\.main-header-menu \.menu-logo img \{\s*block-size: 24px;/);
+});
+
 test('a menu stands with its logo in another way by width: the list is there once for each order', () => {
   const site = withMenu({ around: { desktop: 'around', tablet: 'below', phone: 'after' } });
   const html = page(site);

@@ -149,6 +149,16 @@ const onItem = (item: string, property: string, cell: string, value: unknown): E
   value,
 });
 
+test('what a menu shows first has no line above it where what stands before it is hidden', () => {
+  const css = renderStylesheet(
+    edited(onItem('i1', 'shown', 'tablet', 'hidden'), onItem('i1', 'shown', 'phone', 'shown')),
+  );
+  const [, tablet, phone] = css.split('.main-home + * {');
+  expect(tablet).toMatch(/^\s*border-block-start-width: 0;/);
+  expect(phone).toMatch(/^\s*border-block-start-width: revert-layer;/);
+  expect(renderStylesheet(edited(onItem('i2', 'shown', 'tablet', 'hidden')))).not.toContain(' + * {');
+});
+
 test('an item that is hidden on one band is hidden there only, in a layer above the values', () => {
   const css = renderStylesheet(
     edited(onItem('i2', 'shown', 'tablet', 'hidden'), onItem('i2', 'shown', 'phone', 'shown')),

@@ -19,10 +19,10 @@ function asBrowsers(text: string, breaks: ReadonlySet<number>): Set<number> {
 }
 
 /**
- * A text in the stretches that no line is broken in, each with the spaces behind it (Unicode Line Breaking Algorithm, UAX 14, as browsers
- * have it).
+ * A text in the stretches that no line is broken in, each with the spaces behind it, which hang beyond a line (Unicode Line Breaking
+ * Algorithm, UAX 14, as browsers have it; CSS Text 3, 4.1.3).
  */
-function stretches(text: string): string[] {
+export function stretches(text: string): string[] {
   const breaker = new LineBreaker(text);
   const ends = new Set<number>();
   for (let next = breaker.nextBreak(); next !== null; next = breaker.nextBreak()) ends.add(next.position);
@@ -34,13 +34,6 @@ function stretches(text: string): string[] {
       from = to;
       return stretch;
     });
-}
-
-/** The stretches of a text that no line is broken in, without the spaces at their ends, which hang beyond a line (CSS Text 3, 4.1.3). */
-export function unbreakable(text: string): string[] {
-  return stretches(text)
-    .map((stretch) => stretch.replace(/[ \t\n]+$/, ''))
-    .filter((stretch) => stretch !== '');
 }
 
 /** The widths of the lines that a text is broken into: each as long as there is room for it, and at least one stretch; `widthOf` measures one with the spaces behind it, which hang. */

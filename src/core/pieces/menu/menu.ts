@@ -29,7 +29,10 @@ import { menuPieceProperties, type MenuValues } from './properties';
 /** Whether a rule is of something that stands in the list of a menu. */
 const standsInList = (selector: string) =>
   !selector.includes('.menu-button') &&
-  /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle|logo)/.test(selector);
+  /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle)/.test(selector);
+
+/** Whether a rule is of the logo that a menu draws. */
+const isLogo = (selector: string) => /\.menu-logo(?: img)?$/.test(selector);
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu = kindOfPiece<MenuValues>({
@@ -78,7 +81,8 @@ export const menu = kindOfPiece<MenuValues>({
     when: ({ around }) => around !== null,
   },
   shortCss: leavingCss,
-  unseen: ({ shownAs }, selector) => !forms[shownAs].list && standsInList(selector),
+  unseen: ({ shownAs, around }, selector) =>
+    (!forms[shownAs].list && standsInList(selector)) || (around === null && isLogo(selector)),
   someCss: [
     { css: [...scrollingBlocks, scrollingCss], when: ({ shownAs }) => shownAs === 'scrolling' },
     ...someHangingCss(
