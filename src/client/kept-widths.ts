@@ -27,7 +27,9 @@ const schema = v.pipe(
   v.object({
     build: v.literal(BUILD),
     widths: v.array(v.tuple([v.string(), v.number()])),
-    metrics: v.array(v.tuple([v.string(), v.object({ ascent: v.number(), descent: v.number() })])),
+    metrics: v.array(
+      v.tuple([v.string(), v.object({ ascent: v.number(), descent: v.number(), gap: v.number() })]),
+    ),
   }),
 );
 

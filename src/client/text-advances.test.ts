@@ -78,7 +78,7 @@ test('what was measured on an earlier visit is known at once, and is not asked f
   const first = asked(kept);
   first.store.getState().advances.of(shipped, 'One');
   await Promise.resolve();
-  const metrics = [{ ascent: 1, descent: 0.25 }];
+  const metrics = [{ ascent: 1, descent: 0.25, gap: 0 }];
   first.answers[0]!({ number: 1, metrics, advances: [[1.5]] });
   expect(kept.kept).toBeNull();
   jest.runAllTimers();

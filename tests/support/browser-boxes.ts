@@ -142,10 +142,12 @@ async function probe({
 }
 
 /** Runs in the page, after it was looked at: where everything stands that can be followed or pressed, but for links in running text. */
-function probeTargets(of: string) {
+function probeTargets({ of, phase }: { of: string; phase: string }) {
   const frame = document.querySelector('iframe')!;
   const view = frame.contentWindow!;
   const header = frame.contentDocument!.querySelector<HTMLElement>(of)!;
+  // The page’s own script may have said meanwhile how far it is scrolled.
+  if (header.dataset.phase !== undefined) header.dataset.phase = phase;
   const origin = header.querySelector('.bar')!.getBoundingClientRect();
   const inFlow = (element: Element): boolean => {
     for (let each: Element | null = element; each && each !== header; each = each.parentElement)
@@ -220,7 +222,10 @@ export async function compareBoxes(
     const keys = [...new Set(expected.map(({ within, at, line }) => JSON.stringify({ within, at, line })))];
     const groups = keys.map((key) => JSON.parse(key) as { within: string; at: string; line: boolean });
     const seen = await page.evaluate(probe, { width, groups, of: `.${names.get(header.id)!}`, phase, root });
-    for (const { name, ...there } of await page.evaluate(probeTargets, `.${names.get(header.id)!}`)) {
+    for (const { name, ...there } of await page.evaluate(probeTargets, {
+      of: `.${names.get(header.id)!}`,
+      phase,
+    })) {
       compared += 1;
       if (!pressed.some((each) => differing(each, there).length === 0))
         disagreements.push(

@@ -64,6 +64,8 @@ export interface Layout {
   fontWeight?: number;
   whiteSpace?: 'nowrap' | 'normal';
   textAlign?: 'start' | 'center';
+  /** Whether what sticks out of it is cut off. */
+  overflow?: 'hidden';
 }
 
 /** Layouts that hold for one box, put together: a later one wins in what it says. */

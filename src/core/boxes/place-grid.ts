@@ -23,7 +23,10 @@ export function placeGrid({ box, room, height, setting, place }: Inside): Conten
   const placed = inGrid(shownIn(box), tracks.length);
   const gap = size(layout.columnGap ?? layout.gap ?? 0, setting);
   const rowGap = size(layout.gap ?? 0, setting);
-  const asked = placed.map((each) => ({ ...each, ...widths(each.box, setting) }));
+  const asked = placed.map(({ box: each, first, last }) => {
+    const { preferred, least } = widths(each, setting);
+    return { first, last, preferred, least };
+  });
   const centred = layout.placeContent === 'center' || layout.alignContent === 'center';
   const packed = layout.placeContent === 'center' || (layout.justifyContent ?? 'normal') !== 'normal';
   const columns = sizedTracks(tracks, asked, room - gap * (tracks.length - 1), {

@@ -67,12 +67,16 @@ test('texts stand on a common baseline, and what has none stands on it with its 
 });
 
 test('a first line that sticks out above its box makes no room above the row', () => {
-  const low = box('a', { display: 'grid', alignContent: 'center', inlineSize: 40, blockSize: 10 }, [
-    box('p', {}, [words('one two three')]),
-  ]);
-  const placed = place({ display: 'flex', alignItems: 'baseline' }, [low], 100);
+  const lowWith = (more: Layout) =>
+    box('a', { display: 'grid', alignContent: 'center', inlineSize: 40, blockSize: 10, ...more }, [
+      box('p', {}, [words('one two three')]),
+    ]);
+  const row: Layout = { display: 'flex', alignItems: 'baseline' };
+  const placed = place(row, [lowWith({})], 100);
   expect(placed.of[0]!.baseline).toBeLessThan(0);
   expect([placed.height, spots(placed)]).toEqual([10, [[0, 0, 40, 10]]]);
+  const [cut, beside] = place(row, [lowWith({ overflow: 'hidden' }), leaf(10, 8)], 100).of;
+  expect([cut!.baseline, cut!.y, beside!.y]).toEqual([0, 8, 0]);
 });
 
 test('a box whose lines run from top to bottom is as wide as its lines are high', () => {

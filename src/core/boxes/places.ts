@@ -56,6 +56,12 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
   return made;
 }
 
+/** Where the baseline of what is in a box lies below its top; within it where what sticks out is cut off (CSS Align 3, 9.1). */
+function baselineIn({ layout }: Box, inside: number | null, above: number, height: number): number | null {
+  if (inside === null) return null;
+  return layout.overflow === 'hidden' ? Math.min(height, Math.max(0, inside + above)) : inside + above;
+}
+
 function placeAnew(box: Box, asked: number, outside: Setting, stretched: number | null): PlacedBox {
   if (box.turned) {
     const plain = otherBox(box, { turned: false });
@@ -81,19 +87,20 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
   const wanted = given ?? wished.height + edges.block;
   // What is at least so high has its content where a box of that height has it.
   const inside = least > wanted ? content(least) : wished;
-  const shift = (each: Place) => ({ x: each.x + edges.start, y: each.y + edges.above });
-  const placed = {
+  const bare = edges.start === 0 && edges.above === 0;
+  const shifted = <T extends Place>(each: T): T =>
+    bare ? each : { ...each, x: each.x + edges.start, y: each.y + edges.above };
+  const placed: PlacedBox = {
     at: box.at,
-    ...(box.id === undefined ? {} : { id: box.id }),
+    id: box.id,
     x: 0,
     y: 0,
     width,
     height: Math.max(least, wanted),
-    baseline: inside.baseline === null ? null : inside.baseline + edges.above,
-    of: inside.of.map((each) => ({ ...each, ...shift(each) })),
-    ...(inside.lines
-      ? { lines: inside.lines.map((line) => ({ ...line, ...shift(line) })), letters: inside.letters! }
-      : {}),
+    baseline: baselineIn(box, inside.baseline, edges.above, Math.max(least, wanted)),
+    of: bare ? inside.of : inside.of.map(shifted),
+    lines: inside.lines?.map(shifted),
+    letters: inside.letters,
   };
   return box.rotated ? rotated(placed) : placed;
 }

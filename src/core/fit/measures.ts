@@ -145,12 +145,14 @@ export function pieceMeasures(
     words.endsWith(' ')
       ? less(letters(words, otherwise), letters(' ', otherwise))
       : letters(words, otherwise);
-  const font = (otherwise?: SetOtherwise) => {
+  /** What a font leaves between its lines is rounded by itself. */
+  const reach = (otherwise?: SetOtherwise) => {
     const style = styled(otherwise);
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
-    const size = keptSize(valueAt(sizeIn(otherwise), span.from)) * (adjust ?? 1);
-    const { ascent, descent } = fontMetrics(site, advances, inStandIn ? standInFace(style) : style, language);
-    return asDrawn(ascent * size, descent * size);
+    const size = keptSize(valueAt(sizeIn(otherwise), span.from) * (adjust ?? 1));
+    const face = inStandIn ? standInFace(style) : style;
+    const { ascent, descent, gap } = fontMetrics(site, advances, face, language);
+    return { ...asDrawn(ascent * size, descent * size), gap: Math.round(gap * size) };
   };
   return {
     ...(steadiness ? { steadiness } : {}),
@@ -165,15 +167,15 @@ export function pieceMeasures(
     },
     line(otherwise, lineHeight) {
       if (lineHeight === 'normal') {
-        const { ascent, descent } = font(otherwise);
-        return px(ascent + descent);
+        const { ascent, descent, gap } = reach(otherwise);
+        return px(ascent + descent + gap);
       }
       const size = settled(sizeIn(otherwise), nearest);
       const high = apart ? READERS_SPACING.lines : (lineHeight ?? styled(otherwise).lineHeight);
       const line = times(size, high);
       return isFlat(line) ? px(laidOut(line.values[0]!)) : line;
     },
-    font,
+    font: reach,
     lines: (words, room, otherwise) =>
       lineWidths(onOneLine(words), room + ROUNDING, (line) => valueAt(lineOf(line, otherwise), span.from)),
   };

@@ -41,6 +41,29 @@ export function joinRules(...sources: Rules[]): Rules {
   return joined;
 }
 
+/** Properties of which others say parts (CSS Box 4, 4; CSS Box Alignment 3, 8), with these parts. */
+const partsOf = Object.entries({
+  padding: ['padding-block', 'padding-inline', 'padding-inline-start'],
+  gap: ['row-gap', 'column-gap'],
+});
+
+/**
+ * Adds to what changes of a rule what has to be said with it: a part that is taken back is as the whole in its own layer has it, not as
+ * the layer before; and where a whole is said anew, so are those of its parts that differ.
+ */
+function addWholes(changed: Set<string>, declarations: Declarations): void {
+  for (const [whole, parts] of partsOf) {
+    const said = declarations[whole];
+    if (said === undefined) continue;
+    const own = parts.filter((part) => declarations[part] !== undefined);
+    const back = own.filter((part) => declarations[part] === AS_IT_COMES);
+    if (said !== AS_IT_COMES && back.some((part) => changed.has(part))) changed.add(whole);
+    if (!changed.has(whole)) continue;
+    for (const part of own) changed.add(part);
+    for (const part of back) changed.delete(part);
+  }
+}
+
 /**
  * What `rules` says other than `base`: the rules that have to be written in a narrower band when those of
  * the wider one already hold. Both must name the same selectors and properties for the result to be complete.
@@ -49,8 +72,11 @@ export function changedRules(base: Rules, rules: Rules): Rules {
   const changed: Rules = {};
   for (const [selector, declarations] of Object.entries(rules)) {
     const before = base[selector] ?? {};
-    const entries = Object.entries(declarations).filter(([property, value]) => before[property] !== value);
-    if (entries.length > 0) changed[selector] = Object.fromEntries(entries);
+    const names = Object.keys(declarations).filter((name) => before[name] !== declarations[name]);
+    if (names.length === 0) continue;
+    const all = new Set(names);
+    addWholes(all, declarations);
+    changed[selector] = Object.fromEntries(Object.entries(declarations).filter(([name]) => all.has(name)));
   }
   return changed;
 }

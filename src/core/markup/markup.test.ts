@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { changedRules, cssString, hoverable, joinRules, type CssNode } from './css';
+import { AS_IT_COMES, changedRules, cssString, hoverable, joinRules, type CssNode } from './css';
 import { el, writeHtml } from './html';
 import { stylesheetText, written } from './stylesheet';
 
@@ -35,6 +35,18 @@ test('changed rules hold what differs and no more', () => {
   const wide = { '.a': { color: 'red', gap: '1px' }, '.b': { margin: '0' } };
   const narrow = { '.a': { color: 'red', gap: '2px' }, '.b': { margin: '0' } };
   expect(changedRules(wide, narrow)).toEqual({ '.a': { gap: '2px' } });
+});
+
+test('a part that is taken back is as its whole has it, and a whole that changes leaves its parts', () => {
+  const rule = (padding: string, start: string) => ({ '.a': { padding, 'padding-inline-start': start } });
+  expect(changedRules(rule('0', '1rem'), rule('0', AS_IT_COMES))).toEqual({ '.a': { padding: '0' } });
+  expect(changedRules(rule('0', '1rem'), rule('8px', '1rem'))).toEqual(rule('8px', '1rem'));
+  expect(changedRules(rule('0', '1rem'), rule(AS_IT_COMES, AS_IT_COMES))).toEqual({
+    '.a': { padding: AS_IT_COMES },
+  });
+  expect(changedRules(rule('0', AS_IT_COMES), rule('0', '1rem'))).toEqual({
+    '.a': { 'padding-inline-start': '1rem' },
+  });
 });
 
 test('joined rules keep declarations of the same selector, the later one winning', () => {

@@ -101,6 +101,7 @@ const layouts = ({ shape, frameWidth }: Values) => {
       minBlockSize: 0,
       padding: 8,
       textAlign: 'center',
+      overflow: 'hidden',
     },
     '.embed-title': { display: 'block' },
     '.embed-host': { display: 'block' },
@@ -132,7 +133,6 @@ export const embed = kindOfPiece<Values>({
       'background-color': 'var(--soft)',
     },
     '.embed-ask': {
-      overflow: 'hidden',
       'border-radius': 'var(--radius-small)',
       'background-color': 'var(--soft)',
       color: 'var(--ink)',

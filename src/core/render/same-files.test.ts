@@ -21,7 +21,7 @@ import { renderStylesheet } from './stylesheet/stylesheet';
 const evenFont: Shape = {
   advance: (text) => [...text].length / 2,
   lacks: () => false,
-  metrics: { ascent: 0.9, descent: 0.3 },
+  metrics: { ascent: 0.9, descent: 0.3, gap: 0 },
 };
 /** Fonts that come one after the other, as on a server that has just started. */
 const coldServer = () => measuring(async () => evenFont);

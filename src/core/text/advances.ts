@@ -1,9 +1,10 @@
 import type { FontSource } from './font-source';
 
-/** How far a font reaches above its baseline and below it, in em. */
+/** How far a font reaches above its baseline and below it, and what it leaves between lines; in em. */
 export interface FontMetrics {
   ascent: number;
   descent: number;
+  gap: number;
 }
 
 /** What is known of how wide fonts set texts; the same object always gives the same answers, also that something is not known. */

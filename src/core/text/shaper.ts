@@ -20,13 +20,17 @@ export interface Shape {
 function metricsOf(table: (name: string) => Uint8Array | undefined, upem: number): FontMetrics {
   const signed = (bytes: Uint8Array, at: number) =>
     new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength).getInt16(at);
+  /** Both tables say these three behind each other. */
+  const metrics = (bytes: Uint8Array, from: number) => ({
+    ascent: signed(bytes, from) / upem,
+    descent: -signed(bytes, from + 2) / upem,
+    gap: signed(bytes, from + 4) / upem,
+  });
   const [hhea, os2] = [table('hhea'), table('OS/2')];
   const TYPOGRAPHIC = 1 << 7;
   if (os2 && (signed(os2, 62) & TYPOGRAPHIC) !== 0)
-    return { ascent: signed(os2, 68) / upem, descent: -signed(os2, 70) / upem };
-  return hhea
-    ? { ascent: signed(hhea, 4) / upem, descent: -signed(hhea, 6) / upem }
-    : { ascent: 0.95, descent: 0.25 };
+    return metrics(os2, 68);
+  return hhea ? metrics(hhea, 4) : { ascent: 0.95, descent: 0.25, gap: 0 };
 }
 
 /**

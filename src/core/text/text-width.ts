@@ -86,17 +86,38 @@ export interface TextExtent {
 }
 
 /** Scripts whose letters are joined: they are not set apart (CSS Text 3, 8.2.2 "Cursive scripts"). */
-const joined = /[\p{Script=Arabic}\p{Script=Syriac}\p{Script=Mongolian}\p{Script=Nko}]/u;
+const joined =
+  /^[\p{Script_Extensions=Arabic}\p{Script_Extensions=Syriac}\p{Script=Mongolian}\p{Script_Extensions=Nko}]/u;
+
+/** What is of no script of its own: it takes that of what stands before it, at the start of a text that of the first letter (UAX 24, 5.2). */
+const shared = /^[\p{Script=Common}\p{Script=Inherited}]/u;
 
 /** What is neither seen nor takes room: soft hyphens, and what only joins letters or keeps them apart. */
 const unseen = /^\p{Default_Ignorable_Code_Point}+$/u;
 
 const letters = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
-/** After how many letters of a text letter spacing is put: a letter is one with all its marks (CSS Text 3, 1.4). */
+/** Whether letters beside a letter are joined with it; null for what is of no script of its own. */
+function joins(letter: string): boolean | null {
+  if (joined.test(letter)) return true;
+  return shared.test(letter) ? null : false;
+}
+
+/**
+ * After how many letters of a text letter spacing is put: a letter is one with all its marks (CSS Text 3, 1.4). Spaces are set apart in
+ * every script; a bracket that closes is of the script of the one that opens (UAX 24, 5.1).
+ */
 function spaced(text: string): number {
-  return [...letters.segment(text)].filter(({ segment }) => !joined.test(segment) && !unseen.test(segment))
-    .length;
+  const all = [...letters.segment(text)].map(({ segment }) => segment).filter((each) => !unseen.test(each));
+  let now = all.map(joins).find((each) => each !== null) ?? false;
+  let count = 0;
+  const opened: boolean[] = [];
+  for (const each of all) {
+    now = joins(each) ?? (/^\p{Pe}/u.test(each) ? opened.pop() : null) ?? now;
+    if (/^\p{Ps}/u.test(each)) opened.push(now);
+    if (!now || /^\s/.test(each)) count += 1;
+  }
+  return count;
 }
 
 /** How far a reader may set text apart without anything being lost (WCAG 2.2, 1.4.12 Text Spacing): letters and words, in em, and lines, in times of the size. */
