@@ -177,7 +177,12 @@ export function entryBox(making: Making, entry: RoomEntry, index: number): Box {
 /** The button behind which items go where room is short. */
 function moreBox(making: Making): Box {
   const { values, content, laid } = making;
-  const layout = cascaded(laid['.menu-link'], laid['.menu-toggle'], moreLayout);
+  const layout = cascaded(
+    laid['.menu-link'],
+    laid['.menu-list > li > .menu-link'],
+    laid['.menu-toggle'],
+    moreLayout,
+  );
   const signBox = box(
     '.menu-toggle::before',
     { inlineSize: CHEVRON, blockSize: CHEVRON, alignSelf: 'center' },
