@@ -134,43 +134,44 @@ async function turnTo(page: Page, piece: string, choice: string) {
   await page.keyboard.press('Escape');
 }
 
-test('links around the logo go below it where it is no longer truly centred, and are read in the order in which they are seen', async ({
-  page,
-  context,
-}) => {
-  await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
-  await openCell(page, 'With the logo', 'Desktop');
-  await pick(page, 'half before it, half after it');
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: '… where its middle is no longer truly centred' }).click();
-  await turnTo(page, 'Menu: Main by rule 1', 'links in a row below the logo');
-  await saved(page);
-  const below = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
+test(
+  'links around the logo go below it where it is no longer truly centred, and are read in the order in which they are seen',
+  inAudit,
+  async ({ page, context }) => {
+    await page.locator('[data-piece]').filter({ hasText: 'Menu: Main' }).click();
+    await openCell(page, 'With the logo', 'Desktop');
+    await pick(page, 'half before it, half after it');
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: '… where its middle is no longer truly centred' }).click();
+    await turnTo(page, 'Menu: Main by rule 1', 'links in a row below the logo');
+    await saved(page);
+    const below = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
 
-  const visitor = await context.newPage();
-  await visitor.setViewportSize({ width: below, height: 700 });
-  await visitor.goto(`/try/${id}/index.html`);
-  await visitor.evaluate(() => document.fonts.ready);
-  const nav = visitor.getByRole('navigation', { name: /^(Main|Hauptmenü)$/ });
-  /** The first shown logo and the links of the menu, in the order of the markup, with where they begin. */
-  const stands = () =>
-    nav
-      .locator('.menu-logo, .menu-list > li > .menu-link')
-      .evaluateAll((all) =>
-        all
-          .map((each) => ({ logo: each.matches('.menu-logo'), ...each.getBoundingClientRect().toJSON() }))
-          .filter(({ width }) => width > 0),
-      );
-  const around = await stands();
-  expect(around.findIndex(({ logo }) => logo)).toBe(around.length / 2 - 0.5);
-  expect(new Set(around.map(({ top, height }) => Math.round(top + height / 2))).size).toBe(1);
-  await visitor.setViewportSize({ width: below - 1, height: 700 });
-  const [logo, ...links] = await stands();
-  expect(logo!.logo).toBe(true);
-  expect(links).toHaveLength(around.length - 1);
-  for (const link of links) expect(link.top).toBeGreaterThanOrEqual(logo!.bottom);
-  expect(await visitor.evaluate(() => document.documentElement.scrollWidth)).toBe(below - 1);
-});
+    const visitor = await context.newPage();
+    await visitor.setViewportSize({ width: below, height: 700 });
+    await visitor.goto(`/try/${id}/index.html`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const nav = visitor.getByRole('navigation', { name: /^(Main|Hauptmenü)$/ });
+    /** The first shown logo and the links of the menu, in the order of the markup, with where they begin. */
+    const stands = () =>
+      nav
+        .locator('.menu-logo, .menu-list > li > .menu-link')
+        .evaluateAll((all) =>
+          all
+            .map((each) => ({ logo: each.matches('.menu-logo'), ...each.getBoundingClientRect().toJSON() }))
+            .filter(({ width }) => width > 0),
+        );
+    const around = await stands();
+    expect(around.findIndex(({ logo }) => logo)).toBe(around.length / 2 - 0.5);
+    expect(new Set(around.map(({ top, height }) => Math.round(top + height / 2))).size).toBe(1);
+    await visitor.setViewportSize({ width: below - 1, height: 700 });
+    const [logo, ...links] = await stands();
+    expect(logo!.logo).toBe(true);
+    expect(links).toHaveLength(around.length - 1);
+    for (const link of links) expect(link.top).toBeGreaterThanOrEqual(logo!.bottom);
+    expect(await visitor.evaluate(() => document.documentElement.scrollWidth)).toBe(below - 1);
+  },
+);
 
 test('items go behind “more” one by one at the widths that are named, and are reached there by keys', async ({
   page,

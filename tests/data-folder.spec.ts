@@ -33,20 +33,24 @@ async function rename(name: string) {
   expect(response.status).toBe(200);
 }
 
-test('the main file of the database is whole after the start, and holds every edit after the end', async () => {
-  await server.start();
-  expect(inMainFile<{ id: string }>('select id from sites order by id').map(({ id }) => id)).toEqual([
-    'hollin-sound',
-    'orrery-house',
-  ]);
-  await rename('At the end');
-  await server.stop('SIGTERM');
-  const wal = `${file}-wal`;
-  expect(existsSync(wal) ? statSync(wal).size : 0).toBe(0);
-  expect(inMainFile<{ name: string }>("select name from sites where id = 'orrery-house'")).toEqual([
-    { name: 'At the end' },
-  ]);
-});
+test(
+  'the main file of the database is whole after the start, and holds every edit after the end',
+  inAudit,
+  async () => {
+    await server.start();
+    expect(inMainFile<{ id: string }>('select id from sites order by id').map(({ id }) => id)).toEqual([
+      'hollin-sound',
+      'orrery-house',
+    ]);
+    await rename('At the end');
+    await server.stop('SIGTERM');
+    const wal = `${file}-wal`;
+    expect(existsSync(wal) ? statSync(wal).size : 0).toBe(0);
+    expect(inMainFile<{ name: string }>("select name from sites where id = 'orrery-house'")).toEqual([
+      { name: 'At the end' },
+    ]);
+  },
+);
 
 test('a second server on the folder is refused with a sentence, and the first goes on', inAudit, async () => {
   await server.start();

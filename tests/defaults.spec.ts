@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { addPiece, makeSite, pick, saved, storedSite } from './support/site';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 let id: string;
 test.beforeEach(async ({ request }) => {
@@ -15,29 +15,30 @@ const svg = (name: string, text = mark) => ({
   buffer: Buffer.from(text),
 });
 
-test('the first artwork becomes the logo, and logos take a first compact one on the phone', async ({
-  page,
-  request,
-}) => {
-  await page.goto(`/sites/${id}/headers`);
-  await addPiece(page, 'Main bar, start', 'Logo');
-  // Where it is missed, it can be added.
-  const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Add a logo…' }).click();
-  await (await chooser).setFiles(svg('sign.svg'));
-  await expect(page.getByRole('button', { name: 'Add a logo…' })).toBeHidden();
-  await expect(page.getByRole('button', { name: 'Version, Phone: compact, set here' })).toBeVisible();
-  await saved(page);
+test(
+  'the first artwork becomes the logo, and logos take a first compact one on the phone',
+  inAudit,
+  async ({ page, request }) => {
+    await page.goto(`/sites/${id}/headers`);
+    await addPiece(page, 'Main bar, start', 'Logo');
+    // Where it is missed, it can be added.
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Add a logo…' }).click();
+    await (await chooser).setFiles(svg('sign.svg'));
+    await expect(page.getByRole('button', { name: 'Add a logo…' })).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Version, Phone: compact, set here' })).toBeVisible();
+    await saved(page);
 
-  await page.goto(`/sites/${id}/brand`);
-  const logo = (version: string) => page.getByRole('combobox', { name: `Logo, ${version}`, exact: true });
-  await page.getByLabel('Artwork file').setInputFiles(svg('small.svg', mark.replaceAll('90', '30')));
-  await logo('compact').click();
-  await pick(page, 'small');
-  await saved(page);
-  const { site } = await storedSite(request, id);
-  expect(site.brand).toMatchObject({ logo: { full: expect.any(String), compact: expect.any(String) } });
-});
+    await page.goto(`/sites/${id}/brand`);
+    const logo = (version: string) => page.getByRole('combobox', { name: `Logo, ${version}`, exact: true });
+    await page.getByLabel('Artwork file').setInputFiles(svg('small.svg', mark.replaceAll('90', '30')));
+    await logo('compact').click();
+    await pick(page, 'small');
+    await saved(page);
+    const { site } = await storedSite(request, id);
+    expect(site.brand).toMatchObject({ logo: { full: expect.any(String), compact: expect.any(String) } });
+  },
+);
 
 test('an empty header begins with a ready-made one, which takes its place on the pages', async ({
   page,

@@ -276,31 +276,33 @@ test('removing an item keeps what stood below it, and undo brings it back', inAu
   await expect(labels(page, 'Main')).toHaveCount(count);
 });
 
-test('items that are chosen are hidden in a band and given an icon together, each in one step', async ({
-  page,
-}) => {
-  for (const label of ['Routes', 'Sailings'])
-    await page.getByRole('checkbox', { name: `Choose ${label}` }).click();
-  const frame = page.frameLocator('iframe[title="Main on Tablet"]');
-  await expect(frame.getByRole('link', { name: 'Routes' })).toBeVisible();
-  await page.getByRole('button', { name: /^Routes, Tablet: shown/ }).click();
-  await expect(page.getByRole('button', { name: /^Sailings, Tablet: hidden/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Sailings, Desktop: shown/ })).toBeVisible();
-  await expect(frame.getByRole('link', { name: 'Routes' })).toBeHidden();
+test(
+  'items that are chosen are hidden in a band and given an icon together, each in one step',
+  inAudit,
+  async ({ page }) => {
+    for (const label of ['Routes', 'Sailings'])
+      await page.getByRole('checkbox', { name: `Choose ${label}` }).click();
+    const frame = page.frameLocator('iframe[title="Main on Tablet"]');
+    await expect(frame.getByRole('link', { name: 'Routes' })).toBeVisible();
+    await page.getByRole('button', { name: /^Routes, Tablet: shown/ }).click();
+    await expect(page.getByRole('button', { name: /^Sailings, Tablet: hidden/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Sailings, Desktop: shown/ })).toBeVisible();
+    await expect(frame.getByRole('link', { name: 'Routes' })).toBeHidden();
 
-  const details = page.getByRole('region', { name: 'Item' });
-  await expect(details.getByRole('heading', { name: '2 items' })).toBeVisible();
-  await details.getByRole('button', { name: /^Icon, / }).click();
-  await page.keyboard.type('compass');
-  await pick(page, 'compass');
-  const icons = async () => {
-    const { items } = (await storedSite(page.request, id)).site.menus['m-main']!;
-    return Object.values(items).filter(({ values }) => values.icon?.all === 'compass').length;
-  };
-  await saved(page);
-  expect(await icons()).toBe(2);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await saved(page);
-  expect(await icons()).toBe(0);
-  await expect(page.getByRole('button', { name: /^Sailings, Tablet: hidden/ })).toBeVisible();
-});
+    const details = page.getByRole('region', { name: 'Item' });
+    await expect(details.getByRole('heading', { name: '2 items' })).toBeVisible();
+    await details.getByRole('button', { name: /^Icon, / }).click();
+    await page.keyboard.type('compass');
+    await pick(page, 'compass');
+    const icons = async () => {
+      const { items } = (await storedSite(page.request, id)).site.menus['m-main']!;
+      return Object.values(items).filter(({ values }) => values.icon?.all === 'compass').length;
+    };
+    await saved(page);
+    expect(await icons()).toBe(2);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await saved(page);
+    expect(await icons()).toBe(0);
+    await expect(page.getByRole('button', { name: /^Sailings, Tablet: hidden/ })).toBeVisible();
+  },
+);

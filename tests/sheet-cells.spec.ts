@@ -161,23 +161,24 @@ test('a length is typed in any form, and the views and the files do it', async (
   expect(css).toContain('--content-width: min(75rem, 88vw)');
 });
 
-test('a colour that is typed where it is needed comes into the brand in the same step', async ({
-  page,
-  request,
-}) => {
-  await openCell(page, 'Ground', 'Desktop');
-  await page.keyboard.type('#102030');
-  await page.getByText('#102030, into the brand').click();
-  await expect(cell(page, 'Ground, Desktop: Colour #102030, set here')).toBeVisible();
-  await saved(page);
-  const { site } = await storedSite(request, id);
-  expect(JSON.stringify(site.brand)).toContain('#102030');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(cell(page, 'Ground, Desktop: Colour #102030')).toBeHidden();
-  await expect
-    .poll(async () => JSON.stringify((await storedSite(request, id)).site.brand))
-    .not.toContain('#102030');
-});
+test(
+  'a colour that is typed where it is needed comes into the brand in the same step',
+  inAudit,
+  async ({ page, request }) => {
+    await openCell(page, 'Ground', 'Desktop');
+    await page.keyboard.type('#102030');
+    await page.getByText('#102030, into the brand').click();
+    await expect(cell(page, 'Ground, Desktop: Colour #102030, set here')).toBeVisible();
+    await saved(page);
+    const { site } = await storedSite(request, id);
+    expect(JSON.stringify(site.brand)).toContain('#102030');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(cell(page, 'Ground, Desktop: Colour #102030')).toBeHidden();
+    await expect
+      .poll(async () => JSON.stringify((await storedSite(request, id)).site.brand))
+      .not.toContain('#102030');
+  },
+);
 
 test(
   'a colour is picked with the picker of the platform where it is needed',

@@ -170,22 +170,24 @@ test(
   },
 );
 
-test('larger text reaches the layout as in a browser that is set to it; colours are forced, somebody signs in', async ({
-  page,
-}) => {
-  const button = inside(page).locator('.main-header .menu-button');
-  await expect(button).toBeHidden();
-  await page.getByRole('checkbox', { name: 'with text at 200 %' }).check();
-  await expect(button).toBeVisible();
-  // The frame is loaded anew with each choice.
-  const html = inside(page).locator('html');
-  await expect(html).toHaveCSS('font-size', '32px');
-  await page.getByRole('checkbox', { name: 'with text at 150 %' }).check();
-  await expect(html).toHaveCSS('font-size', '24px');
-  await expect(page.getByRole('checkbox', { name: 'with text at 200 %' })).not.toBeChecked();
-  await page.getByRole('checkbox', { name: 'in forced colours' }).check();
-  await expect.poll(() => ground(page)).toBe('rgb(0, 0, 0)');
-  await expect(here(page)).toContainText('Forced colours are drawn as a dark choice');
-  await page.getByRole('checkbox', { name: 'signed in' }).check();
-  await expect(inside(page).locator('html')).toHaveAttribute('data-account', 'in');
-});
+test(
+  'larger text reaches the layout as in a browser that is set to it; colours are forced, somebody signs in',
+  inAudit,
+  async ({ page }) => {
+    const button = inside(page).locator('.main-header .menu-button');
+    await expect(button).toBeHidden();
+    await page.getByRole('checkbox', { name: 'with text at 200 %' }).check();
+    await expect(button).toBeVisible();
+    // The frame is loaded anew with each choice.
+    const html = inside(page).locator('html');
+    await expect(html).toHaveCSS('font-size', '32px');
+    await page.getByRole('checkbox', { name: 'with text at 150 %' }).check();
+    await expect(html).toHaveCSS('font-size', '24px');
+    await expect(page.getByRole('checkbox', { name: 'with text at 200 %' })).not.toBeChecked();
+    await page.getByRole('checkbox', { name: 'in forced colours' }).check();
+    await expect.poll(() => ground(page)).toBe('rgb(0, 0, 0)');
+    await expect(here(page)).toContainText('Forced colours are drawn as a dark choice');
+    await page.getByRole('checkbox', { name: 'signed in' }).check();
+    await expect(inside(page).locator('html')).toHaveAttribute('data-account', 'in');
+  },
+);

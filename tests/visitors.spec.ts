@@ -11,7 +11,7 @@ import { visitHandedOver } from './support/handed-over';
 import { sample, someOf } from '../src/sample.test-data';
 import { inAudit, test } from './support/test';
 
-const looked = someOf(starters, 9);
+const looked = someOf(starters, 18);
 const sites = [
   { name: 'the demo', site: () => demo('hollin-sound') },
   ...looked.map(({ id, name }) => ({ name: `“${name}”`, site: () => withStarter(demo('hollin-sound'), id) })),

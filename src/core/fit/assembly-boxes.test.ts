@@ -15,7 +15,7 @@ test('where all items of equal cells have left, the button that stands for them 
     values: { ...menu!.values, shownAs: { desktop: 'cells' }, behind: { desktop: 40 } },
   };
   // Its bay is wider than it asks for.
-  header.bars.b!.values.division = { desktop: { by: 'shares', shares: [1, 4, 1] } };
+  header.bars.b!.values = { division: { desktop: { by: 'shares', shares: [1, 4, 1] } } };
   const settled = resolveAssembly(site, 'headers', header, 'desktop');
   const placed = placedAssembly(usually(site, evenLetters), settled, 'desktop', 1280);
   const found = [...everyBox(placed)].filter(({ box }) => box.at?.includes('.menu-more'));

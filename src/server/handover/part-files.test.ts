@@ -38,7 +38,7 @@ function expectPages(site: Site): void {
   }
 }
 
-test.each(someOf(sites, 2))('parts of %s, put together, are the pages that are handed over', (_, siteOf) =>
+test.each(someOf(sites, 5))('parts of %s, put together, are the pages that are handed over', (_, siteOf) =>
   expectPages(siteOf()),
 );
 
