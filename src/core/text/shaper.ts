@@ -28,8 +28,7 @@ function metricsOf(table: (name: string) => Uint8Array | undefined, upem: number
   });
   const [hhea, os2] = [table('hhea'), table('OS/2')];
   const TYPOGRAPHIC = 1 << 7;
-  if (os2 && (signed(os2, 62) & TYPOGRAPHIC) !== 0)
-    return metrics(os2, 68);
+  if (os2 && (signed(os2, 62) & TYPOGRAPHIC) !== 0) return metrics(os2, 68);
   return hhea ? metrics(hhea, 4) : { ascent: 0.95, descent: 0.25, gap: 0 };
 }
 
