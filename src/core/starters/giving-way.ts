@@ -30,3 +30,9 @@ export const ownRow = (kind: string): SaidRule => ({ turns: [[kind, 'ownRow', tr
 export const leaves = (...kinds: string[]): SaidRule => ({
   turns: kinds.map((kind) => [kind, 'shown', 'hidden']),
 });
+
+/** A field of a search in the middle gets narrower as long as it can, so that it stays truly centred. */
+export const narrows: SaidRule = {
+  when: { by: 'centre', margin: USUAL_MARGIN },
+  turns: [['search', 'fieldWidth', 140, -70]],
+};

@@ -1,5 +1,5 @@
 import type { Said, SaidPiece } from '../site/compose';
-import { folds, leaves, ownRow, shrinks, signs } from './giving-way';
+import { folds, leaves, narrows, ownRow, shrinks, signs } from './giving-way';
 import type { Starter, StarterSource } from './starter';
 
 function rowMenu({ menu, drawer }: StarterSource, more: Said = {}): SaidPiece {
@@ -135,6 +135,7 @@ export const rowStarters: Starter[] = [
           ],
         ],
         rules: [
+          narrows,
           { turns: [['basket', 'labelSeen', false]] },
           { turns: [['search', 'form', 'icon']] },
           leaves('account'),
