@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pinsOf } from './pins';
+import { figuredPins, pinsOf } from './pins';
 import type { RulerStretch, RulerView } from './model';
 import { percentOf, stretchStyle, type RulerScale } from './scale';
 import styles from './ruler.module.css';
@@ -30,6 +30,7 @@ export function FitStrip({ scale, views, fit, warning, onView }: FitStripProps) 
       </>
     );
   const pins = pinsOf(fit);
+  const figured = figuredPins(pins, FIGURE_ROOM);
   /** Brings the view of the band into which a width falls to it. */
   const bring = (width: number) => {
     const view = views.find(({ least, most }) => width >= least && width <= most);
@@ -52,8 +53,9 @@ export function FitStrip({ scale, views, fit, warning, onView }: FitStripProps) 
         ))}
       </div>
       <div className={styles.pins} role="group" aria-label="Changes of fit">
-        {pins.map(({ width, below }, index) => {
-          const crowded = index > 0 && width - pins[index - 1]!.width < FIGURE_ROOM;
+        {pins.map((pin) => {
+          const { width, below } = pin;
+          const shows = figured.has(pin);
           return (
             <button
               key={width}
@@ -68,7 +70,7 @@ export function FitStrip({ scale, views, fit, warning, onView }: FitStripProps) 
               onFocus={() => setAsked(below.text)}
               onBlur={() => setAsked(null)}
             >
-              <span className={crowded ? styles.noFigure : 'figures'}>{crowded ? '' : width}</span>
+              <span className={shows ? 'figures' : styles.noFigure}>{shows ? width : ''}</span>
             </button>
           );
         })}

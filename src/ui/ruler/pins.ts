@@ -8,12 +8,31 @@ export interface Pin {
   above: RulerStretch;
 }
 
-/** Where the status changes, from the narrowest to the widest. */
+/** Where the status changes, from the narrowest to the widest; what changes between two whole widths is one pin. */
 export function pinsOf(stretches: readonly RulerStretch[]): Pin[] {
-  return stretches
+  const changes = stretches
     .slice(1)
-    .map((above, index) => ({ width: Math.ceil(above.from - 1e-6), below: stretches[index]!, above }))
+    .map((above, index) => ({ width: Math.ceil(above.from - 1e-6), below: stretches[index]!, above }));
+  return changes
+    .reduce<Pin[]>((pins, next) => {
+      const last = pins.at(-1);
+      return last?.width === next.width
+        ? [...pins.slice(0, -1), { ...last, above: next.above }]
+        : [...pins, next];
+    }, [])
     .filter(({ below, above }) => below.status !== above.status);
+}
+
+/** The pins that have room for their figure: each so far from the one before that shows its own, in CSS px of the viewport. */
+export function figuredPins(pins: readonly Pin[], room: number): Set<Pin> {
+  const figured = new Set<Pin>();
+  let last = -Infinity;
+  for (const pin of pins) {
+    if (pin.width - last < room) continue;
+    figured.add(pin);
+    last = pin.width;
+  }
+  return figured;
 }
 
 /** The whole widths on both sides of each change. */
