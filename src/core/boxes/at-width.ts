@@ -80,11 +80,11 @@ export function across(
   return align === 'baseline' ? line.baseline - baselineOf(box) : 0;
 }
 
-/** The most that a box takes with its margins: without them no more than all of the room, where its layout says so. */
+/** The most that a box takes with its margins: without them no more than all of the room, where its layout says so, or than its padding and its line. */
 function mostOf(box: Box, room: number, outside: Setting): number {
   if (box.layout.maxInlineSize !== '100%') return Infinity;
   const { start, end } = margins(box, outside);
-  return room + start + end;
+  return Math.max(room, around(box, settingIn(outside, box)).inline) + start + end;
 }
 
 /** How wide a box is that need not be as wide as there is room: as it prefers, as far as that fits (CSS Sizing 3, 5.1, "fit-content"). */

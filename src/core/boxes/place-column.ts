@@ -37,7 +37,8 @@ export function placeColumn({ box, room, height, setting, place }: Inside): Cont
   const more = flexes && height !== null && growing > 0 ? Math.max(0, height - used) / growing : 0;
   const of: PlacedBox[] = [];
   const centred = layout.alignContent === 'center' ? 'center' : 'normal';
-  const free = height === null ? 0 : Math.max(0, height - used - more * growing);
+  // What is higher than its box sticks out at both ends where it is centred (CSS Align 3, 4.4 "unsafe").
+  const free = height === null ? 0 : height - used - more * growing;
   const { start, between } = spread(free, placed.length, flexes ? layout.justifyContent : centred);
   let y = start;
   cells.forEach(({ each, width, x }, index) => {

@@ -66,6 +66,30 @@ test('texts stand on a common baseline, and what has none stands on it with its 
   expect(baseline(picture!)).toBe(baseline(text!));
 });
 
+test('what stands in a row is no narrower than its padding, whatever least width is said, and keeps its margins', () => {
+  const narrow = box('a', { minInlineSize: 4, padding: [0, 14], marginInlineStart: 3 }, [words('abcdef')]);
+  const placed = place({ display: 'flex' }, [narrow, leaf(10, 10, { flexShrink: 0 })], 20);
+  expect(spots(placed).map(([x, , width]) => [x, width])).toEqual([
+    [3, 28],
+    [31, 10],
+  ]);
+});
+
+test('what is no wider than its row is no narrower than its padding', () => {
+  const wide = box('a', { inlineSize: 90, maxInlineSize: '100%', padding: [0, 14] }, [words('abcdef')]);
+  const placed = place({ display: 'flex' }, [wide, leaf(10, 10, { flexShrink: 0 })], 20);
+  expect(spots(placed).map(([x, , width]) => [x, width])).toEqual([
+    [0, 28],
+    [28, 10],
+  ]);
+});
+
+test('a text that is higher than its box sticks out at both ends where it is centred', () => {
+  const field = box('input', { blockSize: 12, alignContent: 'center' }, [words('a')]);
+  const [text] = place({}, [field], 40).of[0]!.of;
+  expect([text!.y, text!.height]).toEqual([-4, 20]);
+});
+
 test('a first line that sticks out above its box makes no room above the row', () => {
   const lowWith = (more: Layout) =>
     box('a', { display: 'grid', alignContent: 'center', inlineSize: 40, blockSize: 10, ...more }, [

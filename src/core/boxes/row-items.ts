@@ -5,12 +5,12 @@ import { keptOfBoxes } from './kept';
 import { besideOver, marginsOver, settingIn, sizeOver, type Setting } from './setting';
 import { widthsIn } from './widths';
 
-/** What stands in a row, over the viewport width; `most` is how much wider than the row it may be, null where nothing limits it. */
+/** What stands in a row, over the viewport width; `within` are its margins and what is around its inside where it is no wider than the row, null where nothing limits it. */
 export interface RowItem extends Pick<FlexItem, 'grows' | 'cell'> {
   preferred: Piecewise;
   least: Piecewise;
   gives: Piecewise;
-  beyond: Piecewise | null;
+  within: { margins: Piecewise; around: Piecewise } | null;
 }
 
 /** How narrow a box may get in a row: no narrower than what is in it, whatever width it was given (CSS Flexbox 1, 4.5). */
@@ -18,8 +18,11 @@ export function leastInRow(box: Box, setting: Setting): Piecewise {
   const { preferred, least } = widthsIn(box, setting);
   const { inlineSize, minInlineSize, flexShrink } = box.layout;
   if (flexShrink === 0) return preferred;
-  // One that is said takes the place of what is in it.
-  if (minInlineSize !== undefined) return sizeOver(minInlineSize, settingIn(setting, box));
+  // One that is said takes the place of what is in it, but not of its padding and its line (CSS Sizing 3, 3.3).
+  if (minInlineSize !== undefined) {
+    const inside = settingIn(setting, box);
+    return total(widest(sizeOver(minInlineSize, inside), besideOver(box, inside)), marginsOver(box, setting));
+  }
   if (inlineSize === undefined || typeof inlineSize === 'string') return least;
   const content = otherBox(box, { layout: { ...box.layout, inlineSize: undefined } });
   return narrowest(least, widthsIn(content, setting).least);
@@ -30,27 +33,27 @@ function newItem(box: Box, setting: Setting): RowItem {
   const { preferred } = widthsIn(box, setting);
   const margins = marginsOver(box, setting);
   const none = times(preferred, 0);
-  const beside = total(margins, besideOver(box, settingIn(setting, box)));
+  const around = besideOver(box, settingIn(setting, box));
   return {
     preferred,
     least: leastInRow(box, setting),
-    gives: flexShrink === 0 ? none : widest(none, less(preferred, beside)),
+    gives: flexShrink === 0 ? none : widest(none, less(preferred, total(margins, around))),
     grows: flexGrow ?? 0,
     cell: flex === '1 1 0',
-    beyond: maxInlineSize === '100%' ? margins : null,
+    within: maxInlineSize === '100%' ? { margins, around } : null,
   };
 }
 
 /** What is the same everywhere, over another span. */
 function spread(item: RowItem, px: Measures['px']): RowItem {
   const over = (width: Piecewise) => px(width.values[0]!);
-  const { preferred, least, gives, beyond } = item;
+  const { preferred, least, gives, within } = item;
   return {
     ...item,
     preferred: over(preferred),
     least: over(least),
     gives: over(gives),
-    beyond: beyond && over(beyond),
+    within: within && { margins: over(within.margins), around: over(within.around) },
   };
 }
 
@@ -59,12 +62,13 @@ export const rowItem = keptOfBoxes(newItem, spread);
 
 /** What stands in a row at a width, where the row has so much room in all. */
 export function itemAt(item: RowItem, whole: number, at: (of: Piecewise) => number): FlexItem {
+  const { within } = item;
   return {
     preferred: at(item.preferred),
     least: at(item.least),
     gives: at(item.gives),
     grows: item.grows,
     cell: item.cell,
-    most: item.beyond === null ? Infinity : whole + at(item.beyond),
+    most: within === null ? Infinity : Math.max(whole, at(within.around)) + at(within.margins),
   };
 }
