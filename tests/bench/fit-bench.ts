@@ -72,8 +72,9 @@ function figuresOf(site: Site, advances: Advances) {
     const outcome = applyEdits(now, [{ edit: 'labelItem', menu: 'm-main', item, label }]);
     if (outcome.ok) now = outcome.site;
   };
-  const rounds = Array.from({ length: 60 }, (_, index) => index);
-  const later = (times: number[]) => times.slice(20);
+  const some = (count: number) => Array.from({ length: count }, (_, index) => index);
+  const rounds = some(60);
+  const later = (times: number[]) => times.slice(Math.ceil(times.length / 3));
   return {
     // A copy is known to nothing that is kept.
     anew: later(
@@ -88,10 +89,11 @@ function figuresOf(site: Site, advances: Advances) {
         return taken(() => survey(now));
       }),
     ),
+    // Asked for with each move of a pointer and each frame of a drag: while one works, the code is warm.
     boxes: later(
-      rounds.map((index) => {
+      some(900).map((index) => {
         const settled = resolveAssembly(now, 'headers', now.headers.full!, 'desktop');
-        return taken(() => placedAssembly(usually(now, advances), settled, 'desktop', 1280 + index));
+        return taken(() => placedAssembly(usually(now, advances), settled, 'desktop', 1280 + (index % 300)));
       }),
     ),
   };
