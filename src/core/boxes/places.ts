@@ -87,6 +87,7 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
   const wanted = given ?? wished.height + edges.block;
   // What is at least so high has its content where a box of that height has it.
   const inside = least > wanted ? content(least) : wished;
+  const height = Math.max(least, wanted);
   const bare = edges.start === 0 && edges.above === 0;
   const shifted = <T extends Place>(each: T): T =>
     bare ? each : { ...each, x: each.x + edges.start, y: each.y + edges.above };
@@ -96,9 +97,9 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
     x: 0,
     y: 0,
     width,
-    height: Math.max(least, wanted),
-    baseline: baselineIn(box, inside.baseline, edges.above, Math.max(least, wanted)),
-    of: bare ? inside.of : inside.of.map(shifted),
+    height,
+    baseline: baselineIn(box, inside.baseline, edges.above, height),
+    of: inside.of.map(shifted),
     lines: inside.lines?.map(shifted),
     letters: inside.letters,
   };

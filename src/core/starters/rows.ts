@@ -122,7 +122,7 @@ export const rowStarters: Starter[] = [
   {
     id: 'shop',
     name: 'Search in the middle',
-    about: 'A search field that takes the free space, account and basket behind it, the menu in a bar below.',
+    about: 'A search field in the very middle, account and basket behind it, the menu in a bar below.',
     bars: (site) => [
       {
         name: 'Shop bar',

@@ -7,6 +7,9 @@ export interface FontMetrics {
   gap: number;
 }
 
+/** What is taken as long as a font has not been measured, or where it says nothing. */
+export const usualMetrics: FontMetrics = { ascent: 0.95, descent: 0.25, gap: 0 };
+
 /** What is known of how wide fonts set texts; the same object always gives the same answers, also that something is not known. */
 export interface Advances {
   /** The advance of a text in em, as the font shapes it, kerning included; null for one that was not measured yet. */

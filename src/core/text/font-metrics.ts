@@ -1,13 +1,10 @@
 import type { Site } from '../site/site';
-import type { Advances, FontMetrics } from './advances';
+import { usualMetrics, type Advances, type FontMetrics } from './advances';
 import { textRuns } from './font-source';
 import type { TextFace } from './text-width';
-
-/** What is taken as long as a font has not been measured. */
-const USUAL: FontMetrics = { ascent: 0.95, descent: 0.25, gap: 0 };
 
 /** The reach of the font of a face that sets spaces: lines are as high as that one asks for (CSS Fonts 4, 5.3 "first available font"). */
 export function fontMetrics(site: Site, advances: Advances, face: TextFace, language: string): FontMetrics {
   const { source } = textRuns(site, face, ' ', language)[0]!;
-  return advances.metrics?.(source) ?? USUAL;
+  return advances.metrics?.(source) ?? usualMetrics;
 }

@@ -1,4 +1,4 @@
-import type { FontMetrics } from './advances';
+import { usualMetrics, type FontMetrics } from './advances';
 import type { FontSource } from './font-source';
 
 /** What is used of the HarfBuzz library, so that the core need not load it. */
@@ -29,7 +29,7 @@ function metricsOf(table: (name: string) => Uint8Array | undefined, upem: number
   const [hhea, os2] = [table('hhea'), table('OS/2')];
   const TYPOGRAPHIC = 1 << 7;
   if (os2 && (signed(os2, 62) & TYPOGRAPHIC) !== 0) return metrics(os2, 68);
-  return hhea ? metrics(hhea, 4) : { ascent: 0.95, descent: 0.25, gap: 0 };
+  return hhea ? metrics(hhea, 4) : usualMetrics;
 }
 
 /**

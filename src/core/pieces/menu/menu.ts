@@ -31,8 +31,9 @@ const standsInList = (selector: string) =>
   !selector.includes('.menu-button') &&
   /\.menu-(?:list(?: >|:)|link|label|badge|description|below|toggle)/.test(selector);
 
-/** Whether a rule is of the logo that a menu draws. */
-const isLogo = (selector: string) => /\.menu-logo(?: img)?$/.test(selector);
+/** The logo that a menu draws, where it draws one. */
+const logoBoxes = ['.menu-logo', '.menu-logo img'];
+const isLogo = (selector: string) => logoBoxes.some((at) => selector.endsWith(` ${at}`));
 
 /** A menu of the site: as a row, a column, columns with headings, or behind a menu button. */
 export const menu = kindOfPiece<MenuValues>({
@@ -77,7 +78,7 @@ export const menu = kindOfPiece<MenuValues>({
   keepsMiddle: ({ around }) => around === 'around',
   draws: ({ around }) => (around ? ['logo'] : []),
   someLayouts: {
-    at: ['.menu-list:has(+ .menu-logo)', '.menu-logo', '.menu-logo img'],
+    at: ['.menu-list:has(+ .menu-logo)', ...logoBoxes],
     when: ({ around }) => around !== null,
   },
   shortCss: leavingCss,
