@@ -75,6 +75,9 @@ const views = [
     async before(page) {
       await page.getByRole('button', { name: 'Main header' }).first().click();
       await page.getByRole('menuitem', { name: 'New header…' }).click();
+      // They are drawn one after the other.
+      const last = page.getByRole('dialog').locator('iframe').nth(7);
+      await last.contentFrame().locator('header').first().waitFor();
       await page.waitForTimeout(4000);
     },
   },
