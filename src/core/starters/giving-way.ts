@@ -36,3 +36,12 @@ export const narrows: SaidRule = {
   when: { by: 'centre', margin: USUAL_MARGIN },
   turns: [['search', 'fieldWidth', 140, -70]],
 };
+
+/** The links of a menu move closer together as long as they can, so that what stands between or beside them stays truly centred. */
+export const closes: SaidRule = {
+  when: { by: 'centre', margin: USUAL_MARGIN },
+  turns: [
+    ['menu', 'itemGap', 4, -4],
+    ['menu', 'itemPaddingInline', 4, -2],
+  ],
+};

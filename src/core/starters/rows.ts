@@ -1,5 +1,5 @@
 import type { Said, SaidPiece } from '../site/compose';
-import { folds, leaves, narrows, ownRow, shrinks, signs } from './giving-way';
+import { closes, folds, leaves, narrows, ownRow, shrinks, signs } from './giving-way';
 import type { Starter, StarterSource } from './starter';
 
 function rowMenu({ menu, drawer }: StarterSource, more: Said = {}): SaidPiece {
@@ -56,7 +56,7 @@ export const rowStarters: Starter[] = [
         name: 'Main bar',
         values: { ...ruled, leastHeight: { desktop: 112, phone: 80 } },
         bays: [[rowMenu(site, { around: 'around', balancedBy: 'width', itemGap: 16 })]],
-        rules: [folds('centre'), signs],
+        rules: [closes, folds('centre'), signs],
       },
     ],
   },

@@ -66,14 +66,15 @@ const budgetOf = (name: string) =>
  * with a head and a foot, lists that unfold, drop-downs with a side, a width and a height, the cross of the menu button, languages and
  * accounts that may be buttons with drop-downs; link lists, addresses, a newsletter and a row of pictures in the demo’s footer; the
  * demo’s colours for visitors who prefer dark, and what of its bars is worked out of these; the headers
- * and the footer that some of the demo’s pages have; a link more in the demo’s legal bar; a search that keeps to the middle of its bar.
+ * and the footer that some of the demo’s pages have; a link more in the demo’s legal bar; a search and a
+ * logo between links that keep to the middle of their bars.
  */
 const stylesheets: Record<string, number> = {
   'hollin-sound': 52539,
   'orrery-house': 20279,
   'plain-row': 40243,
   'centred-links': 40713,
-  'split-menu': 40681,
+  'split-menu': 40962,
   'two-rows': 41512,
   'centred-stack': 40545,
   'app-bar': 41213,
