@@ -1,22 +1,27 @@
 import { expect, test } from '@jest/globals';
-import { evenLetters } from '@/core/fit/even-letters.test-data';
 import { sampleSite } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
+import { nothingMeasured } from '@/core/text/measuring';
 import type { FitAnswer, FitQuestion } from '@/workers/fit-messages';
 import { fitSurveys } from './fit-survey';
+import { advancesStore } from './text-advances';
 
 const place = { kind: 'headers', assembly: 'h' } as const;
 const wish = { what: 'survey' } as const;
 const ahead = { what: 'forecast', bar: 'b' } as const;
 const survey = { bars: [], rules: [], complete: true, lacking: [] };
 
-const known = (site: Site) => ({ site, advances: evenLetters });
+const texts = { ...advancesStore('s', () => {}), learn: () => {} };
+const known = (site: Site) => ({ site, texts });
 
 /** Surveys whose questions are answered by hand. */
 function byHand() {
   const asked: { question: FitQuestion; answer(): void }[] = [];
   const ask = fitSurveys((question, answered: (answer: FitAnswer) => void) =>
-    asked.push({ question, answer: () => answered({ number: question.number, survey }) }),
+    asked.push({
+      question,
+      answer: () => answered({ number: question.number, survey, texts: nothingMeasured(), way: null }),
+    }),
   );
   return { asked, ask };
 }

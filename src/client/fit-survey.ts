@@ -13,8 +13,7 @@ import type { Id } from '@/core/ids/id';
 import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
 import { asForeseen } from '@/core/fit/measured-rules';
-import { isSolvedWay, wayDown } from '@/core/fit/way-down';
-import type { Advances } from '@/core/text/advances';
+import { solvedWay, takeWay } from '@/core/fit/way-down';
 import { changeBetween } from '@/workers/document-change';
 import type {
   BarForecast,
@@ -25,6 +24,7 @@ import type {
   FitWish,
 } from '@/workers/fit-messages';
 import { useAdvancesStore } from './open-site-context';
+import type { AdvancesStore } from './text-advances';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -55,7 +55,7 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
   const waiting = new Map<FitWish['what'], () => void>();
 
   return (
-    { site, advances }: { site: Site; advances: Advances },
+    { site, texts }: { site: Site; texts: AdvancesStore },
     place: FitPlace,
     wish: FitWish,
     answered: (answer: FitAnswer) => void,
@@ -67,14 +67,17 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       sent = site;
       const page = firstPageOf(site, place.assembly)?.id ?? null;
       const language = site.languages[0]!;
-      // The views have solved it already.
-      const solved = wayDown(site, advances, place.kind, asForeseen(site[place.kind][place.assembly]!));
-      const way = isSolvedWay(solved) ? solved : null;
+      const assembly = asForeseen(site[place.kind][place.assembly]!);
+      // What comes to be known of texts later is no reason to ask anew. The views have solved it already.
+      const way = solvedWay(site, texts.getState().advances, place.kind, assembly);
+      texts.waitFor();
       ask({ number, change, ...place, way, wish, page, language, root: ROOT_TEXT_PX }, (answer) => {
         busy = false;
         const next = urgency.find((what) => waiting.has(what));
         const other = next && waiting.get(next);
         if (next) waiting.delete(next);
+        texts.learn(answer.texts);
+        if (answer.way) takeWay(site, texts.getState().advances, assembly, answer.way);
         answered(answer);
         other?.();
       });
@@ -106,9 +109,7 @@ function useFit<Name extends FitWish['what']>(
   useEffect(() => {
     if (!site[kind][assembly]) return;
     shared ??= fitSurveys();
-    // What comes to be known of texts later is no reason to ask anew.
-    const known = { site, advances: texts.getState().advances };
-    shared(known, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
+    shared({ site, texts }, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
       setFound({ of, site, key, answer }),
     );
   }, [site, kind, assembly, key, of, texts]);

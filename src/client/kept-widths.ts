@@ -1,11 +1,5 @@
 import * as v from 'valibot';
-import type { FontMetrics } from '@/core/text/advances';
-
-/** What was measured of texts, by the font that sets them and by the text (core/text/advances.ts, `textKey`). */
-export interface MeasuredTexts {
-  widths: Map<string, number>;
-  metrics: Map<string, FontMetrics>;
-}
+import type { MeasuredTexts } from '@/core/text/measuring';
 
 /** Where measured texts are kept from one visit to the next. */
 export interface KeptWidths {

@@ -16,11 +16,11 @@ import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { Standing } from './api';
 import { openSite, type OpenSite } from './open-site';
-import { advancesStore } from './text-advances';
+import { advancesStore, type AdvancesStore } from './text-advances';
 import { windowIdentity } from './window-identity';
 
 const Context = createContext<StoreApi<OpenSite> | null>(null);
-const AdvancesContext = createContext<ReturnType<typeof advancesStore> | null>(null);
+const AdvancesContext = createContext<AdvancesStore | null>(null);
 
 /** Windows of this browser tell each other of new revisions, so that none shows an old state for long. */
 function channelOf(site: string): BroadcastChannel {
@@ -73,6 +73,8 @@ export function OpenSiteProvider({
 
   const [advances] = useState(() => advancesStore(store.getState().site.id));
   useLayoutEffect(() => advances.recall(), [advances]);
+  // After the effects of what stands inside.
+  useEffect(() => advances.begin(), [advances]);
 
   return (
     <Context.Provider value={store}>
@@ -93,7 +95,7 @@ export function useOpenSite<T>(select: (state: OpenSite) => T): T {
 }
 
 /** Where what is known of the site's texts is kept, for what asks for it now and then. */
-export function useAdvancesStore(): ReturnType<typeof advancesStore> {
+export function useAdvancesStore(): AdvancesStore {
   const store = useContext(AdvancesContext);
   if (!store) throw new Error('useAdvances stands outside of OpenSiteProvider');
   return store;

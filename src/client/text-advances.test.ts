@@ -1,7 +1,9 @@
 import { expect, jest, test } from '@jest/globals';
+import { textKey } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
+import { nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
-import type { KeptWidths, MeasuredTexts } from './kept-widths';
+import type { KeptWidths } from './kept-widths';
 import { advancesStore } from './text-advances';
 
 const shipped: FontSource = {
@@ -33,6 +35,7 @@ function asked(kept = place()) {
   };
   const store = advancesStore('s', ask, kept);
   store.recall();
+  store.begin();
   return { store, questions, answers };
 }
 
@@ -91,10 +94,54 @@ test('what was measured on an earlier visit is known at once, and is not asked f
   expect(again.questions).toEqual([]);
 });
 
-test('nothing is asked for before what is kept was recalled', async () => {
+test('nothing is asked for before it has begun', async () => {
   const questions: TextQuestion[] = [];
   const store = advancesStore('s', (question) => questions.push(question), place());
+  store.recall();
   expect(store.getState().advances.of(shipped, 'One')).toBeNull();
   await Promise.resolve();
   expect(questions).toEqual([]);
+});
+
+const measured = (...texts: [FontSource, string, number][]): MeasuredTexts => ({
+  ...nothingMeasured(),
+  widths: new Map(texts.map(([source, text, width]) => [textKey(source, text), width])),
+});
+
+test('what another worker measures from the start is waited for, and only the rest is asked for', async () => {
+  const questions: TextQuestion[] = [];
+  const store = advancesStore('s', (question) => questions.push(question), place());
+  store.recall();
+  store.waitFor();
+  store.begin();
+  expect(store.getState().advances.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  expect(questions).toEqual([]);
+  store.learn(measured([shipped, 'One', 1.5]));
+  const { advances } = store.getState();
+  expect([advances.of(shipped, 'One'), advances.of(shipped, 'Two')]).toEqual([1.5, null]);
+  await Promise.resolve();
+  expect(questions.map(({ fonts }) => fonts[0]!.texts)).toEqual([['Two']]);
+});
+
+test('where the other worker comes to nothing, all is asked for', async () => {
+  const questions: TextQuestion[] = [];
+  const store = advancesStore('s', (question) => questions.push(question), place());
+  store.waitFor();
+  store.begin();
+  store.learn(nothingMeasured());
+  expect(store.getState().advances.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  expect(questions).toHaveLength(1);
+});
+
+test('what is learned is drawn anew only where it was asked for in vain', () => {
+  const { store } = asked();
+  const { advances } = store.getState();
+  expect(advances.of(shipped, 'One')).toBeNull();
+  store.learn(measured([shipped, 'Two', 2]));
+  expect(store.getState().advances).toBe(advances);
+  expect(advances.of(shipped, 'Two')).toBe(2);
+  store.learn(measured([shipped, 'One', 1]));
+  expect(store.getState().advances).not.toBe(advances);
 });

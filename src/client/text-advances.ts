@@ -1,6 +1,7 @@
 import { createStore } from 'zustand/vanilla';
-import { textKey, unmeasured, type Advances, type FontMetrics } from '@/core/text/advances';
+import { textKey, unmeasured, type Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
+import { nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import { fontAddress } from '@/workers/font-shape';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
 import { browserWidths, type KeptWidths } from './kept-widths';
@@ -20,14 +21,19 @@ const textWorker = (): Ask =>
 /** How long nothing more has to be measured before what was is kept, in ms. */
 const QUIET = 1000;
 
+export type AdvancesStore = ReturnType<typeof advancesStore>;
+
 /**
  * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of
- * it at once; then the store holds new advances, and what was drawn without them is drawn again. All of it begins with `recall`, which
- * takes up what was measured on an earlier visit.
+ * it at once; then the store holds new advances, and what was drawn without them is drawn again. It begins with `recall`, which
+ * takes up what was measured on an earlier visit. Where there is nothing of that, it begins with `begin`; but where another worker has
+ * been given the site by then (`waitFor`), which measures nearly all of it on its way, with what that one tells (`learn`).
  */
 export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptWidths = browserWidths) {
-  const known = new Map<string, number>();
-  const reaches = new Map<string, FontMetrics>();
+  const known = nothingMeasured();
+  /** The keys of what the advances at hand were asked for in vain. */
+  let unanswered = new Set<string>();
+  let waitsForAnother = false;
   let keeping: ReturnType<typeof setTimeout> | undefined;
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
   let number = 0;
@@ -41,21 +47,44 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
     return wanted.texts;
   };
 
-  const fresh = (): Advances => ({
-    of(source, text) {
-      const width = known.get(textKey(source, text));
-      if (width !== undefined) return width;
-      wantedOf(source).add(text);
-      return null;
-    },
-    metrics(source) {
-      const reach = reaches.get(textKey(source, ''));
-      if (!reach) wantedOf(source);
-      return reach ?? null;
-    },
-  });
+  const fresh = (): Advances => {
+    unanswered = new Set();
+    return {
+      of(source, text) {
+        const key = textKey(source, text);
+        const width = known.widths.get(key);
+        if (width !== undefined) return width;
+        unanswered.add(key);
+        wantedOf(source).add(text);
+        return null;
+      },
+      metrics(source) {
+        const key = textKey(source, '');
+        const reach = known.metrics.get(key);
+        if (reach) return reach;
+        unanswered.add(key);
+        wantedOf(source);
+        return null;
+      },
+    };
+  };
   // Until what is kept is recalled nothing is asked for: what is drawn first has to be as the server drew it.
   const store = createStore<{ advances: Advances }>()(() => ({ advances: unmeasured }));
+  const hasBegun = () => store.getState().advances !== unmeasured;
+
+  /** Adds what was measured; says whether the advances at hand were asked for any of it. */
+  const add = ({ widths, metrics }: MeasuredTexts): boolean => {
+    for (const [key, width] of widths) known.widths.set(key, width);
+    for (const [key, reach] of metrics) known.metrics.set(key, reach);
+    return [...widths.keys(), ...metrics.keys()].some((key) => unanswered.has(key));
+  };
+
+  /** Adds what was measured, and has drawn anew what waited for it. */
+  const learn = (measured: MeasuredTexts): void => {
+    if (add(measured) || !hasBegun()) store.setState({ advances: fresh() });
+    clearTimeout(keeping);
+    keeping = setTimeout(() => kept.keep(known), QUIET);
+  };
 
   const askForMissing = () => {
     const fonts = [...missing.values()].map(({ source, texts }) => ({
@@ -66,27 +95,36 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
     missing.clear();
     number += 1;
     ask({ number, fonts }, ({ advances, metrics }) => {
+      const measured = nothingMeasured();
       fonts.forEach(({ source, texts }, font) => {
         const reach = metrics[font];
-        if (reach) reaches.set(textKey(source, ''), reach);
+        if (reach) measured.metrics.set(textKey(source, ''), reach);
         texts.forEach((text, index) => {
           const width = advances[font]?.[index];
-          if (width !== undefined) known.set(textKey(source, text), width);
+          if (width !== undefined) measured.widths.set(textKey(source, text), width);
         });
       });
-      if (advances.every((of) => of === null)) return;
-      store.setState({ advances: fresh() });
-      clearTimeout(keeping);
-      keeping = setTimeout(() => kept.keep({ widths: known, metrics: reaches }), QUIET);
+      learn(measured);
     });
   };
 
-  /** Takes up what is kept of an earlier visit; from then on it is told what is known, and asked for what is not. */
-  const recall = () => {
-    const measured = kept.recall();
-    for (const [key, width] of measured?.widths ?? []) known.set(key, width);
-    for (const [key, reach] of measured?.metrics ?? []) reaches.set(key, reach);
-    store.setState({ advances: fresh() });
+  return {
+    ...store,
+    /** Takes up what is kept of an earlier visit; from then on what is not known is asked for. */
+    recall(): void {
+      const measured = kept.recall();
+      if (measured === null) return;
+      add(measured);
+      store.setState({ advances: fresh() });
+    },
+    /** Asks for what is not known from now on, unless another worker is waited for. */
+    begin(): void {
+      if (!hasBegun() && !waitsForAnother) store.setState({ advances: fresh() });
+    },
+    /** Before anything was asked for, waits for what another worker measures. */
+    waitFor(): void {
+      waitsForAnother = true;
+    },
+    learn,
   };
-  return { ...store, recall };
 }

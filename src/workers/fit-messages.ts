@@ -9,6 +9,7 @@ import type { WayDown } from '@/core/fit/way-down';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
+import type { MeasuredTexts } from '@/core/text/measuring';
 import type { DocumentChange } from './document-change';
 
 /** What is wanted of the bars of an assembly: how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */
@@ -53,5 +54,12 @@ export interface FitAnswers {
   suggestions: Suggestions;
 }
 
-/** The answer under the name of the wish, or why there is none. */
-export type FitAnswer = { number: number; failed?: string } & Partial<FitAnswers>;
+/** The answer under the name of the wish, or why there is none; and what else was found on the way to it. */
+export type FitAnswer = {
+  number: number;
+  failed?: string;
+  /** What was measured since the last answer for the same site. */
+  texts: MeasuredTexts;
+  /** Where the rules of the assembly begin, where the question did not say it and all of its texts could be measured. */
+  way: WayDown | null;
+} & Partial<FitAnswers>;

@@ -7,10 +7,14 @@ import { surveyRoom } from '@/core/fit/room-survey';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
-import { takeWay } from '@/core/fit/way-down';
+import { solvedWay, takeWay } from '@/core/fit/way-down';
+import { homePage } from '@/core/render/files';
+import { placedOnPage } from '@/core/render/page/page';
+import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
+import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
-import { measuring } from '@/core/text/measuring';
+import { measuring, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import { changed } from './document-change';
 import { fetchedShape, fontAddress } from './font-shape';
 import type { FitAnswer, FitAnswers, FitQuestion, FitWish } from './fit-messages';
@@ -18,9 +22,24 @@ import type { FitAnswer, FitAnswers, FitQuestion, FitWish } from './fit-messages
 /** The document as it was last sent. */
 let site = {} as Site;
 
-const measured = measuring((source: FontSource) =>
-  fetchedShape(source, fontAddress(site.id, source)).catch(() => null),
+const texts = nothingMeasured();
+const measured = measuring(
+  (source: FontSource) => fetchedShape(source, fontAddress(site.id, source)).catch(() => null),
+  texts,
 );
+
+/** For which site how much of what was measured was told. */
+let told = { site: '', widths: 0, metrics: 0 };
+
+/** What was measured since the last answer for a site. */
+function newTexts({ id }: Site): MeasuredTexts {
+  const { widths, metrics } = told.site === id ? told : { widths: 0, metrics: 0 };
+  told = { site: id, widths: texts.widths.size, metrics: texts.metrics.size };
+  return {
+    widths: new Map([...texts.widths].slice(widths)),
+    metrics: new Map([...texts.metrics].slice(metrics)),
+  };
+}
 
 type Answering = {
   [Name in FitWish['what']]: (
@@ -66,15 +85,24 @@ function answer(today: Circumstances, question: FitQuestion): Partial<FitAnswers
   return { [wish.what]: work(today, question, wish) };
 }
 
+/** What the views show, as they are opened: what they ask of texts is measured here, so that they ask for nothing. */
+function inViews(asked: Site, { assembly, page, language }: FitQuestion): Set<Id | null> {
+  const shown = placedOnPage(asked, (page !== null && asked.pages[page]) || homePage(asked), language);
+  return new Set([assembly, shown.header?.id ?? null, shown.footer?.id ?? null]);
+}
+
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   const { number, change, page, language, root, kind, assembly, way } = data;
   site = changed(site, change);
   const asked = site;
+  const foreseen = asForeseen(asked[kind][assembly]!);
   void measured((advances) => {
-    if (way) takeWay(asked, advances, asForeseen(asked[kind][assembly]!), way);
-    return answer({ site: asked, advances, page, language, root }, data);
+    if (way) takeWay(asked, advances, foreseen, way);
+    else viewStylesheet(asked, advances, inViews(asked, data));
+    const found = answer({ site: asked, advances, page, language, root }, data);
+    return { ...found, way: way ? null : solvedWay(asked, advances, kind, foreseen) };
   })
     // A question without an answer would hold up all others.
-    .catch((error: unknown) => ({ failed: String(error) }))
-    .then((found) => postMessage({ number, ...found } satisfies FitAnswer));
+    .catch((error: unknown) => ({ failed: String(error), way: null }))
+    .then((found) => postMessage({ number, ...found, texts: newTexts(asked) } satisfies FitAnswer));
 });

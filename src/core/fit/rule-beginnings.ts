@@ -8,7 +8,7 @@ import { levelId, levelsOf } from '../resolve/turns';
 import type { Assembly } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
-import type { Advances } from '../text/advances';
+import { unmeasured, type Advances } from '../text/advances';
 import { barStop, nearby } from './bar-fit';
 import { inPhases } from './in-phases';
 import type { Tally } from './circumstances';
@@ -88,6 +88,7 @@ function stopOf(
   bars: readonly Id[],
   by: 'fit' | 'centre',
 ): Stop | 'unmeasured' | null {
+  if (advances === unmeasured) return 'unmeasured';
   const phases = inPhases(site, kind, assembly, stage);
   const tally: Tally = { complete: true };
   const cases = site.languages.flatMap((language) =>

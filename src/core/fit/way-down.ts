@@ -90,9 +90,15 @@ export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assemb
   return way;
 }
 
-/** Whether none of the rules of a way waits for a text to be measured. */
-export function isSolvedWay({ rules }: WayDown): boolean {
-  return rules.every(({ reason }) => reason !== 'unmeasured');
+/** The way of an assembly where none of its rules waits for a text to be measured, else null. */
+export function solvedWay(
+  site: Site,
+  advances: Advances,
+  kind: AssemblyKind,
+  assembly: Assembly,
+): WayDown | null {
+  const way = wayDown(site, advances, kind, assembly);
+  return way.rules.every(({ reason }) => reason !== 'unmeasured') ? way : null;
 }
 
 /** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */

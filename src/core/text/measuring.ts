@@ -1,21 +1,36 @@
-import { textKey, type Advances } from './advances';
+import { textKey, type Advances, type FontMetrics } from './advances';
 import type { FontSource } from './font-source';
 import type { Shape } from './shaper';
 
+/** What was measured: widths of texts in em by their keys (`textKey`), and how far fonts reach by the key of the empty text. */
+export interface MeasuredTexts {
+  widths: Map<string, number>;
+  metrics: Map<string, FontMetrics>;
+}
+
+export const nothingMeasured = (): MeasuredTexts => ({ widths: new Map(), metrics: new Map() });
+
 /**
  * Does work with texts measured. A font that is missing is asked for, and the work done again; what was measured stays known. A
- * font that cannot be had leaves its texts unmeasured.
+ * font that cannot be had leaves its texts unmeasured. What is measured is added to `texts`.
  */
-export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>) {
+export function measuring(
+  shapeOf: (source: FontSource) => Promise<Shape | null>,
+  { widths: known, metrics } = nothingMeasured(),
+) {
   const shapes = new Map<string, Shape | null>();
-  const known = new Map<string, number>();
-  /** What is asked for in vain by the work that is done; each is done at one go. */
-  let missing = new Map<string, FontSource>();
+  /** What is asked for in vain by the work that is done, on its way already; each work is done at one go. */
+  let missing = new Map<string, Promise<Shape | null>>();
   /** The font at work; null as long as it is not there, and then it is asked for. */
   const shapeIn = (source: FontSource): Shape | null => {
     const font = textKey(source, '');
     const shape = shapes.get(font);
-    if (shape === undefined) missing.set(font, source);
+    if (shape === undefined && !missing.has(font)) {
+      const coming = shapeOf(source);
+      // Where the work itself fails, nobody waits for it.
+      coming.catch(() => {});
+      missing.set(font, coming);
+    }
     return shape ?? null;
   };
   /** What is known of texts goes by these: they are others whenever a font has come, or may come after all. */
@@ -49,7 +64,11 @@ export function measuring(shapeOf: (source: FontSource) => Promise<Shape | null>
         return done;
       }
       await Promise.all(
-        [...missing].map(async ([key, source]) => void shapes.set(key, await shapeOf(source))),
+        [...missing].map(async ([key, coming]) => {
+          const shape = await coming;
+          shapes.set(key, shape);
+          if (shape) metrics.set(key, shape.metrics);
+        }),
       );
       advances = fresh();
     }

@@ -36,7 +36,9 @@ export function Screen({ here, crumb, children }: ScreenProps) {
       <div className={styles.screen}>
         <header className={styles.top}>
           <nav aria-label="You are here" className={styles.trail}>
-            <Link href="/">Sites</Link>
+            <Link href="/" prefetch={false}>
+              Sites
+            </Link>
             <span aria-hidden="true">/</span>
             <span className={styles.siteName}>{site.name}</span>
             <span aria-hidden="true">/</span>
@@ -48,7 +50,11 @@ export function Screen({ here, crumb, children }: ScreenProps) {
           <SaveMark />
           <HistoryButtons />
           <ActionList />
-          {here !== 'try' && <Link href={`/sites/${site.id}/try`}>Try it</Link>}
+          {here !== 'try' && (
+            <Link href={`/sites/${site.id}/try`} prefetch={false}>
+              Try it
+            </Link>
+          )}
           {here !== 'release' && (
             <Button type="primary" onClick={() => router.push(`/sites/${site.id}/release`)}>
               Release…
@@ -60,6 +66,8 @@ export function Screen({ here, crumb, children }: ScreenProps) {
             <Link
               key={path}
               href={`/sites/${site.id}/${path}`}
+              // Every screen has the whole site already: what a prefetch brings is not worth a dozen requests for each.
+              prefetch={false}
               aria-current={path === here ? 'page' : undefined}
             >
               {name}

@@ -129,7 +129,8 @@ interface PreviewFrameProps {
   root: string;
   /** The file of the page that the content is of; a frame that stands elsewhere goes there first. */
   file: string;
-  content: FrameContent;
+  /** Null as long as there is nothing to be shown yet. */
+  content: FrameContent | null;
   /** In CSS px of the page inside. */
   width: number;
   height: number;
@@ -206,7 +207,7 @@ export function PreviewFrame({
   const send = useCallback(() => {
     const { file: wanted, content: shown } = latest.current;
     const inside = frame.current?.contentWindow;
-    if (!inside || ready.current === null) return;
+    if (!inside || ready.current === null || shown === null) return;
     if (ready.current !== wanted) {
       ready.current = null;
       inside.location.replace(new URL(`${root}/${wanted}`, window.location.href).href);
@@ -246,7 +247,8 @@ export function PreviewFrame({
 
   const style = useCallback(
     (css: Stylesheet) => {
-      latest.current.content = { ...latest.current.content, css };
+      const { content: shown } = latest.current;
+      latest.current.content = shown && { ...shown, css };
       send();
     },
     [send],
@@ -315,8 +317,13 @@ export function PreviewFrame({
           transformOrigin: '0 0',
         }}
       />
+      {content === null && (
+        <p role="status" className={`quiet ${styles.said}`}>
+          Texts are being measured…
+        </p>
+      )}
       {silent && (
-        <p role="status" className={styles.silent}>
+        <p role="status" className={`${styles.said} ${styles.silent}`}>
           This view did not answer, so it was drawn again.
         </p>
       )}

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
-import type { ReactNode } from 'react';
+import { cache, type ReactNode } from 'react';
 import { OpenSiteProvider } from '@/client/open-site-context';
 import { UnreadableScreen } from '@/features/failure/unreadable-screen';
 import { database } from '@/server/db/open';
@@ -12,15 +12,15 @@ import { UnreadableSite } from '@/server/sites/unreadable';
 
 type Params = Promise<{ site: string }>;
 
-/** A site, or why it cannot be read. */
-function found(id: string): StoredSite | UnreadableSite | null {
+/** A site, or why it cannot be read; read once for a request. */
+const found = cache((id: string): StoredSite | UnreadableSite | null => {
   try {
     return loadSite(database(), id);
   } catch (error) {
     if (error instanceof UnreadableSite) return error;
     throw error;
   }
-}
+});
 
 export async function generateMetadata({ params }: { params: Params }): Promise<Metadata> {
   const stored = found((await params).site);

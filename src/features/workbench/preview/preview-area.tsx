@@ -243,8 +243,6 @@ function Views({
     });
 
   return shown.map(({ view, scheme, key }, index) => {
-    const page = rendered[scheme];
-    if (page === null) return null;
     const drawer = openedDrawer(site, kind, assembly, stageAt(way, view.width));
     const open = drawer !== null && (drawers[view.id] ?? kind === 'drawers');
     return (
@@ -267,7 +265,8 @@ function Views({
         scale={scale}
         height={room.height - 26}
         root={`/frame/${site.id}`}
-        {...page}
+        file={fileOf(site, shownPage)}
+        page={rendered[scheme]}
         atEnd={kind === 'footers'}
         dropDown={shownDropDown(site, advances, { kind, assembly }, view.width, dropped)}
         drawer={drawer === null ? null : { element: names.get(drawer)!, open }}

@@ -13,6 +13,7 @@ import type { Assembly } from '@/core/site/assembly';
 import { inScheme } from '@/core/site/scheme';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
+import { unmeasured } from '@/core/text/advances';
 
 /** A page in a language of the site. */
 export interface ShownPage {
@@ -52,10 +53,9 @@ export function onWorkbench(
 export interface Rendered {
   css: Stylesheet;
   html: string;
-  file: string;
 }
 
-/** A page as it stands on the workbench in a scheme; null where that is not wanted. */
+/** A page as it stands on the workbench in a scheme; null where that is not wanted, and as long as nothing is known of texts. */
 export function useRendered(
   site: Site,
   scheme: Scheme,
@@ -67,7 +67,7 @@ export function useRendered(
   }: { kind: AssemblyKind; assembly: Assembly; shown: ShownPage; wanted: boolean },
 ): Rendered | null {
   const advances = useAdvances();
-  const seen = wanted ? inScheme(site, scheme) : null;
+  const seen = wanted && advances !== unmeasured ? inScheme(site, scheme) : null;
   const on = useMemo(() => onWorkbench(site, shown, kind, assembly), [site, shown, kind, assembly]);
   const css = useMemo(
     () => seen && viewStylesheet(seen, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
@@ -77,5 +77,5 @@ export function useRendered(
     () => seen && renderPage(seen, shown.page, on, shown.language, advances),
     [seen, shown, on, advances],
   );
-  return css === null || html === null ? null : { css, html, file: fileOf(site, shown) };
+  return useMemo(() => (css === null || html === null ? null : { css, html }), [css, html]);
 }

@@ -2,13 +2,13 @@
 
 import { MenuOutlined } from '@ant-design/icons';
 import { useMemo, type ReactNode, type Ref } from 'react';
-import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
 import type { Site } from '@/core/site/site';
 import type { FrameHandle } from '@/ui/preview/preview-frame';
 import type { RulerView } from '@/ui/ruler/model';
 import { PointedFrame, type Pointing } from '../pointing/pointed-frame';
 import styles from './preview.module.css';
+import type { Rendered } from './use-rendered';
 import type { Scroll } from './use-scrolls';
 
 interface ViewProps {
@@ -23,8 +23,8 @@ interface ViewProps {
   height: number;
   root: string;
   file: string;
-  html: string;
-  css: Stylesheet;
+  /** What it shows; null as long as nothing is known of texts. */
+  page: Rendered | null;
   atEnd: boolean;
   /** The selector of the drop-down that is shown open. */
   dropDown: string | null;
@@ -58,8 +58,7 @@ export function View({
   height,
   root,
   file,
-  html,
-  css,
+  page,
   atEnd,
   ...more
 }: ViewProps) {
@@ -67,8 +66,8 @@ export function View({
   const name = scheme === 'dark' ? `${view.name} view, dark` : `${view.name} view`;
   const openElement = drawer?.open ? drawer.element : null;
   const content = useMemo(
-    () => ({ html, css, drawer: openElement, dropDown, atEnd, still }),
-    [html, css, openElement, dropDown, atEnd, still],
+    () => page && { ...page, drawer: openElement, dropDown, atEnd, still },
+    [page, openElement, dropDown, atEnd, still],
   );
   return (
     <div className={styles.view}>
