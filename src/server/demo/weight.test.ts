@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { brotliCompressSync } from 'node:zlib';
 import { evenLetters } from '@/core/fit/even-letters.test-data';
-import { renderFiles } from '@/core/render/files';
+import { textFiles } from '@/core/render/files';
 import { noScripts } from '@/core/render/scripts.test-data';
 import type { Site } from '@/core/site/site';
 import { starters } from '@/core/starters';
@@ -94,18 +94,18 @@ const designed = (html: string) => html.replace(/<main[\s\S]*<\/main>/, '');
 const weigh = (name: string, text: string) =>
   name.endsWith('.html') ? Buffer.byteLength(designed(text)) : brotliCompressSync(text).length;
 
+/** The text of a file that a site hands over; null for one that it does not. */
+const textOf = (site: Site, path: string, scripts = runtimeScripts(site)) =>
+  textFiles(site, scripts, evenLetters, [path])[0]?.text ?? null;
+
 test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => {
   const site = sites[id]!();
-  const files = renderFiles(site, runtimeScripts(site), evenLetters);
-  const weighed = Object.keys(BUDGETS).flatMap((name) => {
-    const file = files.find(({ path: at }) => at === name);
+  expect(textOf(site, 'site.css')!.length).toBeLessThanOrEqual(stylesheets[id]!);
+  for (const name of Object.keys(BUDGETS)) {
+    const text = textOf(site, name);
     // Only pages with notices have a script for them.
-    if (!file && name === 'notices.js') return [];
-    return [[name, weigh(name, file && 'text' in file ? file.text : '')] as const];
-  });
-  const css = files.find(({ path: at }) => at === 'site.css')!;
-  expect('text' in css && css.text.length).toBeLessThanOrEqual(stylesheets[id]!);
-  for (const [name, bytes] of weighed) {
+    if (text === null && name === 'notices.js') continue;
+    const bytes = weigh(name, text!);
     expect(bytes).toBeGreaterThan(300);
     expect([name, bytes <= budgetOf(name) ? 'within' : bytes]).toEqual([name, 'within']);
   }
@@ -114,20 +114,16 @@ test.each(Object.keys(sites))('what %s hands over keeps to its weight', (id) => 
 test('one header with its drawer, in light and dark, has a stylesheet of 5 KB and a script of 2.5 KB', () => {
   const whole = demo('hollin-sound');
   const site = { ...whole, footers: {}, placing: { ...whole.placing, rules: [], footer: null } };
-  const files = renderFiles(site, runtimeScripts(site), evenLetters);
-  const [css, js] = ['site.css', 'site.js'].map((name) => {
-    const file = files.find(({ path: at }) => at === name)!;
-    return 'text' in file ? file.text : '';
-  }) as [string, string];
+  const css = textOf(site, 'site.css')!;
   expect(css).toContain('.main-drawer-menu');
   expect(weigh('site.css', css)).toBeLessThanOrEqual(5 * KB);
-  expect(weigh('site.js', js)).toBeLessThanOrEqual(2.5 * KB);
+  expect(weigh('site.js', textOf(site, 'site.js')!)).toBeLessThanOrEqual(2.5 * KB);
 });
 
 test('what no page shows is not in the stylesheet', () => {
   const whole = demo('hollin-sound');
   const site = { ...whole, placing: { ...whole.placing, rules: [] } };
-  const css = renderFiles(site, noScripts, evenLetters).find(({ path: at }) => at === 'site.css')!;
-  expect('text' in css && css.text).toContain('.main-header');
-  expect('text' in css && css.text).not.toMatch(/\.handbook-header|\.small-footer/);
+  const css = textOf(site, 'site.css', noScripts)!;
+  expect(css).toContain('.main-header');
+  expect(css).not.toMatch(/\.handbook-header|\.small-footer/);
 });
