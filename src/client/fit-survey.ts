@@ -49,7 +49,7 @@ const urgency: readonly FitWish['what'][] = ['survey', 'opened', 'footer', 'room
  * is worked out, so that typing never runs ahead of them.
  */
 export function fitSurveys(ask: AskFit = fitWorker()) {
-  let sent: object = {};
+  let sent: Partial<Site> = {};
   let number = 0;
   let busy = false;
   const waiting = new Map<FitWish['what'], () => void>();
@@ -63,7 +63,8 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
     const send = () => {
       busy = true;
       number += 1;
-      const change = changeBetween(sent as Record<string, unknown>, { ...site });
+      const change = changeBetween({ ...sent }, { ...site });
+      const known = sent.id === site.id ? null : texts.known;
       sent = site;
       const page = firstPageOf(site, place.assembly)?.id ?? null;
       const language = site.languages[0]!;
@@ -71,16 +72,19 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       // What comes to be known of texts later is no reason to ask anew. The views have solved it already.
       const way = solvedWay(site, texts.getState().advances, place.kind, assembly);
       texts.waitFor();
-      ask({ number, change, ...place, way, wish, page, language, root: ROOT_TEXT_PX }, (answer) => {
-        busy = false;
-        const next = urgency.find((what) => waiting.has(what));
-        const other = next && waiting.get(next);
-        if (next) waiting.delete(next);
-        texts.learn(answer.texts);
-        if (answer.way) takeWay(site, texts.getState().advances, assembly, answer.way);
-        answered(answer);
-        other?.();
-      });
+      ask(
+        { number, change, texts: known, ...place, way, wish, page, language, root: ROOT_TEXT_PX },
+        (answer) => {
+          busy = false;
+          const next = urgency.find((what) => waiting.has(what));
+          const other = next && waiting.get(next);
+          if (next) waiting.delete(next);
+          texts.learn(answer.texts);
+          if (answer.way) takeWay(site, texts.getState().advances, assembly, answer.way);
+          answered(answer);
+          other?.();
+        },
+      );
     };
     if (busy) waiting.set(wish.what, send);
     else send();

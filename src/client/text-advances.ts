@@ -1,7 +1,7 @@
 import { createStore } from 'zustand/vanilla';
 import { textKey, unmeasured, type Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
-import { nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
+import { addMeasured, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import { fontAddress } from '@/workers/font-shape';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
 import { browserWidths, type KeptWidths } from './kept-widths';
@@ -73,10 +73,9 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
   const hasBegun = () => store.getState().advances !== unmeasured;
 
   /** Adds what was measured; says whether the advances at hand were asked for any of it. */
-  const add = ({ widths, metrics }: MeasuredTexts): boolean => {
-    for (const [key, width] of widths) known.widths.set(key, width);
-    for (const [key, reach] of metrics) known.metrics.set(key, reach);
-    return [...widths.keys(), ...metrics.keys()].some((key) => unanswered.has(key));
+  const add = (measured: MeasuredTexts): boolean => {
+    addMeasured(known, measured);
+    return [...measured.widths.keys(), ...measured.metrics.keys()].some((key) => unanswered.has(key));
   };
 
   /** Adds what was measured, and has drawn anew what waited for it. */
@@ -110,6 +109,8 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
 
   return {
     ...store,
+    /** All that is known. */
+    known,
     /** Takes up what is kept of an earlier visit; from then on what is not known is asked for. */
     recall(): void {
       const measured = kept.recall();

@@ -27,6 +27,8 @@ export interface FitQuestion extends Pick<Circumstances, 'language' | 'page' | '
   change: DocumentChange;
   kind: AssemblyKind;
   assembly: Id;
+  /** What is known of its texts; null where the worker was told of the document before. */
+  texts: MeasuredTexts | null;
   /** Where its rules begin, as the views are drawn; null where that waits for texts. */
   way: WayDown | null;
   wish: FitWish;

@@ -14,7 +14,7 @@ import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
-import { measuring, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
+import { addMeasured, measuring, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import { changed } from './document-change';
 import { fetchedShape, fontAddress } from './font-shape';
 import type { FitAnswer, FitAnswers, FitQuestion, FitWish } from './fit-messages';
@@ -28,13 +28,13 @@ const measured = measuring(
   texts,
 );
 
-/** For which site how much of what was measured was told. */
-let told = { site: '', widths: 0, metrics: 0 };
+/** How much of what was measured was told for the document at hand. */
+let told = { widths: 0, metrics: 0 };
 
-/** What was measured since the last answer for a site. */
-function newTexts({ id }: Site): MeasuredTexts {
-  const { widths, metrics } = told.site === id ? told : { widths: 0, metrics: 0 };
-  told = { site: id, widths: texts.widths.size, metrics: texts.metrics.size };
+/** What was measured since the last answer. */
+function newTexts(): MeasuredTexts {
+  const { widths, metrics } = told;
+  told = { widths: texts.widths.size, metrics: texts.metrics.size };
   return {
     widths: new Map([...texts.widths].slice(widths)),
     metrics: new Map([...texts.metrics].slice(metrics)),
@@ -94,6 +94,11 @@ function inViews(asked: Site, { assembly, page, language }: FitQuestion): Set<Id
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   const { number, change, page, language, root, kind, assembly, way } = data;
   site = changed(site, change);
+  if (data.texts !== null) {
+    // All of it is told once more for another document: what asks is another.
+    told = { widths: 0, metrics: 0 };
+    addMeasured(texts, data.texts);
+  }
   const asked = site;
   const foreseen = asForeseen(asked[kind][assembly]!);
   void measured((advances) => {
@@ -104,5 +109,5 @@ addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   })
     // A question without an answer would hold up all others.
     .catch((error: unknown) => ({ failed: String(error), way: null }))
-    .then((found) => postMessage({ number, ...found, texts: newTexts(asked) } satisfies FitAnswer));
+    .then((found) => postMessage({ number, ...found, texts: newTexts() } satisfies FitAnswer));
 });

@@ -42,7 +42,8 @@ function lackingOf(site: Site, advances: Advances, face: TextFace, text: string,
     [...run].filter(
       (character) =>
         !unseen.test(character) &&
-        (heldByNone(face.family, character) || advances.lacks?.(source, character)),
+        // What the sets of a shipped family claim is there.
+        (source.from === 'upload' ? advances.lacks?.(source, character) : heldByNone(face.family, character)),
     ),
   );
   return [...new Set(lacking)].join('');

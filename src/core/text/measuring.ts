@@ -10,13 +10,19 @@ export interface MeasuredTexts {
 
 export const nothingMeasured = (): MeasuredTexts => ({ widths: new Map(), metrics: new Map() });
 
+/** Adds to what was measured what was measured elsewhere. */
+export function addMeasured(to: MeasuredTexts, { widths, metrics }: MeasuredTexts): void {
+  for (const [key, width] of widths) to.widths.set(key, width);
+  for (const [key, reach] of metrics) to.metrics.set(key, reach);
+}
+
 /**
  * Does work with texts measured. A font that is missing is asked for, and the work done again; what was measured stays known. A
- * font that cannot be had leaves its texts unmeasured. What is measured is added to `texts`.
+ * font that cannot be had leaves its texts unmeasured. What is measured is added to what is known.
  */
 export function measuring(
   shapeOf: (source: FontSource) => Promise<Shape | null>,
-  { widths: known, metrics } = nothingMeasured(),
+  known: MeasuredTexts = nothingMeasured(),
 ) {
   const shapes = new Map<string, Shape | null>();
   /** What is asked for in vain by the work that is done, on its way already; each work is done at one go. */
@@ -37,18 +43,17 @@ export function measuring(
   const fresh = (): Advances => ({
     of(source, text) {
       const key = textKey(source, text);
-      const measured = known.get(key);
+      const measured = known.widths.get(key);
       if (measured !== undefined) return measured;
       const shape = shapeIn(source);
       if (!shape) return null;
       const advance = shape.advance(text);
-      known.set(key, advance);
+      known.widths.set(key, advance);
       return advance;
     },
-    metrics: (source) => shapeIn(source)?.metrics ?? null,
+    metrics: (source) => known.metrics.get(textKey(source, '')) ?? shapeIn(source)?.metrics ?? null,
     lacks(source, character) {
-      const shape = shapes.get(textKey(source, ''));
-      return shape ? shape.lacks(character) : null;
+      return shapeIn(source)?.lacks(character) ?? null;
     },
   });
   let advances = fresh();
@@ -67,7 +72,7 @@ export function measuring(
         [...missing].map(async ([key, coming]) => {
           const shape = await coming;
           shapes.set(key, shape);
-          if (shape) metrics.set(key, shape.metrics);
+          if (shape) known.metrics.set(key, shape.metrics);
         }),
       );
       advances = fresh();
