@@ -3,7 +3,7 @@ import { applyEdits } from '../src/core/edit/apply';
 import type { Site } from '../src/core/site/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const phone = { width: 375, height: 667 };
 
@@ -191,31 +191,35 @@ test('where the window grows into a band without its button it closes, and the f
   await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(0);
 });
 
-test('a swipe to its side takes it out; other ways, and where one may not, it stays', async ({ browser }) => {
-  const swipe = async (site: Site, [x, y]: [number, number], by: [number, number]) => {
-    const context = await browser.newContext({ viewport: phone, hasTouch: true });
-    const page = await context.newPage();
-    await visitHandedOver(page, demoDb, site);
-    await opener(page).tap();
-    await expect(drawer(page)).toBeVisible();
-    await page.waitForTimeout(400);
-    const touch = await context.newCDPSession(page);
-    const at = (steps: number) => [{ x: x + (by[0] * steps) / 5, y: y + (by[1] * steps) / 5 }];
-    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
-    for (const step of [1, 2, 3, 4, 5])
-      await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(step) });
-    await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-    await page.waitForTimeout(400);
-    const shown = await drawer(page).isVisible();
-    await context.close();
-    return shown;
-  };
-  expect(await swipe(demo('hollin-sound'), [180, 500], [150, 5])).toBe(false);
-  expect(await swipe(demo('hollin-sound'), [300, 500], [-150, 5])).toBe(true);
-  expect(await swipe(withDrawer({ closesOnSwipe: false }), [180, 500], [150, 5])).toBe(true);
-  expect(await swipe(withDrawer({ side: 'start' }), [250, 500], [-150, 5])).toBe(false);
-  expect(await swipe(withDrawer({ side: 'bottom' }), [180, 400], [0, 180])).toBe(false);
-});
+test(
+  'a swipe to its side takes it out; other ways, and where one may not, it stays',
+  inAudit,
+  async ({ browser }) => {
+    const swipe = async (site: Site, [x, y]: [number, number], by: [number, number]) => {
+      const context = await browser.newContext({ viewport: phone, hasTouch: true });
+      const page = await context.newPage();
+      await visitHandedOver(page, demoDb, site);
+      await opener(page).tap();
+      await expect(drawer(page)).toBeVisible();
+      await page.waitForTimeout(400);
+      const touch = await context.newCDPSession(page);
+      const at = (steps: number) => [{ x: x + (by[0] * steps) / 5, y: y + (by[1] * steps) / 5 }];
+      await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
+      for (const step of [1, 2, 3, 4, 5])
+        await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(step) });
+      await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+      await page.waitForTimeout(400);
+      const shown = await drawer(page).isVisible();
+      await context.close();
+      return shown;
+    };
+    expect(await swipe(demo('hollin-sound'), [180, 500], [150, 5])).toBe(false);
+    expect(await swipe(demo('hollin-sound'), [300, 500], [-150, 5])).toBe(true);
+    expect(await swipe(withDrawer({ closesOnSwipe: false }), [180, 500], [150, 5])).toBe(true);
+    expect(await swipe(withDrawer({ side: 'start' }), [250, 500], [-150, 5])).toBe(false);
+    expect(await swipe(withDrawer({ side: 'bottom' }), [180, 400], [0, 180])).toBe(false);
+  },
+);
 
 const rectangle = (page: Page) =>
   drawer(page).evaluate((each) => {

@@ -3,8 +3,8 @@ import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { demo, demoDb, withStarter } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
-import { sample, someOf } from '../src/sample.test-data';
-import { test } from './support/test';
+import { sample } from '../src/sample.test-data';
+import { inAudit, test } from './support/test';
 
 /** What was seen of a focus ring: how many px of it stand out from what was there before, and how many lines of 2 px around it would have. */
 interface Ring {
@@ -102,18 +102,17 @@ async function faultsOf(page: Page, judge: Page, site: Site, width: number, most
   return (await faults(page, judge, most)).map((fault) => `at ${width}: ${fault}`);
 }
 
-const looked = someOf(starters, 14);
-
-for (const { id, name } of looked)
-  test(`what has the focus in “${name}” has a ring that stands out on whatever is behind`, async ({
-    page,
-    context,
-  }) => {
-    const judge = await context.newPage();
-    const site = withStarter(demo('hollin-sound'), id);
-    expect(await faultsOf(page, judge, site, 1280, sample(10, 60))).toEqual([]);
-    expect(await faultsOf(page, judge, site, 375, sample(4, 40))).toEqual([]);
-  });
+for (const { id, name } of starters)
+  test(
+    `what has the focus in “${name}” has a ring that stands out on whatever is behind`,
+    inAudit,
+    async ({ page, context }) => {
+      const judge = await context.newPage();
+      const site = withStarter(demo('hollin-sound'), id);
+      expect(await faultsOf(page, judge, site, 1280, sample(10, 60))).toEqual([]);
+      expect(await faultsOf(page, judge, site, 375, sample(4, 40))).toEqual([]);
+    },
+  );
 
 test('the same holds in the demo: at the top, scrolled, in a drop-down, in the drawer and in the footer', async ({
   page,

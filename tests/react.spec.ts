@@ -98,38 +98,40 @@ const violations = async (page: Page) => {
   return found.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html)]);
 };
 
-test('the components of a site work in an application with a router, and no violation is found', async ({
-  page,
-}) => {
-  const complaints: string[] = [];
-  page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
-  page.on('pageerror', ({ message }) => complaints.push(message));
-  await serve(page);
-  await page.goto(`${HOST}/`);
-  expect(await violations(page)).toEqual([]);
+test(
+  'the components of a site work in an application with a router, and no violation is found',
+  inAudit,
+  async ({ page }) => {
+    const complaints: string[] = [];
+    page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
+    page.on('pageerror', ({ message }) => complaints.push(message));
+    await serve(page);
+    await page.goto(`${HOST}/`);
+    expect(await violations(page)).toEqual([]);
 
-  // What drops down opens by its button, and is shut once the page is another one.
-  const header = page.getByRole('banner');
-  await header.getByRole('button', { name: 'Routes: more' }).click();
-  const below = header.getByRole('link', { name: 'Hollin – Great Skerrow' }).first();
-  await expect(below).toBeVisible();
-  await below.click();
-  await expect(below).toBeHidden();
-  await expect(page).not.toHaveURL(`${HOST}/`);
-  await expect(header.getByRole('link', { name: 'Routes', exact: true })).toHaveAttribute(
-    'aria-current',
-    'true',
-  );
-  expect(await violations(page)).toEqual([]);
+    // What drops down opens by its button, and is shut once the page is another one.
+    const header = page.getByRole('banner');
+    await header.getByRole('button', { name: 'Routes: more' }).click();
+    const below = header.getByRole('link', { name: 'Hollin – Great Skerrow' }).first();
+    await expect(below).toBeVisible();
+    await below.click();
+    await expect(below).toBeHidden();
+    await expect(page).not.toHaveURL(`${HOST}/`);
+    await expect(header.getByRole('link', { name: 'Routes', exact: true })).toHaveAttribute(
+      'aria-current',
+      'true',
+    );
+    expect(await violations(page)).toEqual([]);
 
-  // From a page with another header the router leads to one whose header tells its phase of scrolling.
-  await page.goto(`${HOST}/freight`);
-  await header.getByRole('link').first().click();
-  await expect(page).toHaveURL(`${HOST}/`);
-  await page.evaluate(() => scrollTo(0, 1200));
-  await expect(page.locator('header[data-phase]')).not.toHaveAttribute('data-phase', 'top');
-  expect(complaints).toEqual([]);
-});
+    // From a page with another header the router leads to one whose header tells its phase of scrolling.
+    await page.goto(`${HOST}/freight`);
+    await header.getByRole('link').first().click();
+    await expect(page).toHaveURL(`${HOST}/`);
+    await page.evaluate(() => scrollTo(0, 1200));
+    await expect(page.locator('header[data-phase]')).not.toHaveAttribute('data-phase', 'top');
+    expect(complaints).toEqual([]);
+  },
+);
 
 test(
   'a drawer of the components opens, and a link in it leads to its page without loading another',
