@@ -258,7 +258,7 @@ test(
   },
 );
 
-test('a link that is followed in one view leads all views to that page', async ({ page }) => {
+test('a link that is followed in one view leads all views to that page', inAudit, async ({ page }) => {
   await followInside(
     page,
     'Desktop',
@@ -369,25 +369,27 @@ test(
   },
 );
 
-test('what is selected is in sight in the plan: a bar that was added, also where views grow', async ({
-  page,
-}) => {
-  await page.getByRole('link', { name: 'Drawers' }).click();
-  await expect(page.getByRole('heading', { name: 'Drawers', level: 1 })).toBeVisible();
-  const add = page.getByRole('button', { name: 'Add a bar' });
-  await add.click();
-  const bar = page.locator('[aria-label="Plan"] button[aria-pressed="true"]');
-  await expect(bar).toHaveText(/^Bar \d$/);
-  const clear = async () => {
-    const [own, over] = [await bar.boundingBox(), await add.boundingBox()];
-    return own!.y + own!.height <= over!.y + 1;
-  };
-  await expect.poll(clear).toBe(true);
-  // A lower window leaves the plan less room.
-  await page.setViewportSize({ width: 1280, height: 720 });
-  await expect.poll(clear).toBe(true);
-  await expect(bar).toBeInViewport({ ratio: 1 });
-});
+test(
+  'what is selected is in sight in the plan: a bar that was added, also where views grow',
+  inAudit,
+  async ({ page }) => {
+    await page.getByRole('link', { name: 'Drawers' }).click();
+    await expect(page.getByRole('heading', { name: 'Drawers', level: 1 })).toBeVisible();
+    const add = page.getByRole('button', { name: 'Add a bar' });
+    await add.click();
+    const bar = page.locator('[aria-label="Plan"] button[aria-pressed="true"]');
+    await expect(bar).toHaveText(/^Bar \d$/);
+    const clear = async () => {
+      const [own, over] = [await bar.boundingBox(), await add.boundingBox()];
+      return own!.y + own!.height <= over!.y + 1;
+    };
+    await expect.poll(clear).toBe(true);
+    // A lower window leaves the plan less room.
+    await page.setViewportSize({ width: 1280, height: 720 });
+    await expect.poll(clear).toBe(true);
+    await expect(bar).toBeInViewport({ ratio: 1 });
+  },
+);
 
 test('a bar is divided by shares on the desktop only, bays are added, and a share of zero is refused', async ({
   page,

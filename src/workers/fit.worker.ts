@@ -28,17 +28,27 @@ const measured = measuring(
   texts,
 );
 
-/** How much of what was measured was told for the document at hand. */
+/** How much of what was measured is known to the one that asks. */
 let told = { widths: 0, metrics: 0 };
+const tell = () => {
+  told = { widths: texts.widths.size, metrics: texts.metrics.size };
+};
 
 /** What was measured since the last answer. */
 function newTexts(): MeasuredTexts {
   const { widths, metrics } = told;
-  told = { widths: texts.widths.size, metrics: texts.metrics.size };
+  tell();
   return {
     widths: new Map([...texts.widths].slice(widths)),
     metrics: new Map([...texts.metrics].slice(metrics)),
   };
+}
+
+/** Begins with what is known of the texts of another document. */
+function begin(known: MeasuredTexts): void {
+  for (const each of Object.values(texts)) each.clear();
+  addMeasured(texts, known);
+  tell();
 }
 
 type Answering = {
@@ -92,18 +102,14 @@ function inViews(asked: Site, { assembly, page, language }: FitQuestion): Set<Id
 }
 
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
-  const { number, change, page, language, root, kind, assembly, way } = data;
+  const { number, change, texts: known, page, language, root, kind, assembly, way } = data;
   site = changed(site, change);
-  if (data.texts !== null) {
-    // All of it is told once more for another document: what asks is another.
-    told = { widths: 0, metrics: 0 };
-    addMeasured(texts, data.texts);
-  }
+  if (known) begin(known);
   const asked = site;
   const foreseen = asForeseen(asked[kind][assembly]!);
   void measured((advances) => {
     if (way) takeWay(asked, advances, foreseen, way);
-    else viewStylesheet(asked, advances, inViews(asked, data));
+    else if (known) viewStylesheet(asked, advances, inViews(asked, data));
     const found = answer({ site: asked, advances, page, language, root }, data);
     return { ...found, way: way ? null : solvedWay(asked, advances, kind, foreseen) };
   })

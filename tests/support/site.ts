@@ -16,8 +16,8 @@ export async function makeSite(request: APIRequestContext, name: string): Promis
   return (await response.json()).id;
 }
 
-const demoFile = async (request: APIRequestContext) =>
-  (await (await request.get('/api/sites/hollin-sound/site-file')).json()) as { site: Site };
+const demoFile = async (request: APIRequestContext, of = 'hollin-sound') =>
+  (await (await request.get(`/api/sites/${of}/site-file`)).json()) as { site: Site };
 
 async function opened(request: APIRequestContext, data: object): Promise<string> {
   const response = await request.post('/api/sites/open', { data });
@@ -25,9 +25,9 @@ async function opened(request: APIRequestContext, data: object): Promise<string>
   return (await response.json()).id;
 }
 
-/** Opens the demo's site file as a site of its own, so that tests do not meet on it. */
-export async function copyOfDemo(request: APIRequestContext): Promise<string> {
-  return opened(request, await demoFile(request));
+/** Opens the site file of a demo site as a site of its own, so that tests do not meet on it. */
+export async function copyOfDemo(request: APIRequestContext, of?: string): Promise<string> {
+  return opened(request, await demoFile(request, of));
 }
 
 /** A copy of the demo with so few items in its main menu that they stand in a row in any header. */
