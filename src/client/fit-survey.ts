@@ -30,10 +30,10 @@ import { workerQuestions } from './worker-questions';
 /** Asks the worker; the answer comes with the number of the question. */
 export type AskFit = (question: FitQuestion, answered: (answer: FitAnswer) => void) => void;
 
-const fitWorker = (): AskFit =>
-  workerQuestions<FitQuestion, FitAnswer>(
-    () => new Worker(new URL('../workers/fit.worker.ts', import.meta.url), { type: 'module' }),
-  );
+function fitWorker(): AskFit {
+  const worker = new Worker(new URL('../workers/fit.worker.ts', import.meta.url), { type: 'module' });
+  return workerQuestions<FitQuestion, FitAnswer>(() => worker);
+}
 
 /** The assembly that is asked about. */
 export interface FitPlace {
@@ -93,6 +93,11 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
 
 /** One worker for the whole application. */
 let shared: ReturnType<typeof fitSurveys> | null = null;
+
+/** Starts the fit worker ahead of the first question, so that it loads while the screen is drawn; on the server there is none. */
+export function prepareFit(): void {
+  if (typeof Worker !== 'undefined') shared ??= fitSurveys();
+}
 
 /** The answer to a wish, and whether a newer one is being worked out. */
 export interface Answered<T> {

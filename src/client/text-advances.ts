@@ -81,6 +81,7 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
   /** Adds what was measured, and has drawn anew what waited for it. */
   const learn = (measured: MeasuredTexts): void => {
     if (add(measured) || !hasBegun()) store.setState({ advances: fresh() });
+    if (measured.widths.size === 0) return;
     clearTimeout(keeping);
     keeping = setTimeout(() => kept.keep(known), QUIET);
   };
