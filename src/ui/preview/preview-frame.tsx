@@ -317,11 +317,7 @@ export function PreviewFrame({
           transformOrigin: '0 0',
         }}
       />
-      {content === null && (
-        <p role="status" className={`quiet ${styles.said}`}>
-          Texts are being measured…
-        </p>
-      )}
+      {content === null && <p className={`quiet ${styles.said}`}>Texts are being measured…</p>}
       {silent && (
         <p role="status" className={`${styles.said} ${styles.silent}`}>
           This view did not answer, so it was drawn again.
