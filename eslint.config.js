@@ -85,10 +85,6 @@ const ownIds = {
   },
 };
 
-/** Where React is: its rules work out every function that they are shown, which takes long. */
-const interfaceFiles = ['src/app/**', 'src/features/**', 'src/ui/**', 'src/client/**'];
-const [nextRules, ...nextParser] = next;
-
 const config = [
   {
     ignores: [
@@ -100,8 +96,7 @@ const config = [
       'playwright-report/**',
     ],
   },
-  { ...nextRules, files: interfaceFiles },
-  ...nextParser,
+  ...next,
   ...nextTypescript,
   {
     // Its functions change with every scroll, so what they give is used at once and never kept.
