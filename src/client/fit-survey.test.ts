@@ -11,7 +11,7 @@ const wish = { what: 'survey' } as const;
 const ahead = { what: 'forecast', bar: 'b' } as const;
 const survey = { bars: [], rules: [], complete: true, lacking: [] };
 
-const texts = { ...advancesStore('s', () => {}), learn: () => {} };
+const texts = { ...advancesStore('s', () => {}), learn: () => {}, waitFor: () => {} };
 const known = (site: Site) => ({ site, texts });
 
 /** Surveys whose questions are answered by hand. */

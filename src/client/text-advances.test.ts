@@ -4,7 +4,7 @@ import type { FontSource } from '@/core/text/font-source';
 import { nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
 import type { KeptWidths } from './kept-widths';
-import { advancesStore } from './text-advances';
+import { advancesStore, PATIENCE } from './text-advances';
 
 const shipped: FontSource = {
   from: 'shipped',
@@ -131,6 +131,23 @@ test('where the other worker comes to nothing, all is asked for', async () => {
   store.begin();
   store.learn(nothingMeasured());
   expect(store.getState().advances.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  expect(questions).toHaveLength(1);
+});
+
+test('a worker that never answers is not waited for for ever', async () => {
+  jest.useFakeTimers({ doNotFake: ['queueMicrotask'] });
+  const questions: TextQuestion[] = [];
+  const store = advancesStore('s', (question) => questions.push(question), place());
+  store.waitFor();
+  store.begin();
+  jest.advanceTimersByTime(PATIENCE - 1);
+  store.getState().advances.of(shipped, 'One');
+  await Promise.resolve();
+  expect(questions).toHaveLength(0);
+  jest.advanceTimersByTime(1);
+  jest.useRealTimers();
+  store.getState().advances.of(shipped, 'One');
   await Promise.resolve();
   expect(questions).toHaveLength(1);
 });

@@ -21,6 +21,9 @@ const textWorker = (): Ask =>
 /** How long nothing more has to be measured before what was is kept, in ms. */
 const QUIET = 1000;
 
+/** How long another worker is waited for that may have failed to start, in ms. */
+export const PATIENCE = 10_000;
+
 export type AdvancesStore = ReturnType<typeof advancesStore>;
 
 /**
@@ -33,7 +36,8 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
   const known = nothingMeasured();
   /** The keys of what the advances at hand were asked for in vain. */
   let unanswered = new Set<string>();
-  let waitsForAnother = false;
+  /** Ends the wait for another worker; nothing where none is waited for. */
+  let patience: ReturnType<typeof setTimeout> | undefined;
   let keeping: ReturnType<typeof setTimeout> | undefined;
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
   let number = 0;
@@ -80,6 +84,7 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
 
   /** Adds what was measured, and has drawn anew what waited for it. */
   const learn = (measured: MeasuredTexts): void => {
+    clearTimeout(patience);
     if (add(measured) || !hasBegun()) store.setState({ advances: fresh() });
     if (measured.widths.size === 0) return;
     clearTimeout(keeping);
@@ -121,11 +126,11 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
     },
     /** Asks for what is not known from now on, unless another worker is waited for. */
     begin(): void {
-      if (!hasBegun() && !waitsForAnother) store.setState({ advances: fresh() });
+      if (!hasBegun() && patience === undefined) store.setState({ advances: fresh() });
     },
-    /** Before anything was asked for, waits for what another worker measures. */
+    /** Before anything was asked for, waits for what another worker measures; not for ever. */
     waitFor(): void {
-      waitsForAnother = true;
+      if (!hasBegun()) patience ??= setTimeout(() => learn(nothingMeasured()), PATIENCE);
     },
     learn,
   };

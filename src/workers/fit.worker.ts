@@ -106,8 +106,8 @@ addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   site = changed(site, change);
   if (known) begin(known);
   const asked = site;
-  const foreseen = asForeseen(asked[kind][assembly]!);
   void measured((advances) => {
+    const foreseen = asForeseen(asked[kind][assembly]!);
     if (way) takeWay(asked, advances, foreseen, way);
     else if (known) viewStylesheet(asked, advances, inViews(asked, data));
     const found = answer({ site: asked, advances, page, language, root }, data);

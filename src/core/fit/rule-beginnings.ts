@@ -88,6 +88,7 @@ function stopOf(
   bars: readonly Id[],
   by: 'fit' | 'centre',
 ): Stop | 'unmeasured' | null {
+  // Where nothing is known, nothing has to be looked for.
   if (advances === unmeasured) return 'unmeasured';
   const phases = inPhases(site, kind, assembly, stage);
   const tally: Tally = { complete: true };
