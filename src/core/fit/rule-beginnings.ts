@@ -9,7 +9,7 @@ import type { Assembly } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { barStop, nearby } from './bar-fit';
+import { barStop, nearby, type BarStop } from './bar-fit';
 import { inPhases } from './in-phases';
 import type { Tally } from './circumstances';
 import { tellingPages } from './telling-pages';
@@ -91,22 +91,28 @@ function stopOf(
   // Where nothing is known, nothing has to be looked for.
   if (advances === unmeasured) return 'unmeasured';
   const phases = inPhases(site, kind, assembly, stage);
-  const tally: Tally = { complete: true };
+  let complete = true;
   const cases = site.languages.flatMap((language) =>
     tellingPages(site, phases).flatMap((page) => [
       { language, page, inStandIn: false },
       { language, page, inStandIn: true },
     ]),
   );
-  const stops = cases.flatMap((each) =>
-    bars.flatMap((bar) => {
+  const stops: (Omit<Stop, 'at' | 'phase'> & { stop: BarStop })[] = [];
+  for (const each of cases)
+    for (const bar of bars) {
       const circumstances = { site, advances, root: ROOT_TEXT_PX, ...each };
-      const within = { band: stage.band, span: { from, to }, tally };
-      const stop = barStop({ circumstances, phases, bar, within }, by);
-      return stop ? [{ ...each, stop }] : [];
-    }),
-  );
-  if (!tally.complete) return 'unmeasured';
+      const tally: Tally = { complete: true };
+      const stop = barStop(
+        { circumstances, phases, bar, within: { band: stage.band, span: { from, to }, tally } },
+        by,
+      );
+      // Nothing stops farther up, whatever is still to be asked or measured.
+      if (stop?.about === to && tally.complete) return { at: to, phase: stop.phase, ...each };
+      if (stop) stops.push({ ...each, stop });
+      complete &&= tally.complete;
+    }
+  if (!complete) return 'unmeasured';
   const highest = Math.max(...stops.map(({ stop }) => stop.about));
   return stops
     .filter(({ stop }) => stop.about >= highest - 2 * nearby)

@@ -37,16 +37,16 @@ export function valueAt({ at, values }: Piecewise, width: number): number {
   return values[next - 1]! + (values[next]! - values[next - 1]!) * share;
 }
 
-function sameBends(one: Piecewise, other: Piecewise): boolean {
-  return (
-    one.at === other.at ||
-    (one.at.length === other.at.length && one.at.every((bend, index) => bend === other.at[index]))
-  );
+function sameBends({ at: one }: Piecewise, { at: other }: Piecewise): boolean {
+  return one === other || (one.length === other.length && one.every((bend, index) => bend === other[index]));
 }
 
-/** The widths at which any of two functions bends. */
-function allBends(one: Piecewise, other: Piecewise): number[] {
-  return [...new Set([...one.at, ...other.at])].sort((a, b) => a - b);
+/** The widths at which any of some functions bends, ascending. */
+export function allBends([first, ...others]: readonly [Piecewise, ...Piecewise[]]): readonly number[] {
+  // Mostly all of them bend alike.
+  const bending = others.filter((other) => !sameBends(first, other));
+  if (bending.length === 0) return first.at;
+  return [...new Set([first, ...bending].flatMap(({ at }) => at))].sort((a, b) => a - b);
 }
 
 /** Both at the same bends. */
@@ -55,7 +55,7 @@ function aligned(
   other: Piecewise,
 ): { at: readonly number[]; a: readonly number[]; b: readonly number[] } {
   if (sameBends(one, other)) return { at: one.at, a: one.values, b: other.values };
-  const at = allBends(one, other);
+  const at = allBends([one, other]);
   return { at, a: at.map((width) => valueAt(one, width)), b: at.map((width) => valueAt(other, width)) };
 }
 

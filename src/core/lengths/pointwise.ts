@@ -1,4 +1,4 @@
-import { constant, type Piecewise } from './piecewise';
+import { allBends, constant, type Piecewise } from './piecewise';
 
 /** Values of several functions at a width. */
 interface Sample {
@@ -52,12 +52,11 @@ function bendsBetween(from: Sample, to: Sample, at: (width: number) => Sample): 
  * 1/256 px.
  */
 export function pointwise(
-  from: readonly Piecewise[],
+  from: readonly [Piecewise, ...Piecewise[]],
   valuesAt: (width: number) => readonly number[],
 ): Piecewise[] {
   const at = (width: number): Sample => ({ width, values: valuesAt(width) });
-  const widths = [...new Set(from.flatMap((each) => each.at))].sort((one, other) => one - other);
-  const known = widths.map(at);
+  const known = allBends(from).map(at);
   const [first] = known;
   if (known.length === 1)
     return first!.values.map((value) => constant(value, { from: first!.width, to: first!.width }));

@@ -210,6 +210,17 @@ function onDark({ brand }: Site, piece: SettledPiece): SettledPiece {
     : piece;
 }
 
+/** A stage as far as it says something of pieces: what begins without turning one is left out, so that they are settled once for all stages that differ by nothing else. */
+function tellingOf(
+  stage: Stage,
+  chain: readonly Id[],
+  levels: ReturnType<typeof turningLevels>,
+  pieces: readonly Piece[],
+): Stage {
+  const turning = new Set(pieces.flatMap(({ id }) => levels.get(id) ?? []));
+  return { ...stage, begun: stage.begun.filter((each) => chain.includes(each) || turning.has(each)) };
+}
+
 function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): SettledBar {
   const chain = bandChain(site.bands);
   const { band, begun, phase = 'top' } = stage;
@@ -218,12 +229,10 @@ function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): Sett
   // A bar of which nothing is said of phases is the very same in all of them.
   if (phase !== 'top' && ![bar, ...held].some((each) => saysPhases(each.values)))
     return resolveBar(site, bar, { ...stage, phase: 'top' }, assembly);
+  const levels = turningLevels(assembly, begun);
   const piece = (own: Piece) => {
-    const turning = turningLevels(assembly, own.id, begun);
-    // What begins without turning it says nothing of it: it is settled once for all stages that differ by nothing else.
-    const told = begun.filter((each) => chain.includes(each) || turning.includes(each));
-    const at = { ...stage, begun: told, phase: saysPhases(own.values) ? phase : 'top' };
-    return turning.length > 0 ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
+    const at = { ...tellingOf(stage, chain, levels, [own]), phase: saysPhases(own.values) ? phase : 'top' };
+    return levels.has(own.id) ? resolveTurned(site, own, at, assembly) : resolvePiece(site, own, at);
   };
   const settled = resolveBarValues(site, bar, { band, begun: [band], phase });
   const dark = followsDark(site, settled);
@@ -243,8 +252,13 @@ function settleBar(site: Site, bar: Bar, stage: Stage, assembly: Assembly): Sett
 
 function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stage: Stage): SettledAssembly {
   const { band, phase = 'top' } = stage;
-  const bars = assembly.order.map((id) => resolveBar(site, assembly.bars[id]!, stage, assembly));
-  const values = settledValues(assembly.values, assemblyProperties[kind], bandChain(site.bands), band);
+  const chain = bandChain(site.bands);
+  const levels = turningLevels(assembly, stage.begun);
+  const bars = assembly.order.map((id) => {
+    const bar = assembly.bars[id]!;
+    return resolveBar(site, bar, tellingOf(stage, chain, levels, heldBy(assembly, bar)), assembly);
+  });
+  const values = settledValues(assembly.values, assemblyProperties[kind], chain, band);
   const phased = kind === 'headers' && bearsPhases(assembly.values);
   return { id: assembly.id, kind, name: assembly.name, values, phased, phase, bars };
 }

@@ -93,11 +93,16 @@ export function lengthOf(
     : null;
 }
 
-/** The levels among what has begun that turn a piece. */
-export function turningLevels(assembly: Assembly, piece: Id, begun: readonly string[]): string[] {
-  return begunLevels(assembly, begun)
-    .filter(({ rule, level }) => turnsAt(rule, level).some((turn) => turn.piece === piece))
-    .map(({ id }) => id);
+/** The levels among what has begun, by the pieces that they turn; none of a piece that nothing turns. */
+export function turningLevels(
+  assembly: Assembly,
+  begun: readonly string[],
+): ReadonlyMap<Id, readonly string[]> {
+  const turning = new Map<Id, string[]>();
+  for (const { rule, level, id } of begunLevels(assembly, begun))
+    for (const piece of new Set(turnsAt(rule, level).map((turn) => turn.piece)))
+      turning.set(piece, [...(turning.get(piece) ?? []), id]);
+  return turning;
 }
 
 /** The turns of a rule that a level of it takes further. */
