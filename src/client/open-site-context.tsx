@@ -2,8 +2,8 @@
 
 import {
   createContext,
+  startTransition,
   useContext,
-  useDeferredValue,
   useEffect,
   useLayoutEffect,
   useRef,
@@ -15,6 +15,7 @@ import type { StoreApi } from 'zustand/vanilla';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { Standing } from './api';
+import { afterPainting } from './after-painting';
 import { openSite, type OpenSite } from './open-site';
 import { advancesStore, type AdvancesStore } from './text-advances';
 import { windowIdentity } from './window-identity';
@@ -109,9 +110,26 @@ export function useAdvances(): Advances {
 
 const LaterSiteContext = createContext<Site | null>(null);
 
-/** Inside it, the open document is drawn when there is time: what shows an edit first is not kept waiting by what only lists it. */
+/** Inside it, the open document is drawn when what shows an edit first was painted, and there is time: that is not kept waiting by what only lists it. */
 export function LaterSite({ children }: { children: ReactNode }) {
-  const later = useDeferredValue(useOpenSite((state) => state.site));
+  const store = useOpenSiteStore();
+  const [later, setLater] = useState(() => store.getState().site);
+  useLayoutEffect(() => {
+    let callOff: (() => void) | null = null;
+    const draw = () => {
+      callOff = null;
+      startTransition(() => setLater(store.getState().site));
+    };
+    const unsubscribe = store.subscribe(({ site: now }, { site: before }) => {
+      if (now !== before) callOff ??= afterPainting(draw);
+    });
+    // It may be another by now.
+    draw();
+    return () => {
+      callOff?.();
+      unsubscribe();
+    };
+  }, [store]);
   return <LaterSiteContext value={later}>{children}</LaterSiteContext>;
 }
 
@@ -131,23 +149,34 @@ export function useSiteNow(ahead: (before: Site, after: Site) => boolean): Site 
   });
   useLayoutEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let callOff: (() => void) | null = null;
     let since: number | null = null;
-    const draw = () => {
+    const callAllOff = () => {
       clearTimeout(timer);
+      callOff?.();
+      callOff = null;
+    };
+    const draw = () => {
+      callAllOff();
       since = null;
       setSite(store.getState().site);
     };
     const unsubscribe = store.subscribe(({ site: now }, { site: before }) => {
       if (now === before) return;
       if (!told.current(before, now)) return draw();
+      // What is about to be drawn is drawn with it.
+      if (callOff) return;
       since ??= performance.now();
       clearTimeout(timer);
-      timer = setTimeout(draw, Math.min(AHEAD.rest, Math.max(0, since + AHEAD.most - performance.now())));
+      timer = setTimeout(
+        () => (callOff = afterPainting(draw)),
+        Math.min(AHEAD.rest, Math.max(0, since + AHEAD.most - performance.now())),
+      );
     });
     // It may be another by now.
     draw();
     return () => {
-      clearTimeout(timer);
+      callAllOff();
       unsubscribe();
     };
   }, [store]);

@@ -131,7 +131,6 @@ function steppedChange(roomAt: (width: number) => number, slope: number, found: 
 
 /** What has to hold of a bar over a span, and how it stands there with letters on the line that they grow along. */
 interface Looked {
-  span: Span;
   conditions: readonly InPhase[];
   straight: readonly Standing[];
   /** Where one of these stretches ends and the next begins, with letters as they are set. */
@@ -141,24 +140,29 @@ interface Looked {
 function looked(over: ConditionsOver, { span, tally }: Within): Looked {
   const conditions = over(span);
   const straight = straightStretches(conditions, span);
+  const changes = new Map<number, number>();
+  const newChange = (index: number) => {
+    const { to, status } = straight[index]!;
+    if (!tally.grows) return to;
+    const worse = worstFit([status, straight[index + 1]!.status]);
+    const onLine = (width: number) => leastRoom(conditions, worse, width);
+    const [before, after] = [Math.max(span.from, to - NEARBY), Math.min(span.to, to + NEARBY)];
+    const slope = (onLine(after) - onLine(before)) / (after - before);
+    const roomAt = (width: number) => leastRoom(over({ from: width, to: width }, width), worse, width);
+    return steppedChange(roomAt, slope, to, span);
+  };
   return {
-    span,
     conditions,
     straight,
     changeAt(index) {
-      const { to, status } = straight[index]!;
-      if (!tally.grows) return to;
-      const worse = worstFit([status, straight[index + 1]!.status]);
-      const onLine = (width: number) => leastRoom(conditions, worse, width);
-      const [before, after] = [Math.max(span.from, to - NEARBY), Math.min(span.to, to + NEARBY)];
-      const slope = (onLine(after) - onLine(before)) / (after - before);
-      const roomAt = (width: number) => leastRoom(over({ from: width, to: width }, width), worse, width);
-      return steppedChange(roomAt, slope, to, span);
+      const change = changes.get(index) ?? newChange(index);
+      changes.set(index, change);
+      return change;
     },
   };
 }
 
-function stretchesOf({ span, conditions, straight, changeAt }: Looked): FitStretch[] {
+function stretchesOf({ conditions, straight, changeAt }: Looked, span: Span): FitStretch[] {
   let { from } = span;
   return straight.map(({ status }, index) => {
     const to = index < straight.length - 1 ? Math.max(from, changeAt(index)) : span.to;
@@ -212,10 +216,10 @@ const overBar =
 
 /** How a bar stands: its stretches from the narrowest to the widest. */
 export function barFit(bar: LookedAt): FitStretch[] {
-  return keptOfBar(bar, 'fit', (within) => stretchesOf(looked(overBar(bar, within), within)));
+  return keptOfBar(bar, 'fit', (within) => stretchesOf(looked(overBar(bar, within), within), within.span));
 }
 
-/** The widest viewport at which some of what has to hold for a bar does not. */
+/** The widest viewport below a width at which some of what has to hold for a bar does not. */
 export interface BarStop {
   /** With letters on the line that they grow along; no farther than `nearby` from where it is. */
   about: number;
@@ -227,21 +231,24 @@ export interface BarStop {
 /** How far where a bar stops fitting with letters as they are set may be from where it does on the line that they grow along, in CSS px. */
 export const nearby = NEARBY;
 
-/** The widest viewport at which some of what a rule waits for does not hold for a bar; null where all of it does. */
-export function barStop(bar: LookedAt, by: keyof typeof waitedFor): BarStop | null {
-  return keptOfBar(bar, `stop ${by}`, (within) => newStop(bar, within, waitedFor[by]));
+/** Where some of what a rule waits for does not hold for a bar: the widest viewport below a width, in CSS px, at which that is so; null where all of it holds. */
+export function barStops(bar: LookedAt, by: keyof typeof waitedFor): (top: number) => BarStop | null {
+  return keptOfBar(bar, `stops ${by}`, (within) => {
+    const over = overBar(bar, within);
+    const found = looked((...at) => over(...at).filter(waitedFor[by]), within);
+    return (top) => stopBelow(found, top);
+  });
 }
 
-function newStop(bar: LookedAt, within: Within, lookedAt: (condition: Condition) => boolean): BarStop | null {
-  const over = overBar(bar, within);
-  const found = looked((...at) => over(...at).filter(lookedAt), within);
-  const index = found.straight.findLastIndex(({ status }) => status !== 'fits');
-  const last = found.straight[index];
+function stopBelow({ conditions, straight, changeAt }: Looked, top: number): BarStop | null {
+  const index = straight.findLastIndex(({ from, status }) => from < top && status !== 'fits');
+  const last = straight[index];
   if (!last) return null;
-  const [cause] = causesAt(found.conditions, last.status, last);
+  const about = Math.min(top, last.to);
+  const [cause] = causesAt(conditions, last.status, { from: last.from, to: about });
   return {
-    about: last.to,
+    about,
     phase: cause?.phase ?? 'top',
-    exactly: () => (index < found.straight.length - 1 ? found.changeAt(index) : last.to),
+    exactly: () => (about < top && index < straight.length - 1 ? Math.min(top, changeAt(index)) : about),
   };
 }

@@ -9,7 +9,7 @@ import type { Assembly } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { barStop, nearby, type BarStop } from './bar-fit';
+import { barStops, nearby, type BarStop } from './bar-fit';
 import { inPhases } from './in-phases';
 import type { Tally } from './circumstances';
 import { tellingPages } from './telling-pages';
@@ -45,6 +45,10 @@ export interface Beginning {
 export function bandBeginnings({ bands }: Site): Beginning[] {
   return bands.slice(1).map(({ id }, index) => ({ below: bands[index]!.from, id, band: id }));
 }
+
+/** Up to which width a band is looked at, in CSS px. */
+const widestOf = (site: Site, band: Id) =>
+  bandBeginnings(site).find(({ id }) => id === band)?.below ?? RULE_LIMITS.most;
 
 interface Solving {
   site: Site;
@@ -84,13 +88,15 @@ function waitedBy({ when }: CollapseRule): { by: 'fit' | 'centre'; margin: numbe
 function stopOf(
   { site, advances, kind, assembly }: Solving,
   stage: Stage,
-  { from, to }: { from: number; to: number },
+  { from, top }: { from: number; top: number },
   bars: readonly Id[],
   by: 'fit' | 'centre',
 ): Stop | 'unmeasured' | null {
   // Where nothing is known, nothing has to be looked for.
   if (advances === unmeasured) return 'unmeasured';
   const phases = inPhases(site, kind, assembly, stage);
+  // Over all of the band, however far down it is looked for: what else a rule, or another language, has moved asks nothing anew.
+  const span = { from, to: widestOf(site, stage.band) };
   let complete = true;
   const cases = site.languages.flatMap((language) =>
     tellingPages(site, phases).flatMap((page) => [
@@ -103,12 +109,10 @@ function stopOf(
     for (const bar of bars) {
       const circumstances = { site, advances, root: ROOT_TEXT_PX, ...each };
       const tally: Tally = { complete: true };
-      const stop = barStop(
-        { circumstances, phases, bar, within: { band: stage.band, span: { from, to }, tally } },
-        by,
-      );
+      const within = { band: stage.band, span, tally };
+      const stop = barStops({ circumstances, phases, bar, within }, by)(top);
       // Nothing stops farther up, whatever is still to be asked or measured.
-      if (stop?.about === to && tally.complete) return { at: to, phase: stop.phase, ...each };
+      if (stop?.about === top && tally.complete) return { at: top, phase: stop.phase, ...each };
       if (stop) stops.push({ ...each, stop });
       complete &&= tally.complete;
     }
@@ -124,7 +128,7 @@ function stopOf(
 function fixedWidth(site: Site, { when }: CollapseRule): number | null {
   if (when.by === 'width') return when.below;
   if (isSolved(when) || when.by === 'browser') return null;
-  return bandBeginnings(site).find(({ id }) => id === when.band)?.below ?? RULE_LIMITS.most;
+  return widestOf(site, when.band);
 }
 
 /** Whether the bars of an assembly stand in one row in a stage, so that what one gives way by the others have. */
@@ -172,8 +176,8 @@ function nextSolved(
 ): Candidate | 'unmeasured' | null {
   const { stage, top, waiting } = progress;
   const together = inOneRow(solving, stage);
-  const stopFor = ({ stage: at, top: to }: Progress, { bar, rule }: Waiting) =>
-    stopOf(solving, at, { from, to }, together ? bars : [bar], waitedBy(rule).by);
+  const stopFor = ({ stage: at, top: below }: Progress, { bar, rule }: Waiting) =>
+    stopOf(solving, at, { from, top: below }, together ? bars : [bar], waitedBy(rule).by);
   const candidates: Candidate[] = [];
   for (const each of nextOfBars(solving.site, waiting)) {
     const stop = from < top ? stopFor(progress, each) : null;

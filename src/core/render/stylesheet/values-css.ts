@@ -161,12 +161,21 @@ const saidByValues = madeOnce<SettledBar['values']>((values, input) =>
   ),
 );
 
+const scoped = new WeakMap<Rules, { selector: string; rules: Rules }>();
+
+/** Rules with `&` in their selectors replaced, as long as it is by the same. */
+function scopedOnce(rules: Rules, selector: string): Rules {
+  const kept = scoped.get(rules);
+  if (kept?.selector === selector) return kept.rules;
+  const made = scopeRules(rules, selector);
+  scoped.set(rules, { selector, rules: made });
+  return made;
+}
+
 /** What is said of a bar as it is settled at a stage, under the class that is its own. */
 export function saidOfBar(input: SaidInput, bar: SettledBar): Rules {
-  return scopeRules(
-    joinRules(saidByValues(bar.values, input), divisionRules(bar)),
-    `.${input.names.get(bar.id)!}`,
-  );
+  const own = `.${input.names.get(bar.id)!}`;
+  return joinRules(scopedOnce(saidByValues(bar.values, input), own), scopeRules(divisionRules(bar), own));
 }
 
 /**
