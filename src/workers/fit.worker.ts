@@ -9,9 +9,8 @@ import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
 import { solvedWay, takeWay } from '@/core/fit/way-down';
 import { homePage } from '@/core/render/files';
-import { placedOnPage } from '@/core/render/page/page';
+import { onWorkbench, shownOn } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
-import type { Id } from '@/core/ids/id';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
 import { addMeasured, measuring, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
@@ -60,6 +59,11 @@ type Answering = {
 };
 
 const answers: Answering = {
+  views({ site: of, advances, page: id, language }, { kind, assembly }) {
+    const page = (id !== null && of.pages[id]) || homePage(of);
+    const shown = shownOn(onWorkbench(of, { page, language }, kind, of[kind][assembly]!));
+    return { shown, stylesheet: viewStylesheet(of, advances, shown) };
+  },
   survey(today, { kind, assembly }) {
     const start = performance.now();
     const found = surveyFit(today, kind, today.site[kind][assembly]!);
@@ -95,12 +99,6 @@ function answer(today: Circumstances, question: FitQuestion): Partial<FitAnswers
   return { [wish.what]: work(today, question, wish) };
 }
 
-/** What the views show, as they are opened: what they ask of texts is measured here, so that they ask for nothing. */
-function inViews(asked: Site, { assembly, page, language }: FitQuestion): Set<Id | null> {
-  const shown = placedOnPage(asked, (page !== null && asked.pages[page]) || homePage(asked), language);
-  return new Set([assembly, shown.header?.id ?? null, shown.footer?.id ?? null]);
-}
-
 addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   const { number, change, texts: known, page, language, root, kind, assembly, way } = data;
   site = changed(site, change);
@@ -109,7 +107,6 @@ addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   void measured((advances) => {
     const foreseen = asForeseen(asked[kind][assembly]!);
     if (way) takeWay(asked, advances, foreseen, way);
-    else if (known) viewStylesheet(asked, advances, inViews(asked, data));
     const found = answer({ site: asked, advances, page, language, root }, data);
     return { ...found, way: way ? null : solvedWay(asked, advances, kind, foreseen) };
   })

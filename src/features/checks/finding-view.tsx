@@ -6,7 +6,7 @@ import type { Finding } from '@/core/checks/finding';
 import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { renderPage, placedOnPage } from '@/core/render/page/page';
+import { onWorkbench, placedOnPage, renderPage, shownOn } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { stylesheetInState, htmlInPhase } from '@/core/render/seen-in';
 import { phaseLabels } from '@/core/properties/phases';
@@ -18,7 +18,7 @@ import type { Advances } from '@/core/text/advances';
 import { placeOf } from '@/core/why/reason';
 import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
 import { useSize } from '@/ui/use-size';
-import { fileOf, onWorkbench } from '../workbench/preview/use-rendered';
+import { fileOf } from '../workbench/preview/use-rendered';
 import styles from './checks.module.css';
 
 const nothing = () => undefined;
@@ -49,7 +49,7 @@ function drawnOf(own: Site, { lead, seen }: Finding, advances: Advances): Drawn 
   const shown = { page, language };
   const on = assembly && kind ? onWorkbench(site, shown, kind, assembly) : placedOnPage(site, page, language);
   const names = settleNames(site);
-  const css = viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null]));
+  const css = viewStylesheet(site, advances, shownOn(on));
   const piece = place?.on === 'piece' ? names.get(place.piece) : undefined;
   return {
     file: fileOf(site, shown),

@@ -1,7 +1,7 @@
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { renderPage } from '@/core/render/page/page';
+import { onWorkbench, renderPage, shownOn } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Page } from '@/core/site/page';
@@ -9,7 +9,6 @@ import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
 import type { Advances } from '@/core/text/advances';
 import type { FrameContent } from '@/ui/preview/preview-frame';
-import { onWorkbench } from '../workbench/preview/use-rendered';
 
 /** A header, drawer or footer of a site. */
 export interface AssemblyOf {
@@ -33,7 +32,7 @@ export function drawnAssembly(site: Site, { kind, id }: AssemblyOf, advances: Ad
   const on = onWorkbench(site, { page, language: site.languages[0]! }, kind, assembly);
   return {
     html: renderPage(site, page, on, site.languages[0], advances),
-    css: viewStylesheet(site, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
+    css: viewStylesheet(site, advances, shownOn(on)),
     drawer: kind === 'drawers' ? settleNames(site).get(id)! : null,
     atEnd: kind === 'footers',
     still: true,

@@ -1,6 +1,7 @@
 import { el, htmlPieces, type Element, type Node } from '../../markup/html';
 import { pageTitle } from '../../menus/entries';
 import type { Id } from '../../ids/id';
+import type { AssemblyKind } from '../../properties/assembly-kind';
 import { heldBars } from '../../fit/heights';
 import type { Assembly } from '../../site/assembly';
 import { directionOf } from '../../site/language';
@@ -47,6 +48,23 @@ export function placedOnPage(site: Site, page: Page, language = site.languages[0
   const at = (slot: Slot) => site[`${slot}s`][standsAt(site, slot, page, language).id ?? ''] ?? null;
   return { header: at('header'), footer: at('footer'), framesOthers: true };
 }
+
+/** What stands on a page as views show it: what is placed there, with an assembly in its place. They load nothing from elsewhere. */
+export function onWorkbench(
+  site: Site,
+  { page, language }: { page: Page; language: string },
+  kind: AssemblyKind,
+  assembly: Assembly,
+): OnPage {
+  const placed = { ...placedOnPage(site, page, language), framesOthers: false };
+  if (kind === 'headers') return { ...placed, header: assembly };
+  if (kind === 'footers') return { ...placed, footer: assembly };
+  return { ...placed, drawers: [assembly.id] };
+}
+
+/** The header and footer that stand on a page, by their ids: of those alone a view has to be styled with. */
+export const shownOn = ({ header, footer }: OnPage): ReadonlySet<Id | null> =>
+  new Set([header?.id ?? null, footer?.id ?? null]);
 
 /** Whether a notice may stand on pages with these headers and footers: in them, or in what they open. */
 export function showsNotices(site: Site, standing: readonly (Assembly | null)[]): boolean {

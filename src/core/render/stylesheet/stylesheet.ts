@@ -332,8 +332,27 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
 export const renderStylesheet = (site: Site, advances = unmeasured, shown: Shown = null): string =>
   stylesheetText(siteStylesheet(site, advances, shown));
 
+/** A stylesheet of views that was written elsewhere, of what is shown and what is known of texts. */
+interface Taken {
+  advances: Advances;
+  shown: string;
+  stylesheet: Stylesheet;
+}
+const taken = new WeakMap<Site, Taken>();
+const namesOf = (shown: Shown) => (shown ? [...shown].sort().join(' ') : '');
+
 /** All that a page is styled with, as views hold it. */
-export const viewStylesheet = (site: Site, advances = unmeasured, shown: Shown = null): Stylesheet => [
-  ...standIn(site),
-  ...siteStylesheet(site, advances, shown),
-];
+export function viewStylesheet(site: Site, advances = unmeasured, shown: Shown = null): Stylesheet {
+  const known = taken.get(site);
+  if (known?.advances === advances && known.shown === namesOf(shown)) return known.stylesheet;
+  return [...standIn(site), ...siteStylesheet(site, advances, shown)];
+}
+
+/** Takes over a stylesheet that was written elsewhere of the very same site, so that it is not written again. */
+export function takeStylesheet(
+  site: Site,
+  advances: Advances,
+  { shown, stylesheet }: { shown: Shown; stylesheet: Stylesheet },
+): void {
+  taken.set(site, { advances, shown: namesOf(shown), stylesheet });
+}

@@ -5,7 +5,7 @@ import { useAdvances } from '@/client/open-site-context';
 import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
-import { placedOnPage, renderPage, type OnPage } from '@/core/render/page/page';
+import { onWorkbench, renderPage, shownOn } from '@/core/render/page/page';
 import { languageFolder, pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
@@ -35,20 +35,6 @@ export function pageWithFile(site: Site, file: string): ShownPage {
 export const fileOf = (site: Site, { page, language }: ShownPage): string =>
   pageFile(page.path, languageFolder(site, language));
 
-/** What stands on a page as views show it: what is placed there, with what is on the workbench in its place. */
-export function onWorkbench(
-  site: Site,
-  { page, language }: ShownPage,
-  kind: AssemblyKind,
-  assembly: Assembly,
-): OnPage {
-  // Views load nothing from elsewhere.
-  const placed = { ...placedOnPage(site, page, language), framesOthers: false };
-  if (kind === 'headers') return { ...placed, header: assembly };
-  if (kind === 'footers') return { ...placed, footer: assembly };
-  return { ...placed, drawers: [assembly.id] };
-}
-
 /** A page of the site with its stylesheet, ready for the frames. */
 export interface Rendered {
   css: Stylesheet;
@@ -69,10 +55,7 @@ export function useRendered(
   const advances = useAdvances();
   const seen = wanted && advances !== unmeasured ? inScheme(site, scheme) : null;
   const on = useMemo(() => onWorkbench(site, shown, kind, assembly), [site, shown, kind, assembly]);
-  const css = useMemo(
-    () => seen && viewStylesheet(seen, advances, new Set([on.header?.id ?? null, on.footer?.id ?? null])),
-    [seen, advances, on],
-  );
+  const css = useMemo(() => seen && viewStylesheet(seen, advances, shownOn(on)), [seen, advances, on]);
   const html = useMemo(
     () => seen && renderPage(seen, shown.page, on, shown.language, advances),
     [seen, shown, on, advances],
