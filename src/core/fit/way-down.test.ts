@@ -6,11 +6,11 @@ import { renderPage } from '../render/page/page';
 import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import * as v from 'valibot';
-import { collapseRuleSchema, type CollapseRule, type RuleWhen } from '../site/collapse-rule';
+import { collapseRuleSchema, RULE_LIMITS, type CollapseRule, type RuleWhen } from '../site/collapse-rule';
 import { copyBar } from '../site/copies';
 import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
-import { unmeasured } from '../text/advances';
+import { unmeasured, type Advances } from '../text/advances';
 import { evenLetters } from './even-letters.test-data';
 import { longMenu } from './long-menu.test-data';
 import { surveyFit } from './survey';
@@ -487,4 +487,25 @@ test('a rule begins where the page needs the most on which the current item take
   expect(way(marked.site).rules[0]!.below).toBeCloseTo(plain + 12, 1);
   // The home page, which the menu does not lead to, has no such item.
   expect(marked.site.pageOrder[0]).toBe('home');
+});
+
+test('a rule that begins at every width waits for no other language, since nothing could make it begin earlier', () => {
+  const site = edited(
+    ...longMenu,
+    { edit: 'setLanguages', languages: ['en', 'de'] },
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'Ärmelkanal', language: 'de' },
+    setRule(rule('r1', { by: 'fit', margin: 0 })),
+  );
+  /** Letters so many times as wide as they are high, those of the German label not measured yet. */
+  const inPart = (ems: number): Advances => ({
+    of: (_, text) => (text.includes('Ä') ? null : [...text].length * ems),
+  });
+  expect(way(site, inPart(10)).rules).toEqual([
+    expect.objectContaining({ below: RULE_LIMITS.most, language: 'en', reason: null }),
+  ]);
+  // One that begins somewhere has to know all of them.
+  expect(way(site, inPart(0.5)).rules).toEqual([
+    expect.objectContaining({ below: null, reason: 'unmeasured' }),
+  ]);
+  expect(way(site).rules[0]!.below).toBeLessThan(RULE_LIMITS.most);
 });

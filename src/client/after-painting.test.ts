@@ -1,0 +1,51 @@
+import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
+import { afterPainting } from './after-painting';
+
+/** What waits for the next frame; null as long as none is drawn. */
+let frame: (() => void) | null = null;
+let called = 0;
+const call = () => (called += 1);
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  [frame, called] = [null, 0];
+  globalThis.requestAnimationFrame = (work) => {
+    frame = () => work(0);
+    return 1;
+  };
+  globalThis.cancelAnimationFrame = () => (frame = null);
+});
+afterEach(() => {
+  jest.useRealTimers();
+});
+
+test('it is called once, in the task after the next frame', () => {
+  afterPainting(call);
+  expect(frame).toBeNull();
+  jest.advanceTimersByTime(0);
+  expect(called).toBe(0);
+  frame!();
+  expect(called).toBe(0);
+  jest.runAllTimers();
+  expect(called).toBe(1);
+});
+
+test('in a window that draws nothing it is called after a while', () => {
+  afterPainting(call);
+  jest.advanceTimersByTime(300);
+  expect(called).toBe(0);
+  jest.runAllTimers();
+  expect(called).toBe(1);
+  expect(frame).toBeNull();
+});
+
+test('what is called off is not called, whatever was waited for', () => {
+  const early = afterPainting(call);
+  early();
+  const late = afterPainting(call);
+  jest.advanceTimersByTime(0);
+  frame!();
+  late();
+  jest.runAllTimers();
+  expect(called).toBe(0);
+});
