@@ -105,6 +105,8 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
     },
     bays: {
       start: [
+        // Opened upwards, it lies over nothing that is followed.
+        ['language', { form: 'drop', textSize: 14 }],
         [
           'text',
           {
@@ -127,7 +129,6 @@ export const footer = assembly('footers', 'f-big', 'Big footer', [
             textSize: 14,
           },
         ],
-        ['language', { form: 'drop', belowAlign: 'end', textSize: 14 }],
       ],
     },
   },
