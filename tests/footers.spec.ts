@@ -121,7 +121,7 @@ test('columns of a footer line up with each other and with the edges of the head
         const logo = left('header .logo');
         const away = (at: string) => Math.round(2 * (left(at) - logo)) / 2;
         return {
-          away: ['footer .links', 'footer .address', 'footer .text'].map(away),
+          away: ['footer .links', 'footer .address', 'footer .language'].map(away),
           scrolls: document.documentElement.scrollWidth > innerWidth,
         };
       });

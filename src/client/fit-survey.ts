@@ -121,7 +121,8 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
           if (answer.way) takeWay(site, advances, assembly, answer.way);
           if (answer.views) {
             takeStylesheet(site, advances, answer.views);
-            workOutLater(site, advances, answer.views, () => sent === site);
+            const isLatest = () => sent === site && texts.getState().advances === advances;
+            workOutLater(site, advances, answer.views, isLatest);
           }
           if (!first) answered(answer);
           other?.();
