@@ -83,6 +83,18 @@ test('on a first visit what the views are styled with comes first, and is not wr
   expect(surveyed).toBe(1);
 });
 
+test('what a page without a header and footer is styled with is not what all of the site is', () => {
+  const { asked, ask } = byHand();
+  const site = sampleSite();
+  const first = advancesStore('s', () => {}, { recall: () => null, keep: () => {} });
+  ask({ site, texts: first }, place, wish, () => {});
+  const shown = new Set([null]);
+  asked[0]!.answer({ views: { shown, stylesheet: [] } });
+  const { advances } = first.getState();
+  expect(viewStylesheet(site, advances, shown)).toEqual([]);
+  expect(viewStylesheet(site, advances)).not.toEqual([]);
+});
+
 test('views that cannot be styled elsewhere hold nothing up', () => {
   const { asked, ask } = byHand();
   const first = advancesStore('s', () => {}, { recall: () => null, keep: () => {} });

@@ -339,7 +339,7 @@ interface Taken {
   stylesheet: Stylesheet;
 }
 const taken = new WeakMap<Site, Taken>();
-const namesOf = (shown: Shown) => (shown ? [...shown].sort().join(' ') : '');
+const namesOf = (shown: Shown) => JSON.stringify(shown && [...shown].sort());
 
 /** All that a page is styled with, as views hold it. */
 export function viewStylesheet(site: Site, advances = unmeasured, shown: Shown = null): Stylesheet {
