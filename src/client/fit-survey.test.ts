@@ -1,8 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { sampleSite } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
-import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
-import { unmeasured } from '@/core/text/advances';
 import { nothingMeasured } from '@/core/text/measuring';
 import type { FitAnswer, FitAnswers, FitQuestion } from '@/workers/fit-messages';
 import { fitSurveys } from './fit-survey';
@@ -55,53 +53,4 @@ test('while one is worked out, only the newest survey and the newest forecast wa
   for (let index = 0; index < 3; index += 1) asked[index]!.answer();
   expect(answers).toEqual(['a', 'e', 'forecast c']);
   expect(asked).toHaveLength(3);
-});
-
-test('on a first visit what the views are styled with comes first, and is not written again', () => {
-  const { asked, ask } = byHand();
-  const site = sampleSite();
-  const first = advancesStore('s', () => {}, { recall: () => null, keep: () => {} });
-  let surveyed = 0;
-  ask({ site, texts: first }, place, wish, () => (surveyed += 1));
-  expect(asked.map(({ question }) => question.wish.what)).toEqual(['views']);
-  expect(first.getState().advances).toBe(unmeasured);
-
-  const shown = new Set(['h', null]);
-  const stylesheet = [{ at: '@layer values', inside: [] }];
-  asked[0]!.answer({ views: { shown, stylesheet } });
-  const { advances } = first.getState();
-  expect(advances).not.toBe(unmeasured);
-  expect(viewStylesheet(site, advances, new Set([null, 'h']))).toBe(stylesheet);
-  // Of another state, what else is shown, or what is known later it is another one.
-  expect(viewStylesheet({ ...site }, advances, shown)).not.toBe(stylesheet);
-  expect(viewStylesheet(site, advances, new Set(['h']))).not.toBe(stylesheet);
-  expect(viewStylesheet(site, { ...advances }, shown)).not.toBe(stylesheet);
-
-  expect(asked.map(({ question }) => question.wish.what)).toEqual(['views', 'survey']);
-  expect(surveyed).toBe(0);
-  asked[1]!.answer();
-  expect(surveyed).toBe(1);
-});
-
-test('what a page without a header and footer is styled with is not what all of the site is', () => {
-  const { asked, ask } = byHand();
-  const site = sampleSite();
-  const first = advancesStore('s', () => {}, { recall: () => null, keep: () => {} });
-  ask({ site, texts: first }, place, wish, () => {});
-  const shown = new Set([null]);
-  asked[0]!.answer({ views: { shown, stylesheet: [] } });
-  const { advances } = first.getState();
-  expect(viewStylesheet(site, advances, shown)).toEqual([]);
-  expect(viewStylesheet(site, advances)).not.toEqual([]);
-});
-
-test('views that cannot be styled elsewhere hold nothing up', () => {
-  const { asked, ask } = byHand();
-  const first = advancesStore('s', () => {}, { recall: () => null, keep: () => {} });
-  let surveyed = 0;
-  ask({ site: sampleSite(), texts: first }, place, wish, () => (surveyed += 1));
-  asked[0]!.answer({});
-  expect(first.getState().advances).not.toBe(unmeasured);
-  asked[1]!.answer();
-  expect(surveyed).toBe(1);
 });

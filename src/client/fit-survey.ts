@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { useStore } from 'zustand';
 import { ROOT_TEXT_PX } from '@/core/lengths/length';
 import type { BarPlace } from '@/core/fit/forecasts';
 import type { Suggestions } from '@/core/fit/suggestions';
@@ -14,8 +15,7 @@ import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
 import { asForeseen } from '@/core/fit/measured-rules';
 import { solvedWay, takeWay } from '@/core/fit/way-down';
-import { renderStylesheet, takeStylesheet } from '@/core/render/stylesheet/stylesheet';
-import { unmeasured, type Advances } from '@/core/text/advances';
+import { unmeasured } from '@/core/text/advances';
 import { changeBetween } from '@/workers/document-change';
 import type {
   BarForecast,
@@ -24,7 +24,6 @@ import type {
   FitAnswers,
   FitQuestion,
   FitWish,
-  ViewStyles,
 } from '@/workers/fit-messages';
 import { useAdvancesStore } from './open-site-context';
 import type { AdvancesStore } from './text-advances';
@@ -44,38 +43,8 @@ export interface FitPlace {
   assembly: Id;
 }
 
-/** How long after the views were told of what was worked out elsewhere nothing of that is worked out here, in ms. */
-const SETTLING = 1000;
-
-// Not every browser tells when it is idle.
-const whenIdle = (work: () => void) =>
-  typeof requestIdleCallback === 'function' ? requestIdleCallback(work) : setTimeout(work);
-
-/**
- * Works out here what was taken over, part by part when nothing else is to be done: the first edit then finds it, and works out only what
- * it changes.
- */
-function workOutLater(site: Site, advances: Advances, { shown }: ViewStyles, isLatest: () => boolean): void {
-  const parts = [new Set<Id>(), ...[...shown].map((id) => new Set([id]))];
-  const work = () => {
-    const part = parts.shift();
-    if (!part || !isLatest()) return;
-    renderStylesheet(site, advances, part);
-    whenIdle(work);
-  };
-  setTimeout(() => whenIdle(work), SETTLING);
-}
-
 /** What shows at once comes before what looks ahead. */
-const urgency: readonly FitWish['what'][] = [
-  'views',
-  'survey',
-  'opened',
-  'footer',
-  'room',
-  'suggestions',
-  'forecast',
-];
+const urgency: readonly FitWish['what'][] = ['survey', 'opened', 'footer', 'room', 'suggestions', 'forecast'];
 
 /**
  * What is asked of the fit worker, one at a time: what is asked for while one is worked out waits, and only the newest of its kind
@@ -104,27 +73,16 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       const assembly = asForeseen(site[place.kind][place.assembly]!);
       // What comes to be known of texts later is no reason to ask anew. The views have solved it already.
       const way = solvedWay(site, texts.getState().advances, place.kind, assembly);
-      texts.waitFor();
-      // On a first visit the views come before what was asked for: they are drawn once, with all that is known by then.
-      const first = known !== null && texts.getState().advances === unmeasured;
-      if (first) waiting.set(wish.what, send);
-      const asked: FitWish = first ? { what: 'views' } : wish;
       ask(
-        { number, change, texts: known, ...place, way, wish: asked, page, language, root: ROOT_TEXT_PX },
+        { number, change, texts: known, ...place, way, wish, page, language, root: ROOT_TEXT_PX },
         (answer) => {
           busy = false;
           const next = urgency.find((what) => waiting.has(what));
           const other = next && waiting.get(next);
           if (next) waiting.delete(next);
           texts.learn(answer.texts);
-          const { advances } = texts.getState();
-          if (answer.way) takeWay(site, advances, assembly, answer.way);
-          if (answer.views) {
-            takeStylesheet(site, advances, answer.views);
-            const isLatest = () => sent === site && texts.getState().advances === advances;
-            workOutLater(site, advances, answer.views, isLatest);
-          }
-          if (!first) answered(answer);
+          if (answer.way) takeWay(site, texts.getState().advances, assembly, answer.way);
+          answered(answer);
           other?.();
         },
       );
@@ -156,15 +114,17 @@ function useFit<Name extends FitWish['what']>(
 ): Answered<FitAnswers[Name]> | null {
   const key = JSON.stringify(wish);
   const texts = useAdvancesStore();
+  // What is known of texts from the start is told with the first question.
+  const begun = useStore(texts, ({ advances }) => advances !== unmeasured);
   const of = `${assembly} ${'bar' in wish ? wish.bar : ''}`;
   const [found, setFound] = useState<{ of: string; site: Site; key: string; answer: FitAnswer } | null>(null);
   useEffect(() => {
-    if (!site[kind][assembly]) return;
+    if (!begun || !site[kind][assembly]) return;
     shared ??= fitSurveys();
     shared({ site, texts }, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
       setFound({ of, site, key, answer }),
     );
-  }, [site, kind, assembly, key, of, texts]);
+  }, [begun, site, kind, assembly, key, of, texts]);
   const answer = found?.of === of ? found.answer[wish.what] : undefined;
   if (found === null || answer === undefined) return null;
   return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };

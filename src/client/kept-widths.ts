@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { MeasuredTexts } from '@/core/text/measuring';
+import { fromLists, listed, type MeasuredTexts } from '@/core/text/measuring';
 
 /** Where measured texts are kept from one visit to the next. */
 export interface KeptWidths {
@@ -32,19 +32,17 @@ export const browserWidths: KeptWidths = {
   recall() {
     try {
       const kept = v.safeParse(schema, window.localStorage.getItem(KEY));
-      return kept.success
-        ? { widths: new Map(kept.output.widths), metrics: new Map(kept.output.metrics) }
-        : null;
+      return kept.success ? fromLists(kept.output) : null;
     } catch {
       return null;
     }
   },
-  keep({ widths, metrics }) {
+  keep(measured) {
     try {
-      const texts = [...widths].slice(-MOST);
+      const { widths, metrics } = listed(measured);
       window.localStorage.setItem(
         KEY,
-        JSON.stringify({ build: BUILD, widths: texts, metrics: [...metrics] }),
+        JSON.stringify({ build: BUILD, widths: widths.slice(-MOST), metrics }),
       );
     } catch {
       // What cannot be kept is measured again the next time.

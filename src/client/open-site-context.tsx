@@ -84,7 +84,8 @@ export function OpenSiteProvider({
   );
 }
 
-function useOpenSiteStore(): StoreApi<OpenSite> {
+/** The open site with all that is known of it, for what asks for it now and then. */
+export function useOpenSiteStore(): StoreApi<OpenSite> {
   const store = useContext(Context);
   if (!store) throw new Error('An open site is asked for outside of OpenSiteProvider');
   return store;

@@ -21,7 +21,7 @@ const textWorker = (): Ask =>
 /** How long nothing more has to be measured before what was is kept, in ms. */
 const QUIET = 1000;
 
-/** How long another worker is waited for that may have failed to start, in ms. */
+/** How long somebody else is waited for that may have failed, in ms. */
 export const PATIENCE = 10_000;
 
 export type AdvancesStore = ReturnType<typeof advancesStore>;
@@ -29,14 +29,14 @@ export type AdvancesStore = ReturnType<typeof advancesStore>;
 /**
  * What the browser knows of the widths of a site's texts. What is asked for and not known yet is measured soon after, all of
  * it at once; then the store holds new advances, and what was drawn without them is drawn again. It begins with `recall`, which
- * takes up what was measured on an earlier visit. Where there is nothing of that, it begins with `begin`; but where another worker has
- * been given the site by then (`waitFor`), which measures nearly all of it on its way, with what that one tells (`learn`).
+ * takes up what was measured on an earlier visit, or where there is nothing of that, with `begin`; but where somebody else measures nearly
+ * all of it on its way (`waitFor`), with what that one tells (`learn`).
  */
 export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptWidths = browserWidths) {
   const known = nothingMeasured();
   /** The keys of what the advances at hand were asked for in vain. */
   let unanswered = new Set<string>();
-  /** Ends the wait for another worker; nothing where none is waited for. */
+  /** Ends the wait for somebody else; nothing where nobody is waited for. */
   let patience: ReturnType<typeof setTimeout> | undefined;
   let keeping: ReturnType<typeof setTimeout> | undefined;
   const missing = new Map<string, { source: FontSource; texts: Set<string> }>();
@@ -122,13 +122,13 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
       const measured = kept.recall();
       if (measured === null) return;
       add(measured);
-      store.setState({ advances: fresh() });
+      if (patience === undefined) store.setState({ advances: fresh() });
     },
-    /** Asks for what is not known from now on, unless another worker is waited for. */
+    /** Asks for what is not known from now on, unless somebody else is waited for. */
     begin(): void {
       if (!hasBegun() && patience === undefined) store.setState({ advances: fresh() });
     },
-    /** Before anything was asked for, waits for what another worker measures; not for ever. */
+    /** Before anything was asked for, waits for what somebody else measures; not for ever. */
     waitFor(): void {
       if (!hasBegun()) patience ??= setTimeout(() => learn(nothingMeasured()), PATIENCE);
     },

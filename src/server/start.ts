@@ -2,9 +2,10 @@ import { closeDatabase, dataDir, database, holdFolder, intoMainFile } from './db
 import { seedDemo } from './demo/seed';
 import { storageProblem } from './failures';
 import { look } from './jobs/looking';
+import { openingText } from './jobs/opening';
 import { sweepObjects } from './objects/objects';
 import { serveAll } from './releases/practice-host';
-import { listSites } from './sites/store';
+import { listSites, loadSite } from './sites/store';
 
 /** How often what was written is brought into the main file of the database, in ms. */
 const EVERY = 60_000;
@@ -29,10 +30,23 @@ export async function startServer(): Promise<void> {
     sweepObjects(db);
     intoMainFile(db);
     await serveAll(db);
+    setImmediate(() => prepareOpening(db));
     setInterval(() => keepUp(db), EVERY).unref();
   } catch (error) {
     const problem = storageProblem(error) ?? (error as Error).message;
     give(`The data in ${folder} cannot be used. ${problem}`);
+  }
+}
+
+/** Has worked out what the site that was changed last is opened with, so that all that takes is at hand by then. */
+function prepareOpening(db: ReturnType<typeof database>): void {
+  try {
+    const [last] = listSites(db);
+    const stored = last ? loadSite(db, last.id) : null;
+    const [assembly] = Object.keys(stored?.site.headers ?? {});
+    if (stored && assembly) openingText(stored, { kind: 'headers', assembly }).catch(() => {});
+  } catch {
+    // Whoever opens it is told what is wrong with it.
   }
 }
 

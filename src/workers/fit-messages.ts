@@ -9,13 +9,11 @@ import type { WayDown } from '@/core/fit/way-down';
 import type { Span } from '@/core/lengths/piecewise';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
-import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { MeasuredTexts } from '@/core/text/measuring';
 import type { DocumentChange } from './document-change';
 
-/** What is wanted of an assembly: what views of it are styled with, or of its bars how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */
+/** What is wanted of an assembly: of its bars how all of them stand, or of one of them what is foreseen, its room, or what makes it fit. */
 export type FitWish =
-  | { what: 'views' }
   | { what: 'survey' }
   | { what: 'opened' }
   | { what: 'footer' }
@@ -48,15 +46,8 @@ export interface BarWidths {
   survey: FitSurvey;
 }
 
-/** What the views of the page are styled with on which an assembly is shown, and what else is shown there. */
-export interface ViewStyles {
-  shown: ReadonlySet<Id | null>;
-  stylesheet: Stylesheet;
-}
-
 /** Each wish with its answer. */
 export interface FitAnswers {
-  views: ViewStyles;
   survey: FitSurvey;
   opened: OpenedSurvey;
   footer: FooterSurvey;

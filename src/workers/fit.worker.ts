@@ -8,9 +8,6 @@ import { asForeseen } from '@/core/fit/measured-rules';
 import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
 import { solvedWay, takeWay } from '@/core/fit/way-down';
-import { homePage } from '@/core/render/files';
-import { onWorkbench, shownOn } from '@/core/render/page/page';
-import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Site } from '@/core/site/site';
 import type { FontSource } from '@/core/text/font-source';
 import { addMeasured, measuring, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
@@ -59,11 +56,6 @@ type Answering = {
 };
 
 const answers: Answering = {
-  views({ site: of, advances, page: id, language }, { kind, assembly }) {
-    const page = (id !== null && of.pages[id]) || homePage(of);
-    const shown = shownOn(onWorkbench(of, { page, language }, kind, of[kind][assembly]!));
-    return { shown, stylesheet: viewStylesheet(of, advances, shown) };
-  },
   survey(today, { kind, assembly }) {
     const start = performance.now();
     const found = surveyFit(today, kind, today.site[kind][assembly]!);

@@ -102,24 +102,26 @@ export function shippedFileName({ family, subset, weight, slant }: ShippedFile):
   return `${family}-${subset}-${weight}-${slant}.woff2`;
 }
 
-/** The shipped file with this name; null when there is none. */
-export function shippedFileNamed(name: string): ShippedFile | null {
-  const files = [...shippedFamilies, ...measuringFamilies].flatMap((family) => {
+/** Every file that ships, by its name. */
+const filesByName: ReadonlyMap<string, ShippedFile> = new Map(
+  [...shippedFamilies, ...measuringFamilies].flatMap((family) => {
     const [least, most] = family.weights.map(Number) as [number, number];
     const weights = Array.from({ length: (most - least) / 100 + 1 }, (_, index) => least + index * 100);
     const slants = family.italic ? (['normal', 'italic'] as const) : (['normal'] as const);
     return weights.flatMap((weight) =>
       slants.flatMap((slant) =>
-        family.subsets.map((subset): ShippedFile => ({
-          family: family.id,
-          subset,
-          weight: String(weight) as Weight,
-          slant,
-        })),
+        family.subsets.map((subset): [string, ShippedFile] => {
+          const file = { family: family.id, subset, weight: String(weight) as Weight, slant };
+          return [shippedFileName(file), file];
+        }),
       ),
     );
-  });
-  return files.find((file) => shippedFileName(file) === name) ?? null;
+  }),
+);
+
+/** The shipped file with this name; null when there is none. */
+export function shippedFileNamed(name: string): ShippedFile | null {
+  return filesByName.get(name) ?? null;
 }
 
 /** CSS `unicode-range` of a shipped file. */

@@ -16,6 +16,41 @@ export function addMeasured(to: MeasuredTexts, { widths, metrics }: MeasuredText
   for (const [key, reach] of metrics) to.metrics.set(key, reach);
 }
 
+/** The same as lists, which JSON can hold. */
+export interface ListedTexts {
+  widths: readonly (readonly [string, number])[];
+  metrics: readonly (readonly [string, FontMetrics])[];
+}
+
+export const listed = ({ widths, metrics }: MeasuredTexts): ListedTexts => ({
+  widths: [...widths],
+  metrics: [...metrics],
+});
+
+export const fromLists = ({ widths, metrics }: ListedTexts): MeasuredTexts => ({
+  widths: new Map(widths),
+  metrics: new Map(metrics),
+});
+
+/** The same advances, and all that they are asked for and know. */
+export function noting({ of, lacks, metrics }: Advances): { advances: Advances; texts: MeasuredTexts } {
+  const texts = nothingMeasured();
+  const advances: Advances = {
+    of(source, text) {
+      const width = of(source, text);
+      if (width !== null) texts.widths.set(textKey(source, text), width);
+      return width;
+    },
+    lacks,
+    metrics(source) {
+      const reach = metrics?.(source) ?? null;
+      if (reach) texts.metrics.set(textKey(source, ''), reach);
+      return reach;
+    },
+  };
+  return { advances, texts };
+}
+
 /**
  * Does work with texts measured. A font that is missing is asked for, and the work done again; what was measured stays known. A
  * font that cannot be had leaves its texts unmeasured. What is measured is added to what is known.

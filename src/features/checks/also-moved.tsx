@@ -1,10 +1,10 @@
 'use client';
 
 import { Popover } from 'antd';
-import Link from 'next/link';
 import { QUIET, useFindings } from '@/client/findings';
 import { useSite } from '@/client/open-site-context';
 import type { Moved } from '@/core/checks/moved';
+import { ScreenLink } from '@/ui/screen-link';
 import { hrefOf } from '../workbench/why/leads';
 import styles from './checks.module.css';
 
@@ -18,7 +18,7 @@ export function MovedList({ moved }: { moved: readonly Moved[] }) {
     <ul className={styles.movedList} aria-label="What else moved">
       {moved.slice(0, MOST).map(({ words, lead }, index) => (
         <li key={index}>
-          <Link href={hrefOf(site, lead)}>{words}</Link>
+          <ScreenLink href={hrefOf(site, lead)}>{words}</ScreenLink>
         </li>
       ))}
       {moved.length > MOST && <li className="quiet">and {moved.length - MOST} more that moved less</li>}

@@ -1,7 +1,6 @@
 'use client';
 
 import { App, Button, Input } from 'antd';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { checkOf } from '@/core/checks';
@@ -12,6 +11,7 @@ import { stateLabels } from '@/core/properties/states';
 import { phaseLabels } from '@/core/properties/phases';
 import { languageName } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
+import { ScreenLink } from '@/ui/screen-link';
 import { hrefOf } from '../workbench/why/leads';
 import { FindingView } from './finding-view';
 import styles from './checks.module.css';
@@ -85,7 +85,7 @@ export function FindingDetail({ finding, stale }: { finding: Finding; stale: boo
             {repair.label}
           </Button>
         )}
-        <Link href={hrefOf(site, finding.lead)}>Go where it is changed</Link>
+        <ScreenLink href={hrefOf(site, finding.lead)}>Go where it is changed</ScreenLink>
       </div>
       {repair && (
         <ul className={styles.edits} aria-label="What the repair does">

@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { QUIET, useFindings } from '@/client/findings';
 import { useSite } from '@/client/open-site-context';
 import { placeKey, type Place } from '@/core/edit/place';
 import { placeOf } from '@/core/why/reason';
+import { ScreenLink } from '@/ui/screen-link';
 
 const isAt = (one: Place | null, other: Place) => one !== null && placeKey(one) === placeKey(other);
 
@@ -16,8 +16,11 @@ export function FindingsOfPlace({ place }: { place: Place }) {
   const own = (found?.all ?? []).filter(({ lead, key }) => isAt(placeOf(lead), place) && !(key in accepted));
   if (own.length === 0) return null;
   return (
-    <Link href={`/sites/${site.id}/checks?finding=${encodeURIComponent(own[0]!.key)}`} title={own[0]!.words}>
+    <ScreenLink
+      href={`/sites/${site.id}/checks?finding=${encodeURIComponent(own[0]!.key)}`}
+      title={own[0]!.words}
+    >
       {own.length === 1 ? 'one finding' : `${own.length} findings`}
-    </Link>
+    </ScreenLink>
   );
 }

@@ -2,7 +2,6 @@
 
 import { own } from '@/core/ids/id';
 import { App, Button, Segmented } from 'antd';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useBarWidths } from '@/client/fit-survey';
 import { LaterSite, useSite } from '@/client/open-site-context';
@@ -20,6 +19,7 @@ import { WholeField } from '@/ui/whole-field';
 import type { BarWidths } from '@/workers/fit-messages';
 import { Screen } from '../shell/screen';
 import { changeRows, changesAsText, type ChangeRow } from '@/core/fit/changes-text';
+import { ScreenLink } from '@/ui/screen-link';
 import { surveyWarning } from './fit-words';
 import { lineOver, roomAt, stackedPieces, type RoomAt } from './room-lines';
 import { SuggestionTable } from './suggestion-table';
@@ -42,13 +42,14 @@ function LaterScreen({ kind, assemblyId, bar }: FitScreenProps) {
     return (
       <Screen here={kind}>
         <p className={styles.gone}>
-          This is no longer in the site. <Link href={`/sites/${site.id}/${kind}`}>To what is there</Link>
+          This is no longer in the site.{' '}
+          <ScreenLink href={`/sites/${site.id}/${kind}`}>To what is there</ScreenLink>
         </p>
       </Screen>
     );
   const crumb = (
     <>
-      <Link href={`/sites/${site.id}/${kind}/${assembly.id}`}>{assembly.name}</Link>
+      <ScreenLink href={`/sites/${site.id}/${kind}/${assembly.id}`}>{assembly.name}</ScreenLink>
       <span aria-hidden="true">/</span>
       <b>Fit</b>
     </>

@@ -1,7 +1,6 @@
 'use client';
 
 import { Checkbox, Input, Modal, type InputRef } from 'antd';
-import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
@@ -11,6 +10,7 @@ import { linkedPage } from '@/core/properties/link';
 import type { Id } from '@/core/ids/id';
 import type { Menu } from '@/core/site/menu';
 import { useFirstFocus } from '@/ui/use-first-focus';
+import { ScreenLink } from '@/ui/screen-link';
 import styles from './menus.module.css';
 
 /** The most pages that are listed; a longer list is narrowed by typing. */
@@ -86,7 +86,8 @@ export function AddItems({ menu, onClose }: { menu: Menu; onClose(): void }) {
             <li className="quiet">
               {site.pageOrder.length === 0 ? (
                 <>
-                  This site has no pages yet. <Link href={`/sites/${site.id}/pages`}>Add pages</Link>
+                  This site has no pages yet.{' '}
+                  <ScreenLink href={`/sites/${site.id}/pages`}>Add pages</ScreenLink>
                 </>
               ) : (
                 'No page has this in its title or path.'

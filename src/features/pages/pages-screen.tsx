@@ -1,7 +1,6 @@
 'use client';
 
 import { App, Button, Dropdown, Input, Select } from 'antd';
-import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
@@ -16,6 +15,7 @@ import { allUses, type Use } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
 import { treeRows, type TreeRow } from '@/ui/tree/tree-rows';
+import { ScreenLink } from '@/ui/screen-link';
 import { Hint } from '../hints/hint';
 import { ReadWebsite } from '../reading/read-website';
 import { saveText } from '../reading/save-text';
@@ -341,8 +341,8 @@ export function PagesScreen() {
         {count === 0 ? (
           <p>
             Paste the list of the site’s pages, or open its sitemap. A menu is made of them in the same step.
-            Or <Link href={`/sites/${site.id}/begin`}>begin with all at once</Link>: pages, colours, logo,
-            header, drawer and footer.
+            Or <ScreenLink href={`/sites/${site.id}/begin`}>begin with all at once</ScreenLink>: pages,
+            colours, logo, header, drawer and footer.
           </p>
         ) : rows.length === 0 ? (
           <p className="quiet">No page has “{later.trim()}” in its title, path or tags.</p>

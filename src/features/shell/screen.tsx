@@ -1,10 +1,10 @@
 'use client';
 
 import { Button } from 'antd';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useSite } from '@/client/open-site-context';
+import { ScreenLink } from '@/ui/screen-link';
 import { ActionList } from './actions/action-list';
 import { ChecksMark } from './checks-mark';
 import { AlsoMoved } from '../checks/also-moved';
@@ -36,9 +36,7 @@ export function Screen({ here, crumb, children }: ScreenProps) {
       <div className={styles.screen}>
         <header className={styles.top}>
           <nav aria-label="You are here" className={styles.trail}>
-            <Link href="/" prefetch={false}>
-              Sites
-            </Link>
+            <ScreenLink href="/">Sites</ScreenLink>
             <span aria-hidden="true">/</span>
             <span className={styles.siteName}>{site.name}</span>
             <span aria-hidden="true">/</span>
@@ -50,11 +48,7 @@ export function Screen({ here, crumb, children }: ScreenProps) {
           <SaveMark />
           <HistoryButtons />
           <ActionList />
-          {here !== 'try' && (
-            <Link href={`/sites/${site.id}/try`} prefetch={false}>
-              Try it
-            </Link>
-          )}
+          {here !== 'try' && <ScreenLink href={`/sites/${site.id}/try`}>Try it</ScreenLink>}
           {here !== 'release' && (
             <Button type="primary" onClick={() => router.push(`/sites/${site.id}/release`)}>
               Release…
@@ -63,16 +57,14 @@ export function Screen({ here, crumb, children }: ScreenProps) {
         </header>
         <nav aria-label="Screens" className={styles.rail}>
           {sections.map(({ path, label: name }) => (
-            <Link
+            <ScreenLink
               key={path}
               href={`/sites/${site.id}/${path}`}
-              // Every screen has the whole site already: what a prefetch brings is not worth a dozen requests for each.
-              prefetch={false}
               aria-current={path === here ? 'page' : undefined}
             >
               {name}
               {path === 'checks' && <ChecksMark />}
-            </Link>
+            </ScreenLink>
           ))}
         </nav>
         <main className={styles.content}>{children}</main>

@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { placed, placements } from '@/core/site/placing';
+import { ScreenLink } from '@/ui/screen-link';
 
 const slots = { headers: 'header', footers: 'footer' } as const;
 
@@ -36,8 +36,8 @@ export function PlacingMark({ kind, id }: { kind: AssemblyKind; id: string }) {
   }
   const all = site.pageOrder.length;
   return (
-    <Link href={`/sites/${site.id}/placing`} className="quiet">
+    <ScreenLink href={`/sites/${site.id}/placing`} className="quiet">
       {count === all ? 'stands on every page' : `stands on ${count} of ${all} pages`}
-    </Link>
+    </ScreenLink>
   );
 }

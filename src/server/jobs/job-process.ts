@@ -7,7 +7,7 @@ import path from 'node:path';
  * with it where a decoder fails, or where the memory of V8 comes to its end. Each job is a file `*.job.ts` beside this one; they are
  * bundled by `npm run jobs`, since the server’s own bundle holds no file that a process can be started with.
  */
-export type JobName = 'looking' | 'handover';
+export type JobName = 'looking' | 'handover' | 'opening';
 
 /** Halfway between usual and below usual. */
 const PRIORITY = Math.round(
@@ -31,4 +31,24 @@ export function startJob(name: JobName, memory: number, args: readonly string[] 
   running.add(job);
   job.once('exit', () => running.delete(job));
   return job;
+}
+
+/** Jobs that stay, by their names: one of each for the whole server, of which what starts it is bundled apart from what answers. */
+const shared = globalThis as { gableLastingJobs?: Map<JobName, ChildProcess> };
+const lasting = (shared.gableLastingJobs ??= new Map());
+
+/** A job that stays until it fails or is ended, started when there is none; it does not keep the server from ending. */
+export function lastingJob(name: JobName, memory: number, args: readonly string[] = []): ChildProcess {
+  const there = lasting.get(name);
+  if (there?.connected) return there;
+  const job = startJob(name, memory, args);
+  lasting.set(name, job);
+  job.unref();
+  job.channel?.unref();
+  return job;
+}
+
+/** Gives a job up that stays, and may not have ended yet: the next one who asks for it is given another. */
+export function giveUp(name: JobName): void {
+  lasting.delete(name);
 }

@@ -1,9 +1,8 @@
-import type { ChildProcess } from 'node:child_process';
 import type { BlobKind } from '../bytes/blobs';
 import type { Ingestion } from '../bytes/ingestion';
 import type { Look, Read } from '../bytes/look';
 import type { LookedThrough } from '../sites/looked-through';
-import { startJob } from './job-process';
+import { giveUp, lastingJob } from './job-process';
 
 type Question =
   { ask: 'bytes'; kind: BlobKind; bytes: Uint8Array; name: string } | { ask: 'siteFile'; bytes: Uint8Array };
@@ -27,23 +26,11 @@ const STANDSTILL = 12;
 export const TOO_LONG = 3;
 
 /** One for the whole process: what starts the server is bundled apart from what answers. */
-const shared = globalThis as {
-  gableLooking?: { job: ChildProcess | null; waiting: Promise<unknown>; number: number };
-};
-const state = (shared.gableLooking ??= { job: null, waiting: Promise.resolve(), number: 0 });
-
-/** The process that looks at files: one that stays until it fails or is ended. */
-function lookingJob(): ChildProcess {
-  if (state.job?.connected) return state.job;
-  const job = (state.job = startJob('looking', MEMORY, [String(MEMORY)]));
-  // It does not keep the server from ending.
-  job.unref();
-  job.channel?.unref();
-  return job;
-}
+const shared = globalThis as { gableLooking?: { waiting: Promise<unknown>; number: number } };
+const state = (shared.gableLooking ??= { waiting: Promise.resolve(), number: 0 });
 
 function askNow(question: Question): Promise<LookingAnswer['answer']> {
-  const asked = lookingJob();
+  const asked = lastingJob('looking', MEMORY, [String(MEMORY)]);
   state.number += 1;
   const own = state.number;
   return new Promise((resolve) => {
@@ -58,7 +45,7 @@ function askNow(question: Question): Promise<LookingAnswer['answer']> {
     };
     const computing = COMPUTING[question.ask];
     const refuse = (more: string) => {
-      state.job = null;
+      giveUp('looking');
       done({ ok: false, reason: `Looking through this file takes more ${more}, so it is refused.` });
     };
     const tooLong = () => refuse(`than ${computing / 1000} seconds of computing`);

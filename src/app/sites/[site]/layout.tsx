@@ -1,29 +1,19 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
-import { cache, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { OpenSiteProvider } from '@/client/open-site-context';
 import { UnreadableScreen } from '@/features/failure/unreadable-screen';
 import { database } from '@/server/db/open';
 import { standingSince } from '@/server/sites/commit';
 import { NOBODY } from '@/server/sites/request';
-import { loadSite, type StoredSite } from '@/server/sites/store';
 import { UnreadableSite } from '@/server/sites/unreadable';
+import { foundSite } from './found-site';
 
 type Params = Promise<{ site: string }>;
 
-/** A site, or why it cannot be read; read once for a request. */
-const found = cache((id: string): StoredSite | UnreadableSite | null => {
-  try {
-    return loadSite(database(), id);
-  } catch (error) {
-    if (error instanceof UnreadableSite) return error;
-    throw error;
-  }
-});
-
 export async function generateMetadata({ params }: { params: Params }): Promise<Metadata> {
-  const stored = found((await params).site);
+  const stored = foundSite((await params).site);
   return { title: stored ? `${stored.site.name} – Gable Ridge` : 'Gable Ridge' };
 }
 
@@ -31,7 +21,7 @@ export async function generateMetadata({ params }: { params: Params }): Promise<
 export default async function SiteLayout({ children, params }: { children: ReactNode; params: Params }) {
   await connection();
   const { site: id } = await params;
-  const stored = found(id);
+  const stored = foundSite(id);
   if (!stored) notFound();
   if (stored instanceof UnreadableSite)
     return <UnreadableScreen id={id} name={stored.site.name} problems={stored.problems} />;

@@ -1,7 +1,6 @@
 'use client';
 
 import { Button, Select } from 'antd';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { newId } from '@/client/new-id';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
@@ -16,6 +15,7 @@ import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { CollapseRule, RuleWhen } from '@/core/site/collapse-rule';
 import { pieceTitle } from '@/core/site/uses';
 import { WholeField } from '@/ui/whole-field';
+import { ScreenLink } from '@/ui/screen-link';
 import { beginningsFor } from './beginnings';
 import { ForecastTable } from './forecast-table';
 import { RuleHead, type ChangeRule } from './rule-head';
@@ -58,9 +58,9 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
       <p className="quiet">
         What “{bar.name}” does as the room shrinks. Each rule holds from its width down, until a later one or
         a narrower band says otherwise.{' '}
-        <Link href={`/sites/${site.id}/${at.in}/${at.assembly}/fit?bar=${id}`}>
+        <ScreenLink href={`/sites/${site.id}/${at.in}/${at.assembly}/fit?bar=${id}`}>
           Room over the width, and what would give it more
-        </Link>
+        </ScreenLink>
       </p>
       {rules.length > 0 && (
         <div className={styles.columns}>

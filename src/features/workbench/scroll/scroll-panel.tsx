@@ -1,12 +1,12 @@
 'use client';
 
 import { Button } from 'antd';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { usually } from '@/core/fit/heights';
 import { scrollFindings } from '@/core/fit/screens';
 import { bearsPhases } from '@/core/properties/scroll';
+import { ScreenLink } from '@/ui/screen-link';
 import { OverPictures } from './over-pictures';
 import styles from './scroll.module.css';
 
@@ -50,7 +50,9 @@ export function ScrollPanel({ header: id }: { header: string }) {
           {findings.map(({ fault, words }) => (
             <li key={fault === 'covers all' ? words : fault}>
               {words}{' '}
-              {fault === 'no picture' && <Link href={`/sites/${site.id}/pages`}>Choose how they begin</Link>}
+              {fault === 'no picture' && (
+                <ScreenLink href={`/sites/${site.id}/pages`}>Choose how they begin</ScreenLink>
+              )}
             </li>
           ))}
         </ul>

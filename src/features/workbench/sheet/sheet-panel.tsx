@@ -1,7 +1,6 @@
 'use client';
 
 import { Segmented } from 'antd';
-import Link from 'next/link';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { spotOf } from '@/core/edit/pieces';
@@ -11,6 +10,7 @@ import type { Lead } from '@/core/why/reason';
 import type { SheetGroup } from '@/ui/sheet/model';
 import { Sheet, type CellName } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
+import { ScreenLink } from '@/ui/screen-link';
 import styles from '../workbench.module.css';
 import { FindingsOfPlace } from '../../checks/findings-of-place';
 import { Hint } from '../../hints/hint';
@@ -83,9 +83,9 @@ function partFirst(groups: SheetGroup[], part: string | null): SheetGroup[] {
 function ToMenu({ place }: { place: Place & { on: 'item' } }) {
   const site = useSite();
   return (
-    <Link href={`/sites/${site.id}/menus?menu=${place.menu}&item=${place.item}`}>
+    <ScreenLink href={`/sites/${site.id}/menus?menu=${place.menu}&item=${place.item}`}>
       In the menu “{site.menus[place.menu]!.name}”
-    </Link>
+    </ScreenLink>
   );
 }
 

@@ -1,0 +1,48 @@
+import { expect, type BrowserContext, type Page } from '@playwright/test';
+import { test } from './support/test';
+import { view } from './support/site';
+
+/** A browser that was never here. */
+let profile: BrowserContext;
+let page: Page;
+/** The fonts that were asked for to measure texts with. */
+let fonts: string[];
+
+test.beforeEach(async ({ browser, baseURL, viewport }) => {
+  profile = await browser.newContext({ baseURL, viewport });
+  page = await profile.newPage();
+  fonts = [];
+  page.on('request', (request) => {
+    if (request.url().endsWith('/sfnt')) fonts.push(request.url());
+  });
+});
+test.afterEach(() => profile.close());
+
+/** What the views of the three bands are styled with, once all of them are drawn. */
+async function styles(): Promise<string[]> {
+  const bands = ['Desktop', 'Tablet', 'Phone'];
+  for (const band of bands) await expect(view(page, band).locator('header')).toBeVisible();
+  const read = () => [...document.querySelectorAll('style')].map(({ textContent }) => textContent).join('');
+  return Promise.all(bands.map((band) => view(page, band).locator('html').evaluate(read)));
+}
+
+const changesOfFit = () => page.getByRole('group', { name: 'Changes of fit' }).first().getByRole('button');
+
+test('a workbench is opened with what the server measured, and is as it would be with what the browser measures', async () => {
+  await page.goto('/sites/hollin-sound/headers/h-main');
+  const opened = await styles();
+  await expect(changesOfFit()).not.toHaveCount(0);
+  const changes = await changesOfFit().count();
+  expect(fonts).toEqual([]);
+
+  // The page alone, without what the server works out for it, in a browser that knows nothing.
+  await page.evaluate(() => localStorage.clear());
+  await page.route('**/headers/h-main', async (route) => {
+    const headers = { ...route.request().headers(), 'sec-fetch-dest': 'empty' };
+    await route.fulfill({ response: await route.fetch({ headers }) });
+  });
+  await page.reload();
+  await expect.poll(styles).toEqual(opened);
+  await expect(changesOfFit()).toHaveCount(changes);
+  expect(fonts).not.toEqual([]);
+});
