@@ -89,7 +89,7 @@ const screens = [
   'sites/nobody/pages',
 ];
 
-for (const screen of someOf(screens, 4)) {
+for (const screen of someOf(screens, 8)) {
   test(`no violation on /${screen}, and nothing that scrolls all of it sideways or without need`, async ({
     page,
   }) => {

@@ -28,7 +28,7 @@ test.describe('a list of pages', () => {
     });
   }
 
-  test('a sitemap file is read and nested', async ({ page, request }) => {
+  test('a sitemap file is read and nested', inAudit, async ({ page, request }) => {
     const id = await makeSite(request, 'From a sitemap');
     await page.goto(`/sites/${id}/pages`);
     await page.getByRole('button', { name: 'Add pages…' }).click();

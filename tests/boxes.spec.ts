@@ -5,7 +5,7 @@ import { compareBoxes } from './support/browser-boxes';
 import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
 import { looks, siteOf, tapes } from './support/made-sites';
 import { sample, someOf } from '../src/sample.test-data';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 
 const WIDTHS = [1600, 1280, 1000, 820, 640, 500, 375, 320];
 
@@ -31,12 +31,13 @@ for (const id of someOf(['orrery-house', 'hollin-sound'], 2))
     );
   });
 
-test('everything in starters stands where Chromium puts it', ({ page }) =>
+test('everything in starters stands where Chromium puts it', inAudit, ({ page }) =>
   agrees(
     page,
     someOf(starters, 5).map(({ id }) => withStarter(demo('hollin-sound'), id)),
     500,
-  ));
+  ),
+);
 
 for (const id of ['hollin-sound', 'orrery-house'])
   test(`everything in ${id} stands where Chromium puts it, also in drawers and footers, scrolled, at 24 px and before fonts have come`, async ({

@@ -42,32 +42,36 @@ test('what is no colour, or a ring of colours, is refused in place', inAudit, as
   await expect(page.getByRole('alert').filter({ hasText: 'is the same as itself in the end' })).toBeVisible();
 });
 
-test('a fluid size shows its clamp, and the text of the menu has it at every width', async ({ page }) => {
-  await page.getByRole('button', { name: 'Nav label' }).click();
-  await openCell(page, 'Size', 'Desktop');
-  await page.getByRole('textbox', { name: 'Size, Desktop' }).fill('13 px at 900, 18 px at 1440');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('clamp(0.8125rem, 0.2917rem + 0.9259vw, 1.125rem)')).toBeVisible();
-  await expect(
-    page.getByRole('img', { name: 'Size of Nav label over the width of the viewport' }),
-  ).toBeVisible();
-  await saved(page);
-  const visitor = await page.context().newPage();
-  await visitor.goto(`/try/${id}/index.html`);
-  const size = () =>
-    visitor
-      .getByRole('link', { name: 'Sailings', exact: true })
-      .first()
-      .evaluate((link) => parseFloat(getComputedStyle(link).fontSize));
-  for (const [width, expected] of [
-    [1440, 18],
-    [1170, 15.5],
-    [1024, 14.148],
-  ] as const) {
-    await visitor.setViewportSize({ width, height: 700 });
-    expect(Math.abs((await size()) - expected)).toBeLessThan(0.02);
-  }
-});
+test(
+  'a fluid size shows its clamp, and the text of the menu has it at every width',
+  inAudit,
+  async ({ page }) => {
+    await page.getByRole('button', { name: 'Nav label' }).click();
+    await openCell(page, 'Size', 'Desktop');
+    await page.getByRole('textbox', { name: 'Size, Desktop' }).fill('13 px at 900, 18 px at 1440');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('clamp(0.8125rem, 0.2917rem + 0.9259vw, 1.125rem)')).toBeVisible();
+    await expect(
+      page.getByRole('img', { name: 'Size of Nav label over the width of the viewport' }),
+    ).toBeVisible();
+    await saved(page);
+    const visitor = await page.context().newPage();
+    await visitor.goto(`/try/${id}/index.html`);
+    const size = () =>
+      visitor
+        .getByRole('link', { name: 'Sailings', exact: true })
+        .first()
+        .evaluate((link) => parseFloat(getComputedStyle(link).fontSize));
+    for (const [width, expected] of [
+      [1440, 18],
+      [1170, 15.5],
+      [1024, 14.148],
+    ] as const) {
+      await visitor.setViewportSize({ width, height: 700 });
+      expect(Math.abs((await size()) - expected)).toBeLessThan(0.02);
+    }
+  },
+);
 
 test('lengths are offered in steps of the spacing, and may be typed in steps', inAudit, async ({ page }) => {
   await openCell(page, 'Spacing step', 'every width');

@@ -173,55 +173,56 @@ test(
   },
 );
 
-test('items go behind “more” one by one at the widths that are named, and are reached there by keys', async ({
-  page,
-  context,
-}) => {
-  await page.getByText('by fit', { exact: true }).click();
-  await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
-  await turnTo(page, 'Menu: Main by rule 1', 'items behind “more”');
-  const steps = page.getByText(/^further at/);
-  await expect(steps).toContainText('3 of 5 steps needed; 2 more with larger text');
-  await saved(page);
-  const first = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
-  const [second, third] = (await steps.textContent())!.match(/\d+/g)!.map(Number) as [number, number];
+test(
+  'items go behind “more” one by one at the widths that are named, and are reached there by keys',
+  inAudit,
+  async ({ page, context }) => {
+    await page.getByText('by fit', { exact: true }).click();
+    await page.getByRole('button', { name: 'Add a rule for when it stops fitting' }).click();
+    await turnTo(page, 'Menu: Main by rule 1', 'items behind “more”');
+    const steps = page.getByText(/^further at/);
+    await expect(steps).toContainText('3 of 5 steps needed; 2 more with larger text');
+    await saved(page);
+    const first = Number(/\d+/.exec((await page.getByText(/^below \d+ px$/).textContent())!)![0]);
+    const [second, third] = (await steps.textContent())!.match(/\d+/g)!.map(Number) as [number, number];
 
-  const visitor = await context.newPage();
-  await visitor.emulateMedia({ reducedMotion: 'reduce' });
-  await visitor.setViewportSize({ width: first, height: 700 });
-  await visitor.goto(`/try/${id}/de/index.html`);
-  await visitor.evaluate(() => document.fonts.ready);
-  const list = visitor
-    .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
-    .locator('.menu-list')
-    .filter({ visible: true });
-  const inRow = list.locator('> li:not(.menu-more)').filter({ visible: true });
-  const more = list.getByRole('button', { name: 'Mehr', exact: true });
-  for (const [width, items] of [
-    [first, 6],
-    [first - 1, 5],
-    [second, 5],
-    [second - 1, 4],
-    [third, 4],
-    [third - 1, 3],
-  ] as const) {
-    await visitor.setViewportSize({ width, height: 700 });
-    await expect(inRow, `at ${width}`).toHaveCount(items);
-    await expect(more).toHaveCount(items === 6 ? 0 : 1);
-    const sideways = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-    await expect.poll(sideways, `at ${width}`).toBeLessThanOrEqual(0);
-  }
-  // Those that have left are in the list of the button, in the order of the menu.
-  await more.focus();
-  await visitor.keyboard.press('Enter');
-  const behind = list.locator('.menu-more > .menu-below > li').filter({ visible: true });
-  await expect(behind).toHaveCount(3);
-  await visitor.keyboard.press('Tab');
-  await expect(behind.first().getByRole('link').first()).toBeFocused();
-  await visitor.keyboard.press('Escape');
-  await expect(more).toBeFocused();
-  await expect(behind).toHaveCount(0);
-});
+    const visitor = await context.newPage();
+    await visitor.emulateMedia({ reducedMotion: 'reduce' });
+    await visitor.setViewportSize({ width: first, height: 700 });
+    await visitor.goto(`/try/${id}/de/index.html`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const list = visitor
+      .getByRole('navigation', { name: /^(Main|Hauptmenü)$/ })
+      .locator('.menu-list')
+      .filter({ visible: true });
+    const inRow = list.locator('> li:not(.menu-more)').filter({ visible: true });
+    const more = list.getByRole('button', { name: 'Mehr', exact: true });
+    for (const [width, items] of [
+      [first, 6],
+      [first - 1, 5],
+      [second, 5],
+      [second - 1, 4],
+      [third, 4],
+      [third - 1, 3],
+    ] as const) {
+      await visitor.setViewportSize({ width, height: 700 });
+      await expect(inRow, `at ${width}`).toHaveCount(items);
+      await expect(more).toHaveCount(items === 6 ? 0 : 1);
+      const sideways = () => visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      await expect.poll(sideways, `at ${width}`).toBeLessThanOrEqual(0);
+    }
+    // Those that have left are in the list of the button, in the order of the menu.
+    await more.focus();
+    await visitor.keyboard.press('Enter');
+    const behind = list.locator('.menu-more > .menu-below > li').filter({ visible: true });
+    await expect(behind).toHaveCount(3);
+    await visitor.keyboard.press('Tab');
+    await expect(behind.first().getByRole('link').first()).toBeFocused();
+    await visitor.keyboard.press('Escape');
+    await expect(more).toBeFocused();
+    await expect(behind).toHaveCount(0);
+  },
+);
 
 test(
   'a menu in a row of its own below scrolls sideways where it is longer',

@@ -50,7 +50,7 @@ const shifted = (page: Page) =>
     (window as unknown as { shifts: number[] }).shifts.reduce((sum, each) => sum + each, 0),
   );
 
-test('a long label below an item has lines of its own in a drawer', async ({ page }) => {
+test('a long label below an item has lines of its own in a drawer', inAudit, async ({ page }) => {
   const site = demo('hollin-sound');
   const menu = site.menus['m-main']!;
   const [below] = menu.items[menu.top[0]!]!.children;
@@ -142,7 +142,7 @@ test('without a close button of its own, it has one for the keyboard; a pointer 
   expect(await top()).toBeGreaterThanOrEqual(0);
 });
 
-test('one that stays open on a click outside does', async ({ page }) => {
+test('one that stays open on a click outside does', inAudit, async ({ page }) => {
   await open(page, withDrawer({ closesOutside: false }));
   await page.mouse.click(20, 400);
   await page.waitForTimeout(200);
@@ -178,18 +178,20 @@ test('the way back closes it, and a link in it takes its place on that way', asy
   await expect.poll(() => page.evaluate(() => history.state)).toBeNull();
 });
 
-test('where the window grows into a band without its button it closes, and the focus is in the header', async ({
-  page,
-}) => {
-  await open(page);
-  await page.setViewportSize({ width: 1440, height: 800 });
-  await expect(drawer(page)).toBeHidden();
-  await expect
-    .poll(() => page.evaluate(() => document.activeElement?.closest('.header') !== null))
-    .toBe(true);
-  await page.mouse.wheel(0, 200);
-  await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(0);
-});
+test(
+  'where the window grows into a band without its button it closes, and the focus is in the header',
+  inAudit,
+  async ({ page }) => {
+    await open(page);
+    await page.setViewportSize({ width: 1440, height: 800 });
+    await expect(drawer(page)).toBeHidden();
+    await expect
+      .poll(() => page.evaluate(() => document.activeElement?.closest('.header') !== null))
+      .toBe(true);
+    await page.mouse.wheel(0, 200);
+    await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(0);
+  },
+);
 
 test(
   'a swipe to its side takes it out; other ways, and where one may not, it stays',
@@ -227,7 +229,7 @@ const rectangle = (page: Page) =>
     return { left, top, width, height };
   });
 
-test('it comes from each side, as large as is said', async ({ page }) => {
+test('it comes from each side, as large as is said', inAudit, async ({ page }) => {
   const sides = [
     [
       { side: 'start', width: 280 },
@@ -287,7 +289,7 @@ test('it unrolls below the header, over the page or pushing it down; the buttonâ
     .toBe('0px');
 });
 
-test('the lines of the menu button turn into a cross and back', async ({ page }) => {
+test('the lines of the menu button turn into a cross and back', inAudit, async ({ page }) => {
   await open(page);
   const turns = () =>
     opener(page)

@@ -85,29 +85,34 @@ test('on the phone headings are buttons that open their lists, one at a time; on
     await expect(list.getByRole('heading', { level: 2, name, exact: true })).toBeVisible();
 });
 
-test('an address can be called and written to, its short words are explained, and today is marked', async ({
-  page,
-}) => {
-  await visit(page);
-  const at = footer(page).locator('address');
-  await expect(at.getByRole('link', { name: '01632 960 117' })).toHaveAttribute('href', 'tel:+441632960117');
-  await expect(at.getByRole('link', { name: 'crew@hollin-sound.example' })).toHaveAttribute(
-    'href',
-    'mailto:crew@hollin-sound.example',
-  );
-  await expect(at.locator('abbr').first()).toHaveAttribute('title', 'Telephone');
-  const day = await page.evaluate(() => (new Date().getDay() + 6) % 7);
-  const row = day < 5 ? 'Mon–Fri' : day === 5 ? 'Sat' : 'Sun';
-  await expect(at.locator('dt[aria-current="date"]')).toHaveText(row);
-  await expect(at.locator('[aria-current="date"]')).toHaveCount(2);
-  const data = JSON.parse((await at.locator('script').first().textContent())!);
-  expect(data).toMatchObject({
-    '@type': 'Organization',
-    name: 'Ferry House',
-    address: 'Quay 2, Port Hollin',
-    telephone: '+44 1632 960117',
-  });
-});
+test(
+  'an address can be called and written to, its short words are explained, and today is marked',
+  inAudit,
+  async ({ page }) => {
+    await visit(page);
+    const at = footer(page).locator('address');
+    await expect(at.getByRole('link', { name: '01632 960 117' })).toHaveAttribute(
+      'href',
+      'tel:+441632960117',
+    );
+    await expect(at.getByRole('link', { name: 'crew@hollin-sound.example' })).toHaveAttribute(
+      'href',
+      'mailto:crew@hollin-sound.example',
+    );
+    await expect(at.locator('abbr').first()).toHaveAttribute('title', 'Telephone');
+    const day = await page.evaluate(() => (new Date().getDay() + 6) % 7);
+    const row = day < 5 ? 'Mon–Fri' : day === 5 ? 'Sat' : 'Sun';
+    await expect(at.locator('dt[aria-current="date"]')).toHaveText(row);
+    await expect(at.locator('[aria-current="date"]')).toHaveCount(2);
+    const data = JSON.parse((await at.locator('script').first().textContent())!);
+    expect(data).toMatchObject({
+      '@type': 'Organization',
+      name: 'Ferry House',
+      address: 'Quay 2, Port Hollin',
+      telephone: '+44 1632 960117',
+    });
+  },
+);
 
 test('columns of a footer line up with each other and with the edges of the header, width by width', async ({
   page,
@@ -130,35 +135,37 @@ test('columns of a footer line up with each other and with the edges of the head
   }
 });
 
-test('a footer begins with a ready-made one, what stands on it follows another ground, and undo takes it back', async ({
-  page,
-}) => {
-  const id = await makeSite(page.request, 'Bare');
-  await page.goto(`/sites/${id}/footers`);
-  await page.getByRole('button', { name: 'Begin with a ready-made footer…' }).click();
-  const gallery = page.getByRole('dialog', { name: 'Begin a footer' });
-  await expect(gallery.getByRole('button')).toHaveCount(14);
-  await gallery.getByRole('button', { name: /^One line/ }).click();
-  await expect(view(page, 'Desktop').locator('footer')).toContainText('© Bare');
-  await saved(page);
-  const { site } = (await storedSite(page.request, id)) as unknown as { site: Site };
-  expect(Object.values(site.footers).map(({ name }) => name)).toEqual(['One line']);
-  expect(site.placing.footer).toBe(Object.keys(site.footers)[0]);
-  const seen = () =>
-    view(page, 'Desktop')
-      .locator('footer .text')
-      .evaluate((text) => getComputedStyle(text).color);
-  expect(await seen()).toBe('rgb(31, 38, 44)');
-  await page
-    .getByRole('region', { name: 'Plan', exact: true })
-    .getByRole('button', { name: 'Line', exact: true })
-    .click();
-  await page.getByRole('button', { name: /^Ground, Desktop/ }).click();
-  await page.getByRole('option', { name: /Deep ground/ }).click();
-  await expect.poll(seen).toBe('rgb(244, 245, 242)');
-  await page.keyboard.press('Control+z');
-  await expect.poll(seen).toBe('rgb(31, 38, 44)');
-});
+test(
+  'a footer begins with a ready-made one, what stands on it follows another ground, and undo takes it back',
+  inAudit,
+  async ({ page }) => {
+    const id = await makeSite(page.request, 'Bare');
+    await page.goto(`/sites/${id}/footers`);
+    await page.getByRole('button', { name: 'Begin with a ready-made footer…' }).click();
+    const gallery = page.getByRole('dialog', { name: 'Begin a footer' });
+    await expect(gallery.getByRole('button')).toHaveCount(14);
+    await gallery.getByRole('button', { name: /^One line/ }).click();
+    await expect(view(page, 'Desktop').locator('footer')).toContainText('© Bare');
+    await saved(page);
+    const { site } = (await storedSite(page.request, id)) as unknown as { site: Site };
+    expect(Object.values(site.footers).map(({ name }) => name)).toEqual(['One line']);
+    expect(site.placing.footer).toBe(Object.keys(site.footers)[0]);
+    const seen = () =>
+      view(page, 'Desktop')
+        .locator('footer .text')
+        .evaluate((text) => getComputedStyle(text).color);
+    expect(await seen()).toBe('rgb(31, 38, 44)');
+    await page
+      .getByRole('region', { name: 'Plan', exact: true })
+      .getByRole('button', { name: 'Line', exact: true })
+      .click();
+    await page.getByRole('button', { name: /^Ground, Desktop/ }).click();
+    await page.getByRole('option', { name: /Deep ground/ }).click();
+    await expect.poll(seen).toBe('rgb(244, 245, 242)');
+    await page.keyboard.press('Control+z');
+    await expect.poll(seen).toBe('rgb(31, 38, 44)');
+  },
+);
 
 test(
   'it is told where a footer is not in line with the header, and what is not legible on its ground is mended with one click',
@@ -217,21 +224,23 @@ test(
   },
 );
 
-test('on paper lists that unfold on narrow windows stand open, and the year is that of the calendar', async ({
-  browser,
-}) => {
-  // A clock is that of the whole profile, which other tests go on with.
-  const page = await browser.newPage({ viewport: { width: 375, height: 800 } });
-  await page.clock.setFixedTime(new Date('2031-03-01T10:00:00'));
-  await visitHandedOver(page, demoDb, demo('hollin-sound'));
-  await expect(page.locator('footer .text-year')).toHaveText('2031');
-  const link = page.locator('footer').getByRole('link', { name: 'Lost property' });
-  await expect(link).toBeHidden();
-  await page.emulateMedia({ media: 'print' });
-  await expect(link).toBeVisible();
-  await expect(page.locator('footer .links-toggle').first()).toBeHidden();
-  await page.close();
-});
+test(
+  'on paper lists that unfold on narrow windows stand open, and the year is that of the calendar',
+  inAudit,
+  async ({ browser }) => {
+    // A clock is that of the whole profile, which other tests go on with.
+    const page = await browser.newPage({ viewport: { width: 375, height: 800 } });
+    await page.clock.setFixedTime(new Date('2031-03-01T10:00:00'));
+    await visitHandedOver(page, demoDb, demo('hollin-sound'));
+    await expect(page.locator('footer .text-year')).toHaveText('2031');
+    const link = page.locator('footer').getByRole('link', { name: 'Lost property' });
+    await expect(link).toBeHidden();
+    await page.emulateMedia({ media: 'print' });
+    await expect(link).toBeVisible();
+    await expect(page.locator('footer .links-toggle').first()).toBeHidden();
+    await page.close();
+  },
+);
 
 test(
   'it is told where a footer breaks, what it takes of screens, and lists beside each other get fewer with one click',

@@ -94,67 +94,68 @@ test('an item is dragged below another, and a fourth level is refused', inAudit,
   await expect(row(page, 'Timetable')).toHaveAttribute('aria-level', '2');
 });
 
-test('what is hidden and ordered on one band stays there, and what is added later shows on every band', async ({
-  page,
-  request,
-}) => {
-  await expect
-    .poll(() => seen(page, 'Main', 'Desktop'))
-    .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Visit the islands', 'Help']);
-  await expect
-    .poll(() => seen(page, 'Main', 'Tablet'))
-    .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Help']);
-  await expect
-    .poll(() => seen(page, 'Main', 'Phone'))
-    .toEqual(['Sailings', 'Fares & tickets', 'Help', 'Routes', 'On board', 'Visit the islands']);
-  await page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' }).click();
-  await expect
-    .poll(() => seen(page, 'Main', 'Tablet'))
-    .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board']);
-  await expect(page.getByRole('button', { name: 'Help, Phone: hidden, follows Tablet' })).toContainText(
-    '↤ Tablet',
-  );
-  await page.getByRole('button', { name: 'Routes, Tablet: shown, follows Desktop' }).focus();
-  await page.keyboard.press('Alt+ArrowUp');
-  await expect
-    .poll(() => seen(page, 'Main', 'Tablet'))
-    .toEqual(['Routes', 'Sailings', 'Fares & tickets', 'On board']);
-  await page.getByRole('button', { name: 'Add pages…' }).click();
-  await page.getByLabel(/^Privacy/).check();
-  await page.getByRole('button', { name: 'Add one item' }).click();
-  await expect
-    .poll(() => seen(page, 'Main', 'Tablet'))
-    .toEqual(['Routes', 'Sailings', 'Fares & tickets', 'On board', 'Privacy']);
-  await expect
-    .poll(() => seen(page, 'Main', 'Desktop'))
-    .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Visit the islands', 'Help', 'Privacy']);
-  await expect
-    .poll(() => seen(page, 'Main', 'Phone'))
-    .toEqual(['Sailings', 'Fares & tickets', 'Privacy', 'Routes', 'On board', 'Visit the islands']);
-  await page.getByRole('button', { name: 'Help, Tablet: take back its own choice' }).click();
-  await expect(page.getByRole('button', { name: 'Help, Tablet: take back its own order' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' })).toBeVisible();
-  await saved(page);
+test(
+  'what is hidden and ordered on one band stays there, and what is added later shows on every band',
+  inAudit,
+  async ({ page, request }) => {
+    await expect
+      .poll(() => seen(page, 'Main', 'Desktop'))
+      .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Visit the islands', 'Help']);
+    await expect
+      .poll(() => seen(page, 'Main', 'Tablet'))
+      .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Help']);
+    await expect
+      .poll(() => seen(page, 'Main', 'Phone'))
+      .toEqual(['Sailings', 'Fares & tickets', 'Help', 'Routes', 'On board', 'Visit the islands']);
+    await page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' }).click();
+    await expect
+      .poll(() => seen(page, 'Main', 'Tablet'))
+      .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board']);
+    await expect(page.getByRole('button', { name: 'Help, Phone: hidden, follows Tablet' })).toContainText(
+      '↤ Tablet',
+    );
+    await page.getByRole('button', { name: 'Routes, Tablet: shown, follows Desktop' }).focus();
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect
+      .poll(() => seen(page, 'Main', 'Tablet'))
+      .toEqual(['Routes', 'Sailings', 'Fares & tickets', 'On board']);
+    await page.getByRole('button', { name: 'Add pages…' }).click();
+    await page.getByLabel(/^Privacy/).check();
+    await page.getByRole('button', { name: 'Add one item' }).click();
+    await expect
+      .poll(() => seen(page, 'Main', 'Tablet'))
+      .toEqual(['Routes', 'Sailings', 'Fares & tickets', 'On board', 'Privacy']);
+    await expect
+      .poll(() => seen(page, 'Main', 'Desktop'))
+      .toEqual(['Sailings', 'Routes', 'Fares & tickets', 'On board', 'Visit the islands', 'Help', 'Privacy']);
+    await expect
+      .poll(() => seen(page, 'Main', 'Phone'))
+      .toEqual(['Sailings', 'Fares & tickets', 'Privacy', 'Routes', 'On board', 'Visit the islands']);
+    await page.getByRole('button', { name: 'Help, Tablet: take back its own choice' }).click();
+    await expect(page.getByRole('button', { name: 'Help, Tablet: take back its own order' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Help, Tablet: shown, follows Desktop' })).toBeVisible();
+    await saved(page);
 
-  // The site that is handed over does exactly that.
-  const visitor = await page.context().newPage();
-  const shown = () =>
-    visitor
-      .locator('dialog .menu-list:visible')
-      .first()
-      .locator('> li:visible > .menu-link')
-      .allTextContents();
-  for (const [width, expected] of [
-    [768, ['Routes', 'Sailings', 'Fares & tickets', 'On board', 'Help', 'Privacy']],
-    [375, ['Sailings', 'Fares & tickets', 'Help', 'Privacy', 'Routes', 'On board', 'Visit the islands']],
-  ] as const) {
-    await visitor.setViewportSize({ width, height: 900 });
-    await visitor.goto(`/try/${id}/index.html`);
-    await visitor.locator('header').getByRole('button', { name: 'Menu' }).click();
-    expect(await shown()).toEqual(expected);
-  }
-  expect((await storedSite(request, id)).standing.revision).toBeGreaterThan(3);
-});
+    // The site that is handed over does exactly that.
+    const visitor = await page.context().newPage();
+    const shown = () =>
+      visitor
+        .locator('dialog .menu-list:visible')
+        .first()
+        .locator('> li:visible > .menu-link')
+        .allTextContents();
+    for (const [width, expected] of [
+      [768, ['Routes', 'Sailings', 'Fares & tickets', 'On board', 'Help', 'Privacy']],
+      [375, ['Sailings', 'Fares & tickets', 'Help', 'Privacy', 'Routes', 'On board', 'Visit the islands']],
+    ] as const) {
+      await visitor.setViewportSize({ width, height: 900 });
+      await visitor.goto(`/try/${id}/index.html`);
+      await visitor.locator('header').getByRole('button', { name: 'Menu' }).click();
+      expect(await shown()).toEqual(expected);
+    }
+    expect((await storedSite(request, id)).standing.revision).toBeGreaterThan(3);
+  },
+);
 
 test(
   'where one is, is marked in the preview and in the tree, on the way to it too',

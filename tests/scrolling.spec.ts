@@ -188,53 +188,55 @@ test('scrolled can begin when the first section has passed', inAudit, async ({ p
   expect((await scrollTo(page, 0)).phase).toBe('top');
 });
 
-test('a footer is pinned to the window on the desktop, and ends the page on the phone', async ({
-  page,
-  request,
-}) => {
-  const site = (await (await request.get(`/api/sites/${id}`)).json()).site;
-  const at = { in: 'footers', assembly: site.placing.footer } as const;
-  await setWhole(request, at, [
-    ['stands', 'desktop', 'pinned'],
-    ['stands', 'phone', 'after'],
-  ]);
-  await page.setViewportSize({ width: 1280, height: 900 });
-  await page.goto(`/try/${id}/index.html`);
-  const footer = () =>
-    page.evaluate(() => document.querySelector('footer')!.getBoundingClientRect().bottom - innerHeight);
-  expect(Math.abs(await footer())).toBeLessThan(0.5);
-  // Jumps and the focus keep clear of it.
-  const room = () =>
-    page.evaluate(() => ({
-      kept: parseFloat(getComputedStyle(document.documentElement).scrollPaddingBlockEnd) || 0,
-      taken: document.querySelector('footer')!.offsetHeight,
-    }));
-  const wide = await room();
-  expect(wide.kept).toBeGreaterThanOrEqual(wide.taken - 1);
-  expect(wide.kept).toBeLessThan(wide.taken * 2);
-  await page.setViewportSize({ width: 375, height: 600 });
-  expect((await room()).kept).toBe(0);
-  expect(await footer()).toBeGreaterThan(10);
-});
-
-test('a header that takes its room gets smaller without moving the page, with motion or without', async ({
-  page,
-  request,
-}) => {
-  await setWhole(request, mainHeader, [['lies', 'desktop', 'room']]);
-  for (const reducedMotion of ['no-preference', 'reduce'] as const) {
-    await page.emulateMedia({ reducedMotion });
+test(
+  'a footer is pinned to the window on the desktop, and ends the page on the phone',
+  inAudit,
+  async ({ page, request }) => {
+    const site = (await (await request.get(`/api/sites/${id}`)).json()).site;
+    const at = { in: 'footers', assembly: site.placing.footer } as const;
+    await setWhole(request, at, [
+      ['stands', 'desktop', 'pinned'],
+      ['stands', 'phone', 'after'],
+    ]);
+    await page.setViewportSize({ width: 1280, height: 900 });
     await page.goto(`/try/${id}/index.html`);
-    await watchShifts(page);
-    const top = await standing(page);
-    expect(top.content.top).toBeCloseTo(top.main.top + top.main.height, 0);
-    const scrolled = await scrollTo(page, 400);
-    expect(scrolled.main).toEqual({ top: 0, height: 64 });
-    expect(scrolled.content.top).toBeCloseTo(top.content.top - 400, 0);
-    expect(await scrollTo(page, 0)).toEqual(top);
-    expect(await shifts(page)).toEqual([]);
-  }
-});
+    const footer = () =>
+      page.evaluate(() => document.querySelector('footer')!.getBoundingClientRect().bottom - innerHeight);
+    expect(Math.abs(await footer())).toBeLessThan(0.5);
+    // Jumps and the focus keep clear of it.
+    const room = () =>
+      page.evaluate(() => ({
+        kept: parseFloat(getComputedStyle(document.documentElement).scrollPaddingBlockEnd) || 0,
+        taken: document.querySelector('footer')!.offsetHeight,
+      }));
+    const wide = await room();
+    expect(wide.kept).toBeGreaterThanOrEqual(wide.taken - 1);
+    expect(wide.kept).toBeLessThan(wide.taken * 2);
+    await page.setViewportSize({ width: 375, height: 600 });
+    expect((await room()).kept).toBe(0);
+    expect(await footer()).toBeGreaterThan(10);
+  },
+);
+
+test(
+  'a header that takes its room gets smaller without moving the page, with motion or without',
+  inAudit,
+  async ({ page, request }) => {
+    await setWhole(request, mainHeader, [['lies', 'desktop', 'room']]);
+    for (const reducedMotion of ['no-preference', 'reduce'] as const) {
+      await page.emulateMedia({ reducedMotion });
+      await page.goto(`/try/${id}/index.html`);
+      await watchShifts(page);
+      const top = await standing(page);
+      expect(top.content.top).toBeCloseTo(top.main.top + top.main.height, 0);
+      const scrolled = await scrollTo(page, 400);
+      expect(scrolled.main).toEqual({ top: 0, height: 64 });
+      expect(scrolled.content.top).toBeCloseTo(top.content.top - 400, 0);
+      expect(await scrollTo(page, 0)).toEqual(top);
+      expect(await shifts(page)).toEqual([]);
+    }
+  },
+);
 
 test('without scripts the header stands still at the top of the page', async ({ browser, baseURL }) => {
   const context = await browser.newContext({

@@ -94,7 +94,7 @@ async function everyOpenState(
   return found;
 }
 
-for (const { name, site } of sites)
+for (const { name, site } of someOf(sites, 2))
   test(`no violation of any rule in ${name}, whatever is open`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await visitHandedOver(page, demoDb, site(), { strict: true });
@@ -136,7 +136,7 @@ async function walked(page: Page, steps: number): Promise<string[]> {
   return names;
 }
 
-for (const { name, site } of sites)
+for (const { name, site } of someOf(sites, 2))
   test(`the keyboard walks through ${name} in the order in which it is read, into what opens and back`, async ({
     page,
   }) => {
@@ -241,7 +241,7 @@ test.describe('with scripts off', () => {
 /** A stylesheet as a browser has it that does not know a feature: what it stands behind does not hold, and what says it is dropped. */
 const lacking = (feature: string) => (text: string) => text.replaceAll(feature, `unknown-${feature}`);
 
-for (const known of [true, false])
+for (const known of someOf([true, false], 2))
   test(`a search opens below the bar of its icon, within the window, ${known ? 'where the browser knows anchors' : 'and without anchors too'}`, async ({
     page,
   }) => {

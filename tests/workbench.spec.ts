@@ -391,60 +391,67 @@ test(
   },
 );
 
-test('a bar is divided by shares on the desktop only, bays are added, and a share of zero is refused', async ({
-  page,
-}) => {
-  await openCell(page, 'Division', 'Desktop');
-  const field = page.getByRole('textbox', { name: 'Division, Desktop' });
-  await field.fill('1 : 0 : 3');
-  await expect(page.getByText('a bay with a share of zero would show nothing')).toBeVisible();
-  await field.fill('1 : 1 : 2');
-  await page.keyboard.press('Enter');
-  // A hand begins to type where it sees what the cell follows by now.
-  await expect(
-    page.getByRole('button', { name: 'Division, Tablet: 1 : 1 : 2, follows Desktop' }),
-  ).toBeVisible();
-  await openCell(page, 'Division', 'Tablet');
-  await page.getByRole('textbox', { name: 'Division, Tablet' }).fill('edges');
-  await page.keyboard.press('Enter');
-  const columns = (band: string) =>
-    view(page, band)
-      .locator('.main-header-main-bar > .bays')
-      .evaluate((bays) => getComputedStyle(bays).gridTemplateColumns.split(' ').map(parseFloat));
-  await expect.poll(async () => (await columns('Desktop')).length).toBe(3);
-  const [first, second, third] = await columns('Desktop');
-  expect(Math.abs(first! - second!)).toBeLessThan(0.5);
-  expect(Math.abs(2 * first! - third!)).toBeLessThan(0.5);
-  await expect.poll(async () => (await columns('Tablet')).length).toBe(2);
-  await page.getByRole('button', { name: 'Actions: Main bar' }).click();
-  await page.getByRole('menuitem', { name: 'Add a bay at the end' }).click();
-  await expect(page.getByRole('group', { name: 'Main bar, end' })).toBeVisible();
-  await expect.poll(async () => (await columns('Desktop')).length).toBe(4);
-});
+test(
+  'a bar is divided by shares on the desktop only, bays are added, and a share of zero is refused',
+  inAudit,
+  async ({ page }) => {
+    await openCell(page, 'Division', 'Desktop');
+    const field = page.getByRole('textbox', { name: 'Division, Desktop' });
+    await field.fill('1 : 0 : 3');
+    await expect(page.getByText('a bay with a share of zero would show nothing')).toBeVisible();
+    await field.fill('1 : 1 : 2');
+    await page.keyboard.press('Enter');
+    // A hand begins to type where it sees what the cell follows by now.
+    await expect(
+      page.getByRole('button', { name: 'Division, Tablet: 1 : 1 : 2, follows Desktop' }),
+    ).toBeVisible();
+    await openCell(page, 'Division', 'Tablet');
+    await page.getByRole('textbox', { name: 'Division, Tablet' }).fill('edges');
+    await page.keyboard.press('Enter');
+    const columns = (band: string) =>
+      view(page, band)
+        .locator('.main-header-main-bar > .bays')
+        .evaluate((bays) => getComputedStyle(bays).gridTemplateColumns.split(' ').map(parseFloat));
+    await expect.poll(async () => (await columns('Desktop')).length).toBe(3);
+    const [first, second, third] = await columns('Desktop');
+    expect(Math.abs(first! - second!)).toBeLessThan(0.5);
+    expect(Math.abs(2 * first! - third!)).toBeLessThan(0.5);
+    await expect.poll(async () => (await columns('Tablet')).length).toBe(2);
+    await page.getByRole('button', { name: 'Actions: Main bar' }).click();
+    await page.getByRole('menuitem', { name: 'Add a bay at the end' }).click();
+    await expect(page.getByRole('group', { name: 'Main bar, end' })).toBeVisible();
+    await expect.poll(async () => (await columns('Desktop')).length).toBe(4);
+  },
+);
 
-test('states are set in their own columns, shown side by side with their contrast, and drawn on the page', async ({
-  page,
-}) => {
-  await chip(page, 'Menu: Main').click();
-  await page.getByText('by state', { exact: true }).click();
-  const states = page.getByRole('region', { name: 'States of Items', exact: true });
-  await expect(states).toContainText('● 13.6');
-  await page.getByRole('button', { name: 'Ground, Hover: none, follows the bar' }).first().click();
-  await pick(page, 'Deep water');
-  await expect(states.getByTitle(/Contrast 1\.\d+ : 1, too little to be read/)).toHaveCount(3);
-  await page
-    .getByRole('button', { name: /^Text, Hover: .*, follows the bar$/ })
-    .first()
-    .click();
-  // In either scheme.
-  await pick(page, 'Ink on deep');
-  await expect(states.getByTitle(/too little to be read/)).toHaveCount(0);
-  await saved(page);
-  await page.goto(`/try/${id}/index.html`);
-  const link = page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Sailings' }).first();
-  await link.hover();
-  await expect(link).toHaveCSS('background-color', 'rgb(18, 63, 89)');
-});
+test(
+  'states are set in their own columns, shown side by side with their contrast, and drawn on the page',
+  inAudit,
+  async ({ page }) => {
+    await chip(page, 'Menu: Main').click();
+    await page.getByText('by state', { exact: true }).click();
+    const states = page.getByRole('region', { name: 'States of Items', exact: true });
+    await expect(states).toContainText('● 13.6');
+    await page.getByRole('button', { name: 'Ground, Hover: none, follows the bar' }).first().click();
+    await pick(page, 'Deep water');
+    await expect(states.getByTitle(/Contrast 1\.\d+ : 1, too little to be read/)).toHaveCount(3);
+    await page
+      .getByRole('button', { name: /^Text, Hover: .*, follows the bar$/ })
+      .first()
+      .click();
+    // In either scheme.
+    await pick(page, 'Ink on deep');
+    await expect(states.getByTitle(/too little to be read/)).toHaveCount(0);
+    await saved(page);
+    await page.goto(`/try/${id}/index.html`);
+    const link = page
+      .getByRole('navigation', { name: 'Main' })
+      .getByRole('link', { name: 'Sailings' })
+      .first();
+    await link.hover();
+    await expect(link).toHaveCSS('background-color', 'rgb(18, 63, 89)');
+  },
+);
 
 test(
   'pieces are copied to another header, and take over a look, several of them at once',

@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
+import { sample } from '../../sample.test-data';
 import { resolveAssembly } from '../resolve/assembly';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
@@ -98,6 +99,6 @@ test('what is kept of boxes from one width, edit and circumstance to the next is
         expect(workedOut(() => now, looks)).toEqual(workedOut(() => structuredClone(now), looks));
       }
     }),
-    { numRuns: 20, seed: 1 },
+    { numRuns: sample(8, 100), seed: 1 },
   );
 });
