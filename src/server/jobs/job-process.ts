@@ -43,6 +43,8 @@ export function lastingJob(name: JobName, memory: number, args: readonly string[
   if (there?.connected) return there;
   const job = startJob(name, memory, args);
   lasting.set(name, job);
+  // Each question listens for its own answer.
+  job.setMaxListeners(0);
   job.unref();
   job.channel?.unref();
   return job;
