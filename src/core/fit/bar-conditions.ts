@@ -1,11 +1,12 @@
 import { otherBox, type Box, type Widths } from '../boxes/box';
 import { columnsOver, insideOver, rowOver, type InColumns } from '../boxes/inside-over';
 import { flexOf, tracksOf } from '../boxes/grid';
-import { leastInRow } from '../boxes/row-items';
+import { leastInRow, rowItem } from '../boxes/row-items';
 import {
   besideOver,
   isGrid,
   isRow,
+  marginsOf,
   ownSetting,
   settingIn,
   shownIn,
@@ -151,8 +152,29 @@ function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): P
   if (row) return rowOver(box, width, own);
   return pieces.map((piece) => {
     const align = piece.box.layout.alignSelf ?? box.layout.alignItems ?? 'stretch';
-    return align === 'stretch' && !piece.given ? width : narrowest(piece.preferred, width);
+    if (piece.given) return inColumn(piece, width, own);
+    return align === 'stretch' ? width : narrowest(piece.preferred, width);
   });
+}
+
+/** How wide a piece is that was given a width and stands below others, with its margins: without them it is no wider than all of the room. */
+function inColumn({ box, preferred }: PieceRoom, width: Piecewise, setting: Setting): Piecewise {
+  const { within } = rowItem(box, setting);
+  return within === null
+    ? preferred
+    : narrowest(preferred, total(widest(width, within.around), within.margins));
+}
+
+/** The same as what has to hold of it: that it is as wide as was said, and that its margins do not push it out. */
+function columnConditions(piece: PieceRoom, width: Piecewise, is: Piecewise): Condition[] {
+  const { preferred, least, given, box } = piece;
+  const left = less(width, preferred);
+  if (!given || marginsOf(box) === null)
+    return [...roomConditions(left, [piece]), sticksOut(less(width, least), [piece])];
+  return [
+    ...roomConditions(widest(left, less(is, preferred)), [piece]),
+    sticksOut(widest(left, less(width, is)), [piece]),
+  ];
 }
 
 /** Whether what stands in the middle of a box is truly there only where the box has all that it prefers: the outer of its columns share what is left, each no narrower than what is in it. */
@@ -213,10 +235,7 @@ function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
         ...roomConditions(left(preferred), pieces, widths),
         ...(heeded ? [] : [sticksOut(left(least), pieces)]),
       ]
-    : pieces.flatMap((piece) => [
-        ...roomConditions(less(width, piece.preferred), [piece]),
-        sticksOut(less(width, piece.least), [piece]),
-      ]);
+    : pieces.flatMap((piece, index) => columnConditions(piece, width, widths[index]!));
   const asking = pieces.filter(({ given, content }) => given || exceeds(content.ideal, content.preferred));
   if (asking.length === 0) return shared;
   const own = pieces.flatMap((piece, index): Condition[] => {

@@ -141,6 +141,29 @@ test('gaps that may get narrower make a bar tight before it overflows', () => {
   expect(ends(edited(...wide)) - ends(edited(...shrinking))).toBeCloseTo(120, 6);
 });
 
+test('below others a piece is as narrow as the room, but its margins are kept: they push it out', () => {
+  const bar = { on: 'bar', ...at, bar: 'b' } as const;
+  const stacked = (gapBefore: number) =>
+    only(
+      surveyOf(
+        edited(
+          { edit: 'setValue', place: bar, property: 'division', cell: 'desktop', value: { by: 'stack' } },
+          setOn('menu', 'shown', 'hidden'),
+          setOn('logo', 'pieceWidth', 400),
+          setOn('logo', 'gapBefore', gapBefore),
+        ),
+      ),
+    ).filter(({ status }) => status !== 'fits');
+  const [narrowed, ...others] = stacked(0);
+  expect([narrowed!.status, others]).toEqual(['tight', []]);
+  const [pushed, ...more] = stacked(30);
+  expect([pushed!.status, more]).toEqual(['overflows', []]);
+  // It begins where the margin is no longer had beside it.
+  expect(pushed!.to - narrowed!.to).toBeCloseTo(30, 6);
+  const [cause] = pushed!.causes.filter(({ status }) => status === 'overflows');
+  expect([cause!.pieces, cause!.by]).toEqual([['logo'], 30]);
+});
+
 test('a header as a whole stands as its worst bar does', () => {
   const stretch = (from: number, to: number, status: FitStatus): FitStretch => ({
     from,
