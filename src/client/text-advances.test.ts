@@ -124,6 +124,18 @@ test('what another worker measures from the start is waited for, and only the re
   expect(questions.map(({ fonts }) => fonts[0]!.texts)).toEqual([['Two']]);
 });
 
+test('what was kept is known with what is waited for, and not before', () => {
+  const kept = place(measured([shipped, 'One', 1.5]));
+  const store = advancesStore('s', () => {}, kept);
+  store.waitFor();
+  store.recall();
+  store.begin();
+  expect(store.getState().advances.of(shipped, 'One')).toBeNull();
+  store.learn(measured([shipped, 'Two', 2]));
+  const { advances } = store.getState();
+  expect([advances.of(shipped, 'One'), advances.of(shipped, 'Two')]).toEqual([1.5, 2]);
+});
+
 test('where the other worker comes to nothing, all is asked for', async () => {
   const questions: TextQuestion[] = [];
   const store = advancesStore('s', (question) => questions.push(question), place());
