@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -20,10 +20,7 @@ beforeAll(async () => {
   await seedDemo(db, lookHere, new Date(0));
   stored = loadSite(db, 'hollin-sound')!;
 });
-afterAll(() => {
-  lastingJob('opening', 0).kill();
-  rmSync(folder, { recursive: true, force: true });
-});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 /** The same state as another object, of which nothing is known. */
 const anew = (): StoredSite => ({ ...stored, site: { ...stored.site } });
@@ -54,4 +51,15 @@ test('what cannot be worked out says why, and keeps nothing else from being', as
   const there = openingText(anew(), opened);
   await expect(gone).rejects.toThrow('TypeError');
   expect(await there).toBe(await openingText(stored, opened));
+});
+
+test('one that does not answer is ended, so that no page loads for ever', async () => {
+  const job = lastingJob('opening', 0);
+  job.kill('SIGSTOP');
+  jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask', 'setImmediate'] });
+  const asked = openingText(anew(), opened);
+  jest.advanceTimersByTime(30_000);
+  jest.useRealTimers();
+  await expect(asked).rejects.toThrow('in the browser');
+  expect(job.connected).toBe(false);
 });

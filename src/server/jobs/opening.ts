@@ -2,7 +2,7 @@ import type { OpenedWith } from '@/core/render/opening';
 import type { Site } from '@/core/site/site';
 import { dataDir } from '../db/open';
 import type { StoredSite } from '../sites/store';
-import { lastingJob } from './job-process';
+import { giveUp, lastingJob } from './job-process';
 
 export interface OpeningQuestion {
   number: number;
@@ -16,6 +16,9 @@ export type OpeningAnswer = { number: number } & ({ text: string } | { failed: s
 /** The memory for a site of 2,000 pages and what is known of its texts, in MB. */
 const MEMORY = 256;
 
+/** How long an answer is waited for, in ms: the page is not done loading before. The browser begins by itself much earlier. */
+const PATIENCE = 30_000;
+
 /** One for the whole process: what starts the server is bundled apart from what answers. */
 const shared = globalThis as {
   /** The number of the last question, and what was worked out of a state of a site, by what it is opened with. */
@@ -28,7 +31,10 @@ function ask(question: Omit<OpeningQuestion, 'number'>): Promise<string> {
   state.number += 1;
   const number = state.number;
   return new Promise((resolve, reject) => {
-    const done = () => job.off('message', hear).off('exit', fail).off('error', fail);
+    const done = () => {
+      clearTimeout(timer);
+      job.off('message', hear).off('exit', fail).off('error', fail);
+    };
     const fail = (why: unknown) => {
       done();
       reject(new Error(`The workbench is worked out in the browser: ${String(why)}`));
@@ -40,6 +46,10 @@ function ask(question: Omit<OpeningQuestion, 'number'>): Promise<string> {
       done();
       resolve(answer.text);
     };
+    const timer = setTimeout(() => {
+      giveUp('opening');
+      job.kill('SIGKILL');
+    }, PATIENCE).unref();
     job.on('message', hear).once('exit', fail).once('error', fail);
     job.send({ number, ...question } satisfies OpeningQuestion, (error) => error && fail(error));
   });
