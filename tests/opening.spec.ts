@@ -38,11 +38,20 @@ test('a workbench is opened with what the server measured, and is as it would be
   // The page alone, without what the server works out for it, in a browser that knows nothing.
   await page.evaluate(() => localStorage.clear());
   await page.route('**/headers/h-main', async (route) => {
-    const headers = { ...route.request().headers(), 'sec-fetch-dest': 'empty' };
+    const from = new URL('/sites/hollin-sound/pages', route.request().url()).href;
+    const headers = { ...route.request().headers(), 'sec-fetch-dest': 'empty', referer: from };
     await route.fulfill({ response: await route.fetch({ headers }) });
   });
   await page.reload();
   await expect.poll(styles).toEqual(opened);
   await expect(changesOfFit()).toHaveCount(changes);
   expect(fonts).not.toEqual([]);
+});
+
+test('so it is from the list of sites, where a newcomer begins', async () => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Hollin Sound Ferries' }).click();
+  await styles();
+  await expect(changesOfFit()).not.toHaveCount(0);
+  expect(fonts).toEqual([]);
 });

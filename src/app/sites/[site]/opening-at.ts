@@ -6,9 +6,17 @@ import { openingText } from '@/server/jobs/opening';
 import { UnreadableSite } from '@/server/sites/unreadable';
 import { foundSite } from './found-site';
 
+/** Whether a screen of a site is asked for from another one of it: then the site is open already. */
+async function isOpen(id: string): Promise<boolean> {
+  const asked = await headers();
+  const from = asked.get('referer');
+  if (from === null || asked.get('sec-fetch-dest') !== 'empty') return false;
+  return URL.canParse(from) && new URL(from).pathname.startsWith(`/sites/${id}/`);
+}
+
 /**
- * What a site is opened with at an assembly; null within the application, where it is open already, and where there is none. The answer is
- * not waited for: it follows the page.
+ * What a site is opened with at an assembly; null where it is open already, and where there is none. The answer is not waited for: it
+ * follows the page.
  */
 export async function openingAt(
   id: string,
@@ -16,8 +24,7 @@ export async function openingAt(
   assemblyIn: (site: Site) => string | null | undefined,
 ): Promise<{ text: Promise<string> } | null> {
   const stored = foundSite(id);
-  const isDocument = (await headers()).get('sec-fetch-dest') === 'document';
-  if (!isDocument || !stored || stored instanceof UnreadableSite) return null;
+  if (!stored || stored instanceof UnreadableSite || (await isOpen(id))) return null;
   const assembly = own(stored.site[kind], assemblyIn(stored.site) ?? '');
   return assembly ? { text: openingText(stored, { kind, assembly: assembly.id }) } : null;
 }
