@@ -7,12 +7,21 @@ import path from 'node:path';
  * with it where a decoder fails, or where the memory of V8 comes to its end. Each job is a file `*.job.ts` beside this one; they are
  * bundled by `npm run jobs`, since the server’s own bundle holds no file that a process can be started with.
  */
-export type JobName = 'looking' | 'handover' | 'opening';
+export type JobName = keyof typeof priorities;
 
-/** Halfway between usual and below usual. */
-const PRIORITY = Math.round(
-  (constants.priority.PRIORITY_NORMAL + constants.priority.PRIORITY_BELOW_NORMAL) / 2,
-);
+const { PRIORITY_NORMAL, PRIORITY_BELOW_NORMAL } = constants.priority;
+/**
+ * Halfway between usual and below usual: the server goes first, whose answers are short. Not by more: on a busy machine a job that comes
+ * last would never come to its end.
+ */
+const BEHIND_SERVER = Math.round((PRIORITY_NORMAL + PRIORITY_BELOW_NORMAL) / 2);
+
+const priorities = {
+  looking: BEHIND_SERVER,
+  handover: BEHIND_SERVER,
+  // A page is not seen before this one has answered.
+  opening: PRIORITY_NORMAL,
+};
 
 const running = new Set<ChildProcess>();
 process.on('exit', () => running.forEach((job) => job.kill('SIGKILL')));
@@ -25,9 +34,7 @@ export function startJob(name: JobName, memory: number, args: readonly string[] 
     execArgv: [`--max-old-space-size=${memory}`],
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
   });
-  // The server itself goes first: its answers are short, and somebody waits for them. Not by more: on a busy machine a job that
-  // comes last would never come to its end.
-  if (job.pid !== undefined) setPriority(job.pid, PRIORITY);
+  if (job.pid !== undefined) setPriority(job.pid, priorities[name]);
   running.add(job);
   job.once('exit', () => running.delete(job));
   return job;
