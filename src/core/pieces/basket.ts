@@ -8,7 +8,7 @@ import { iconHtml } from '../icons/icons';
 import { flagKind } from '../properties/kinds/flag';
 import { lengthKind } from '../properties/kinds/length';
 import { optionalKind } from '../properties/kinds/optional';
-import { numberKind } from '../properties/kinds/number';
+import { countKind } from '../properties/kinds/number';
 import { textKind } from '../properties/kinds/text';
 import { dressedCss, dressProperties, markerProperties, statedPart } from '../properties/dress';
 import { iconSize } from '../properties/icon-size';
@@ -46,7 +46,7 @@ const properties = propertyList(
     name: 'count',
     label: 'Count, until the shop says it',
     group: 'Content',
-    kind: numberKind(0, 999, 'in it'),
+    kind: countKind(0, 999, 'in it'),
     by: null,
     initial: 0,
   }),

@@ -1,7 +1,7 @@
 import { AS_IT_COMES, unless } from '../markup/css';
 import { choiceKind } from '../properties/kinds/choice';
 import { lengthKind } from '../properties/kinds/length';
-import { numberKind } from '../properties/kinds/number';
+import { countKind } from '../properties/kinds/number';
 import { optionalKind } from '../properties/kinds/optional';
 import { referenceKind } from '../properties/kinds/reference';
 import { textKind } from '../properties/kinds/text';
@@ -50,7 +50,7 @@ export const linksProperties = propertyList(
     name: 'headingLevel',
     label: 'Level of headings',
     group: 'Content',
-    kind: numberKind(2, 6, ''),
+    kind: countKind(2, 6, ''),
     by: null,
     initial: 2,
   }),
@@ -76,7 +76,7 @@ export const linksProperties = propertyList(
     name: 'columns',
     label: 'Lists beside each other',
     group: 'Arrangement',
-    kind: numberKind(1, 8, ''),
+    kind: countKind(1, 8, ''),
     by: 'width',
     initial: 1,
   }),

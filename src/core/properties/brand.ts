@@ -2,7 +2,7 @@ import { AS_IT_COMES } from '../markup/css';
 import { boxCss, lengthCss } from '../lengths/formula';
 import { lengthKind } from './kinds/length';
 import { pixelsKind } from './kinds/pixels';
-import { numberKind } from './kinds/number';
+import { countKind } from './kinds/number';
 import { referenceKind } from './kinds/reference';
 import { property } from './property';
 
@@ -22,7 +22,7 @@ const stacking = [
   property({
     ...named,
     group: 'Stacking',
-    kind: numberKind(0, 9999, ''),
+    kind: countKind(0, 9999, ''),
     by: null,
     css: (value) => ({ '&': { [css]: value === named.initial ? AS_IT_COMES : String(value) } }),
   }),

@@ -3,7 +3,7 @@ import type { Layout } from '../boxes/layout';
 import { choiceKind } from './kinds/choice';
 import { flagKind } from './kinds/flag';
 import { lengthKind } from './kinds/length';
-import { numberKind } from './kinds/number';
+import { countKind } from './kinds/number';
 import { optionalKind } from './kinds/optional';
 import { acrossLabels } from './bay';
 import { property, propertyList, type ValuesOf } from './property';
@@ -52,7 +52,7 @@ export const placeProperties = propertyList(
     name: 'order',
     label: 'Place in the bay',
     group: 'Place',
-    kind: numberKind(-20, 20, ''),
+    kind: countKind(-20, 20, ''),
     by: 'width',
     initial: 0,
   }),

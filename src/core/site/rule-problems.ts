@@ -18,6 +18,9 @@ function turnReason(
     return `turns “${property}”, which ${label} has not, or not by width`;
   if (step !== undefined && typeof value !== 'number')
     return `turns “${property}” step by step to what is not a number`;
+  const { editor } = found.kind;
+  if (step !== undefined && !Number.isInteger(step) && editor.as === 'number' && editor.whole)
+    return `turns “${property}” by parts of what there are no parts of`;
   const parsed = v.safeParse(found.kind.schema, value);
   return parsed.success ? null : `turns “${property}” to what it cannot be: ${parsed.issues[0].message}`;
 }

@@ -18,7 +18,7 @@ import { pageSchema } from './page';
 import { placingSchema } from './placing-schema';
 
 /** The version of the document's form; a change of form raises it and adds an upgrade (upgrades.ts). */
-export const SITE_VERSION = 7;
+export const SITE_VERSION = 8;
 
 /** The whole document: one site. */
 export const siteSchema = v.strictObject({

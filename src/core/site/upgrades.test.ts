@@ -132,3 +132,39 @@ test('version 6 gave a bay without a share one; now fewer shares are fewer colum
   });
   expect(reading.site.embeds).toEqual([]);
 });
+
+test('version 7 took parts of what there are no parts of, which browsers passed over; now they are whole', () => {
+  const site = JSON.parse(JSON.stringify(sampleSite()));
+  site.version = 7;
+  const { pieces, bars } = site.headers.h;
+  pieces.menu.values = {
+    ...pieces.menu.values,
+    order: { desktop: 2.5, phone: -1 },
+    behind: { desktop: 0.4 },
+  };
+  pieces.logo.values = { artworkHeight: { desktop: 36.5 } };
+  bars.b.rules = [
+    {
+      id: 'fewer',
+      when: { by: 'fit', margin: 0 },
+      turns: [
+        { piece: 'menu', property: 'behind', value: 2.6, step: 0.25 },
+        { piece: 'logo', property: 'artworkHeight', value: 20.5, step: -0.5 },
+      ],
+    },
+  ];
+  site.brand.values = { layerHeader: { all: 10.5 } };
+  const reading = readDocument(upgraded(site));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  const { headers, brand } = reading.site;
+  expect(headers.h!.pieces.menu!.values).toMatchObject({
+    order: { desktop: 3, phone: -1 },
+    behind: { desktop: 0 },
+  });
+  expect(headers.h!.pieces.logo!.values).toEqual({ artworkHeight: { desktop: 36.5 } });
+  expect(headers.h!.bars.b!.rules![0]!.turns).toEqual([
+    { piece: 'menu', property: 'behind', value: 3, step: 1 },
+    { piece: 'logo', property: 'artworkHeight', value: 20.5, step: -0.5 },
+  ]);
+  expect(brand.values).toEqual({ layerHeader: { all: 11 } });
+});

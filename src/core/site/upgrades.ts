@@ -215,6 +215,39 @@ function closedByPieces(site: Stored): Stored {
   return { ...site, drawers: mapEntries(site.drawers, withHead) };
 }
 
+/** What was counted in parts, though there are none of it: browsers passed over what was said so. */
+const counted = {
+  pieces: ['splitAfter', 'behind', 'leftOut', 'panelColumns', 'headingLevel', 'columns', 'count', 'order'],
+  brand: ['layerFooter', 'layerHeader', 'layerDropDown', 'layerSkip'],
+};
+
+const rounded = (value: unknown) => (typeof value === 'number' ? Math.round(value) : value);
+
+function countedWhole(holder: Stored, names: readonly string[]): Stored {
+  const values = holder.values as Stored;
+  const whole = names
+    .filter((name) => values[name] !== undefined)
+    .map((name) => [name, mapEntries(values[name], (cell) => rounded(cell) as Stored)]);
+  return { ...holder, values: { ...values, ...Object.fromEntries(whole) } };
+}
+
+/** What rules turn goes by wholes, one at the least. */
+function turnedByWholes(bar: Stored): Stored {
+  const rules = bar.rules as { turns: { property: string; value: unknown; step?: number }[] }[] | undefined;
+  if (!rules) return bar;
+  const whole = rules.map((rule) => ({
+    ...rule,
+    turns: rule.turns.map((turn) => {
+      if (!counted.pieces.includes(turn.property)) return turn;
+      const { step, ...rest } = turn;
+      const steps =
+        step === undefined ? {} : { step: Math.sign(step) * Math.max(1, Math.round(Math.abs(step))) };
+      return { ...rest, value: rounded(turn.value), ...steps };
+    }),
+  }));
+  return { ...bar, rules: whole };
+}
+
 /** What brings a document of a version to the next one. */
 const upgrades: Record<number, Upgrade> = {
   1: (site) => {
@@ -237,6 +270,10 @@ const upgrades: Record<number, Upgrade> = {
     ...mapBars(site, shareEach),
     embeds: [],
     placing: { ...(site.placing as Stored), rules: [] },
+  }),
+  7: (site) => ({
+    ...mapPieces(mapBars(site, turnedByWholes), (piece) => countedWhole(piece, counted.pieces)),
+    brand: countedWhole(site.brand as Stored, counted.brand),
   }),
 };
 

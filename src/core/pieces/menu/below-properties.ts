@@ -2,7 +2,7 @@ import { unless } from '../../markup/css';
 import { choiceKind } from '../../properties/kinds/choice';
 import { lengthKind } from '../../properties/kinds/length';
 import { flagKind } from '../../properties/kinds/flag';
-import { numberKind } from '../../properties/kinds/number';
+import { countKind } from '../../properties/kinds/number';
 import { property, propertyList, type ValuesOf } from '../../properties/property';
 import { isFromItem } from '../drop-down/hanging';
 import { hangingAlign, hangingLookProperties, itemEdges, notDropped } from '../drop-down/look';
@@ -80,7 +80,7 @@ export const belowProperties = propertyList(
     ...drop,
     name: 'panelColumns',
     label: 'Columns',
-    kind: numberKind(1, 8, ''),
+    kind: countKind(1, 8, ''),
     initial: 3,
     aside: inPanels,
   }),

@@ -3,7 +3,7 @@ import { plainNumber } from '../../lengths/length';
 import { choiceKind } from '../../properties/kinds/choice';
 import { flagKind } from '../../properties/kinds/flag';
 import { lengthKind } from '../../properties/kinds/length';
-import { numberKind } from '../../properties/kinds/number';
+import { countKind } from '../../properties/kinds/number';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { textKind } from '../../properties/kinds/text';
@@ -71,7 +71,7 @@ export const menuPieceProperties = propertyList(
     name: 'splitAfter',
     label: 'Items before the logo',
     group: 'Arrangement',
-    kind: optionalKind(numberKind(1, 40, ''), 'as many as balance'),
+    kind: optionalKind(countKind(1, 40, ''), 'as many as balance'),
     by: null,
     initial: null,
   }),
@@ -95,7 +95,7 @@ export const menuPieceProperties = propertyList(
     name: 'behind',
     label: 'Items behind “more”',
     group: 'Collapse',
-    kind: numberKind(0, 40, 'items'),
+    kind: countKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
     turns: behindTurns,
@@ -104,7 +104,7 @@ export const menuPieceProperties = propertyList(
     name: 'leftOut',
     label: 'Items left out',
     group: 'Collapse',
-    kind: numberKind(0, 40, 'items'),
+    kind: countKind(0, 40, 'items'),
     by: 'width',
     initial: 0,
     turns: leftOutTurns,

@@ -7,7 +7,7 @@ export type Editor = { open?: string } & (
   | { as: 'text'; placeholder?: string; example?: string }
   | { as: 'length'; least: number; most: number }
   | { as: 'pixels'; least: number; most: number }
-  | { as: 'number'; least: number; most: number }
+  | { as: 'number'; least: number; most: number; whole?: true }
   | { as: 'choice'; options: readonly { value: string; label: string }[] }
   | { as: 'flag'; no: string; yes: string }
   | { as: 'colour' }

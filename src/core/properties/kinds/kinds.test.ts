@@ -9,7 +9,7 @@ import type { Kind } from './kind';
 import { lengthKind } from './length';
 import { pixelsKind } from './pixels';
 import { linkKind } from './link';
-import { numberKind } from './number';
+import { countKind, numberKind } from './number';
 import { optionalKind } from './optional';
 import { orderKind } from './order';
 import { referenceKind } from './reference';
@@ -67,6 +67,7 @@ const refused: [string, Kind<unknown>, unknown, RegExp][] = [
   ['a line break', textKind(20) as Kind<unknown>, 'one\ntwo', /Line breaks/],
   ['a text that is too long', textKind(3) as Kind<unknown>, 'four', /At most 3 characters/],
   ['a number beyond its limit', numberKind(1, 9, 'steps') as Kind<unknown>, 10, /from 1 to 9/],
+  ['parts of a count', countKind(1, 9, 'items') as Kind<unknown>, 2.5, /whole number from 1 to 9/],
   ['an id with a blank', referenceKind('menus') as Kind<unknown>, 'a b', /./],
   ['a colour that is no id', colourKind() as Kind<unknown>, '#fff', /./],
   ['a family that is no id', familyKind() as Kind<unknown>, 'Some Font, serif', /./],

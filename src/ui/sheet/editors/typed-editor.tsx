@@ -209,8 +209,8 @@ export function NumberEditor({
     <TypedEditor
       {...props}
       start={value === null ? '' : plainNumber(value)}
-      // What only goes from one small number to another is stepped by tenths.
-      steps={editor.most - editor.least > 5 ? wholeSteps : { by: 0.1, shift: 1 }}
+      // What only goes from one small number to another is stepped by tenths, unless there are no parts of it.
+      steps={editor.whole || editor.most - editor.least > 5 ? wholeSteps : { by: 0.1, shift: 1 }}
       read={openOr(editor, read)}
       set={(next) => props.set(next as number | null)}
     />
