@@ -1,5 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { applyEdits } from '../src/core/edit/apply';
+import { itemLabel } from '../src/core/menus/entries';
+import { newItem } from '../src/core/site/defaults';
 import type { Site } from '../src/core/site/site';
 import { demo, demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
@@ -320,6 +322,43 @@ test('level by level, what is below an item takes the place of the list, and its
   await expect(item('Help')).toBeVisible();
   await expect(item('Island hopper')).toBeHidden();
 });
+
+for (const unfolds of ['levels', 'several'])
+  test(`a list three levels deep is gone through to its end where it unfolds (${unfolds})`, async ({
+    page,
+  }) => {
+    const site = demo('hollin-sound');
+    const menu = site.menus['m-main']!;
+    const [second] = menu.items[menu.top[0]!]!.children;
+    const third = newItem({
+      id: 'third',
+      label: 'Night crossings',
+      link: { to: 'page', page: site.pageOrder.at(-1)! },
+    });
+    const items = {
+      ...menu.items,
+      [second!]: { ...menu.items[second!]!, children: [third.id] },
+      [third.id]: third,
+    };
+    const [own] = Object.values(site.drawers);
+    const pieces = Object.entries(own!.pieces).map(([id, piece]) => [
+      id,
+      piece.values.menu?.desktop === menu.id
+        ? { ...piece, values: { ...piece.values, unfolds: { desktop: unfolds } } }
+        : piece,
+    ]);
+    await open(page, {
+      ...site,
+      menus: { ...site.menus, [menu.id]: { ...menu, items } },
+      drawers: { [own!.id]: { ...own!, pieces: Object.fromEntries(pieces) } },
+    });
+    for (const item of [menu.top[0]!, second!])
+      await drawer(page)
+        .getByRole('button', { name: `${itemLabel(site, menu.items[item]!)}: more`, exact: true })
+        .click();
+    await drawer(page).getByRole('link', { name: 'Night crossings' }).click();
+    await expect(drawer(page)).toBeHidden();
+  });
 
 test('unfolding one at a time closes the other; the branch of the page is open at first; arrows go through what is seen', async ({
   page,

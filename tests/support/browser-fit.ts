@@ -256,12 +256,12 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     return boxes(element).some((each) => each.left < left - UNSEEN || each.right > right + UNSEEN);
   }
 
-  /** Whether a name in a logo is broken. */
-  function breaks(logo: Element): boolean {
-    const texts = [...logo.childNodes].filter(
+  /** Whether a text in an element is broken. */
+  function breaks(element: Element): boolean {
+    const texts = [...element.childNodes].filter(
       ({ nodeType, textContent }) => nodeType === 3 && textContent!.trim() !== '',
     );
-    return texts.some((text) => lines(text) > 1) || [...logo.children].filter(shows).some(breaks);
+    return texts.some((text) => lines(text) > 1) || [...element.children].filter(shows).some(breaks);
   }
 
   /** How many lines a text takes. */
@@ -349,7 +349,9 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     const wraps = pieces.some(
       (piece) =>
         (piece.matches('.text') && lines(piece) > 1) ||
-        [...piece.querySelectorAll('.menu-logo')].filter(shows).some(breaks) ||
+        [piece, ...piece.querySelectorAll('.menu-logo')].some(
+          (each) => each.matches('.logo') && shows(each) && breaks(each),
+        ) ||
         [...piece.querySelectorAll('p')].some((text) => lines(text) > 1) ||
         // What may break anywhere in it does where it is narrower than it prefers.
         (piece.matches('.links, .address, .newsletter, .pictures, :has(> .embed-ask)') &&
@@ -357,7 +359,11 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
         (piece.matches('.menu') &&
           style(piece.querySelector('.menu-list') ?? piece).flexWrap === 'wrap' &&
           new Set([...piece.querySelectorAll('.menu-list > li')].filter(shows).map((item) => box(item).top))
-            .size > 1),
+            .size > 1) ||
+        // Labels below each other break where their column is narrower than they prefer.
+        (piece.matches('.menu') &&
+          box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN &&
+          [...piece.querySelectorAll('.menu-link')].filter(shows).some(breaks)),
     );
     const tight = whatIsTight(bays, pieces, between);
     const status = out ? 'overflows' : wraps ? 'wraps' : tight === null ? 'fits' : 'tight';

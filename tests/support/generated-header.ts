@@ -9,6 +9,7 @@ import type { Link } from '../../src/core/properties/link';
 import type { Length } from '../../src/core/lengths/formula';
 import type { Menu } from '../../src/core/site/menu';
 import type { Site } from '../../src/core/site/site';
+import { numbers } from './numbers';
 
 /** Words of menus by language, with the families that have its letters. */
 const tongues: Record<string, { words: string[]; families: string[] }> = {
@@ -51,17 +52,6 @@ const tongues: Record<string, { words: string[]; families: string[] }> = {
   he: { words: ['לוח זמנים', 'נמלים', 'כרטיסים', 'עזרה', 'איים'], families: ['rubik'] },
   ar: { words: ['المواعيد', 'الموانئ', 'التذاكر', 'مساعدة', 'الجزر'], families: ['rubik'] },
 };
-
-/** Numbers from 0 to 1 that a seed decides (the generator "mulberry32"). */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** A site as `generatedSite` makes it, of numbers that a seed decides. */
 export const seededSite = (seed: number) =>
@@ -131,6 +121,10 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
       ? [newItem({ id: `${id}-b`, label: text(2), link: { to: 'page', page: 'home' } })]
       : [];
     if (below.length > 0) items[0]!.children.push(below[0]!.id);
+    if (below.length > 0 && third === 2) {
+      below.push(newItem({ id: `${id}-c`, label: words[0]!, link: { to: 'page', page: 'home' } }));
+      below[0]!.children.push(below[1]!.id);
+    }
     return newMenu({
       id,
       name: id,

@@ -4,15 +4,14 @@ import type { Assembly, Bar, Piece } from '../../src/core/site/assembly';
 import type { RuleWhen, Turn } from '../../src/core/site/collapse-rule';
 import type { Site } from '../../src/core/site/site';
 import { demo } from './demo-sites';
+import { anythingSet } from './anything-set';
 import { generatedSite } from './generated-header';
+import { one, type Next } from './numbers';
 
 const ONE = 2 ** 20;
 
 /** Numbers that decide what a site holds; where they come to an end, the rest of it is the first of everything. */
 export const tapes = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 700, maxLength: 800 }));
-
-type Next = () => number;
-const one = <T>(next: Next, of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
 
 /** What a piece may turn to under a rule. */
 function turnsOf({ id, kind }: Piece): Turn[] {
@@ -103,10 +102,15 @@ function alike({ order, bars, pieces }: Assembly, id: string, name: string): Ass
   };
 }
 
+/** The numbers of a tape, one after another. */
+function numbersOf(tape: readonly number[]): Next {
+  let at = 0;
+  return () => (tape[at++] ?? 0) / ONE;
+}
+
 /** A site with a header of whatever a header can hold, as numbers decide it; its footer holds the same. */
 export function siteOf(tape: readonly number[]): Site {
-  let at = 0;
-  const next = () => (tape[at++] ?? 0) / ONE;
+  const next = numbersOf(tape);
   const { artwork } = demo('hollin-sound');
   const site = generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });
   const plain = site.headers[site.placing.header!]!;
@@ -119,6 +123,19 @@ export function siteOf(tape: readonly number[]): Site {
     placing: { ...site.placing, footer: 'footer-made' },
   };
 }
+
+/** Numbers that decide what is set besides in such a site: ten of them a value. */
+const settings = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 10, maxLength: 250 }));
+
+/** Such a site with any values set of whatever its header is made of. */
+export const siteWith = (tape: readonly number[], set: readonly number[]): Site =>
+  anythingSet(siteOf(tape), numbersOf(set), Math.floor(set.length / 10));
+
+/** Sites of a tape and what is set besides: nothing, or anything. */
+export const ways: readonly { what: string; set: fc.Arbitrary<readonly number[]> }[] = [
+  { what: 'headers of all that there is', set: fc.constant([]) },
+  { what: 'headers with anything set', set: settings },
+];
 
 /** Under which circumstances a site is looked at, and which assembly of it. */
 export const looks: readonly {

@@ -49,7 +49,12 @@ export function standInWeight(weight: Weight): '400' | '700' {
   return Number(weight) > 500 ? '700' : '400';
 }
 
-/** The face by which a text is measured that is set in the stand-in of its family. */
+/** The face by which a text is measured that is set in the stand-in of its family: italics are slanted by the browser, and as wide as upright letters (CSS Fonts 4, 2.5.1, `font-synthesis-style`). */
 export function standInFace<F extends FontFace & { family: string }>(face: F): F {
-  return { ...face, family: standInOf(face.family).measuredBy, weight: standInWeight(face.weight) };
+  return {
+    ...face,
+    family: standInOf(face.family).measuredBy,
+    weight: standInWeight(face.weight),
+    slant: 'normal',
+  };
 }

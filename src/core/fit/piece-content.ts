@@ -1,4 +1,5 @@
 import { bandChain } from '../bands/band';
+import { logoArtwork } from '../brand/logo-versions';
 import type { Steadiness } from '../boxes/box';
 import type { Id } from '../ids/id';
 import type { Span } from '../lengths/piecewise';
@@ -43,7 +44,7 @@ export function pieceContent(
     border: (border) => lineWidth(site, border),
     entries: (menu) => roomEntries(circumstances, menu, piece.band),
     artwork: (id) => site.artwork[id] ?? null,
-    logo: (version) => site.brand.logo[version],
+    logo: (version) => logoArtwork(site.brand.logo, version),
     measured: () => tally.complete,
     siteName: site.name,
     words: pageWords(site, language),

@@ -54,6 +54,10 @@ export function leavesOf({ values }: MenuItem): Leaves {
 export const hasCards = ({ items }: Menu): boolean =>
   Object.values(items).some(({ values }) => values.card?.[EVERYWHERE] === true);
 
+/** Whether some list below an item of a menu has lists below its own. */
+export const hasNested = ({ top, items }: Menu): boolean =>
+  top.some((id) => items[id]!.children.some((child) => items[child]!.children.length > 0));
+
 const saidOnce = itemProperties.filter(({ by }) => by === null || by === 'language');
 
 type ItemWords = Pick<

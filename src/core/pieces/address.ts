@@ -152,7 +152,8 @@ export const address = kindOfPiece<AddressValues>({
   },
   properties: addressProperties,
   css: {
-    '.address': { 'font-style': 'normal' },
+    // A type style may say otherwise of it.
+    ':where(.address)': { 'font-style': 'normal' },
     '.address :is(dl, dd)': { margin: '0' },
     '.address abbr': { 'text-decoration': 'none' },
     '.address-link': { color: 'inherit', 'text-decoration': 'underline', ...dressedCss },

@@ -24,7 +24,7 @@ export const besideLogo = (version: LogoVersion) =>
 
 /** The logo that a menu draws, as its boxes. */
 export function brandLogoBox(content: PieceContent, version: LogoVersion, height: Length): Box {
-  const id = content.logo(version) ?? content.logo('full');
+  const id = content.logo(version);
   const artwork = id === null ? null : content.artwork(id);
   const shown = artwork
     ? box('.menu-logo img', { blockSize: height }, [], { ratio: artwork.width / artwork.height })
@@ -44,13 +44,12 @@ export function brandLogoHtml(
   versions: readonly { media: string | null; compact: boolean; stage: number }[],
 ): Node {
   const link = (sign: Node) => el('a', { class: 'logo menu-logo', href: context.homeHref }, sign);
-  const full = context.logo('full');
-  if (full === null) return link(context.siteName);
+  if (context.logo('full') === null) return link(context.siteName);
   const shownIn = (scheme: Scheme) => {
     const onDark = context.onDark(piece, scheme);
     return versions.map(({ compact, stage }) => {
-      const version = compact && context.logo('compact') !== null ? 'compact' : 'full';
-      return (onDark[stage] ? context.logo(onDarkVersion[version]!) : null) ?? context.logo(version)!;
+      const version = compact ? 'compact' : 'full';
+      return context.logo(onDark[stage] ? onDarkVersion[version]! : version)!;
     });
   };
   return link(pictureHtml(versions, { light: shownIn('light'), dark: shownIn('dark') }, context, false));

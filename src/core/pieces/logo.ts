@@ -32,8 +32,8 @@ function artworkOf(
 }
 
 /**
- * The artwork of each stage, widest first: a stage whose version has none shows that of the next wider one, and where the widest
- * has none, the first there is. Empty when there is none at all.
+ * The artwork of each stage, widest first; empty when there is none at all. A stage that has none, in which the name is shown in its
+ * place, loads no other than the next wider one.
  */
 function shownArtwork(
   versions: readonly { values: { artwork: Id | null; version: LogoVersion } }[],
@@ -194,7 +194,7 @@ export const logo = kindOfPiece<Values>({
   targets: [''],
   box(values, content) {
     const laid = layouts(values);
-    const shown = artworkOf(values, content) ?? content.logo('full') ?? content.logo('compact');
+    const shown = artworkOf(values, content);
     const artwork = shown === null ? null : content.artwork(shown);
     const name = words(values.text || content.siteName);
     const tail = hasTail(values)
@@ -212,19 +212,22 @@ export const logo = kindOfPiece<Values>({
   summary: (values) => (values.artwork === null ? logoVersions[values.version] : 'its own'),
   caption: () => '',
   html(piece, context, versions) {
-    const shownIn = (of: readonly PieceVersion[] | null) =>
-      of && shownArtwork(of as readonly PieceVersion<Values>[], context);
+    const logos = (of: readonly PieceVersion[] | null) => of as readonly PieceVersion<Values>[] | null;
+    const shownIn = (of: readonly PieceVersion[] | null) => of && shownArtwork(logos(of)!, context);
     const atTop = { light: shownArtwork(versions, context), dark: shownIn(context.inDark(piece.id, 'top')) };
-    const later = shownIn(context.scrolled(piece.id));
-    const scrolled =
-      later === null ? atTop : { light: later, dark: shownIn(context.inDark(piece.id, 'scrolled')) };
+    const later = logos(context.scrolled(piece.id));
+    const scrolled = later
+      ? { light: shownArtwork(later, context), dark: shownIn(context.inDark(piece.id, 'scrolled')) }
+      : atTop;
     const differs = !samePictures(scrolled, atTop);
     const pictures = [
       pictureHtml(versions, atTop, context, differs && 'at-top'),
       differs && pictureHtml(versions, scrolled, context, 'when-scrolled'),
     ].filter(Boolean);
     const { text, tagline } = piece.values;
-    const words = versions.some(({ values }) => values.shows !== 'artwork') || pictures.length === 0;
+    const words =
+      [...versions, ...(later ?? [])].some(({ values }) => values.shows !== 'artwork') ||
+      pictures.length === 0;
     const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
     const name = text || context.siteName;
     const link = (...inside: Node[]) =>

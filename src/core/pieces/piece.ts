@@ -112,6 +112,8 @@ export interface Counts {
   ranks: readonly number[];
   /** Whether some item is a card in panels of columns. */
   cards: boolean;
+  /** Whether some list below an item has lists below its own. */
+  nested: boolean;
 }
 
 /** How something stands that hangs from its item: at one of its edges, or at its middle. */

@@ -11,6 +11,9 @@ import { brandProperties } from '../properties/brand';
 import { itemProperties, menuProperties } from '../properties/menu';
 import { type CssNames, type Property } from '../properties/property';
 import { sampleValues } from '../properties/sample-values.test-data';
+import type { Layout } from '../boxes/layout';
+import { NOTHING_COUNTED } from '../render/stylesheet/layout-rules';
+import { initialValues } from '../resolve/settled-values';
 import { pieceKinds } from './index';
 
 const names: CssNames = {
@@ -86,6 +89,37 @@ test.each([
     const stated = properties.filter(({ by }) => by !== 'state');
     expect(stated.filter(takenBack).map(({ name }) => name)).toEqual(
       stated.filter(({ givesWay }) => givesWay).map(({ name }) => name),
+    );
+  },
+);
+
+test.each(pieceKinds.map(({ kind, layouts, properties }) => [kind, layouts, properties] as const))(
+  'where the boxes of a %s stand initially is said again by every value: what only comes as it is stands as it does initially',
+  (_, layouts, properties) => {
+    const of = (values: Record<string, unknown>) => layouts(values, NOTHING_COUNTED);
+    const initial = of(initialValues(properties));
+    const values = fc.record(
+      Object.fromEntries(
+        properties.map((each) => [
+          each.name,
+          fc
+            .constantFrom(...sampleValues(each))
+            .map((value) => (each.by === 'state' ? { rest: value } : value)),
+        ]),
+      ),
+    );
+    fc.assert(
+      fc.property(values, (chosen) => {
+        const own = of(chosen);
+        const takenBack = Object.entries(initial).flatMap(([at, layout]) =>
+          Object.keys(layout)
+            .filter((name) => layout[name as keyof Layout] !== undefined)
+            .filter((name) => own[at]?.[name as keyof Layout] === undefined)
+            .map((name) => `${at} { ${name} }`),
+        );
+        expect(takenBack).toEqual([]);
+      }),
+      { numRuns: 100 },
     );
   },
 );

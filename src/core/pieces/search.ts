@@ -97,20 +97,30 @@ type Values = ValuesOf<typeof properties>;
 const layouts = ({ form, fieldWidth, fieldLeast, fieldHeight, takesRest }: Values) => {
   const field = form === 'field';
   const column: Track = { least: leastWidth({ fieldWidth, fieldLeast }), most: fieldWidth };
-  const button = {
-    placeContent: 'center',
-    inlineSize: { rem: ICON_BUTTON },
-    blockSize: { rem: ICON_BUTTON },
-  } as const;
+  const size = { rem: ICON_BUTTON };
   return {
     // Of a width of its own and a least one, between which it takes what its bay has; what it takes of free space comes behind.
     '': {
       display: 'grid',
       gridTemplateColumns: !field ? 'none' : takesRest ? [column, { fr: 1 }] : [column],
     },
-    '> .search-open': { display: field ? 'none' : 'inline-grid', ...button },
+    // A large sign makes it larger.
+    '> .search-open': {
+      display: field ? 'none' : 'inline-grid',
+      placeContent: 'center',
+      justifySelf: 'start',
+      alignSelf: 'start',
+      minInlineSize: size,
+      minBlockSize: size,
+    },
     '.search-form': { gridColumn: '1 / -1', alignItems: 'center' },
-    '.search-go': { display: 'grid', ...button, marginInlineStart: { rem: -ICON_BUTTON } },
+    '.search-go': {
+      display: 'grid',
+      placeContent: 'center',
+      inlineSize: size,
+      blockSize: size,
+      marginInlineStart: { rem: -ICON_BUTTON },
+    },
     input: {
       minInlineSize: 0,
       inlineSize: field ? 0 : fieldWidth,

@@ -6,6 +6,7 @@ import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import type { Link } from '../properties/link';
 import { pieceKinds } from '../pieces';
+import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import { newBay, newItem, newMenu } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import { noScripts } from './scripts.test-data';
@@ -345,6 +346,39 @@ test('a logo in another version on a narrower band is a picture with a source fo
   expect(html).toContain(
     '<picture><source media="(width &lt; 40em)" srcset="artwork/mark-mark.svg" width="40" height="40"><img src="artwork/wide-wide.svg" width="200" height="40" alt="Tern Point"></picture>',
   );
+});
+
+test('a logo with artwork of its own on one band shows its name on the others', () => {
+  const site = edited(
+    { edit: 'addArtwork', artwork: artwork('mark', 40) },
+    setOn('logo', 'artwork', 'phone', 'mark'),
+  );
+  const { pieces } = site.headers.h!;
+  const shows = (band: string) => {
+    const settled = settledPieces(resolveAssembly(site, 'headers', site.headers.h!, band));
+    return settled.find(({ id }) => id === pieces.logo!.id)!.values.shows;
+  };
+  expect(['desktop', 'tablet', 'phone'].map(shows)).toEqual(['text', 'text', 'artwork']);
+  expect(home(site)).toMatch(
+    /<img src="artwork\/mark-mark.svg"[^>]*><span class="logo-text">Tern Point<\/span>/,
+  );
+  const css = renderStylesheet(site);
+  expect(block(css, '.main-header-logo > :is(img, picture) {')).toContain('display: none');
+  expect(block(css, '@media (width < 40em)')).toMatch(
+    /\.main-header-logo > :is\(img, picture\),[^{]*\{\s*display: revert-layer/,
+  );
+  // Where the brand has a logo, that is the artwork of the others.
+  const branded = applyEdits(site, [{ edit: 'setLogo', version: 'compact', artwork: 'mark' }]);
+  expect(branded.ok && renderStylesheet(branded.site)).not.toContain('.main-header-logo > :is(img, picture)');
+});
+
+test('a menu that is none on a band is not there, and what it would leave out there is not seen elsewhere', () => {
+  const css = renderStylesheet(
+    edited(setOn('menu', 'menu', 'tablet', null), setOn('menu', 'behind', 'tablet', 1)),
+  );
+  expect(block(css, '@media (width < 64em)')).toMatch(/\.main-header-menu:where\([^{]*\{\s*display: none/);
+  // The button for those that have left stands in the markup.
+  expect(block(css, '.main-header-menu .menu-list > .menu-more {')).toContain('display: none');
 });
 
 test('only the faces and character sets in use are shipped', () => {

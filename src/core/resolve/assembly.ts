@@ -1,7 +1,7 @@
 import { bandChain } from '../bands/band';
 import { onDarkVersion, type LogoVersion } from '../brand/logo-versions';
 import { itemShown, menuStructure, orderInBand, orderKey } from '../menus/band-order';
-import { hasCards, leavesOf } from '../menus/entries';
+import { hasCards, hasNested, leavesOf } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import { leavingRanks } from '../pieces/menu/leaving';
 import type { SettledPiece } from '../pieces/piece';
@@ -20,6 +20,7 @@ import type { Division } from '../properties/kinds/division';
 import { followsDark } from './ground-set';
 import { saidInLanguages } from './in-language';
 import { settledValues } from './settled-values';
+import { whereNothingShows } from './nothing-to-show';
 import { bandStage, type Stage } from './stage';
 import { turnedValues, turningLevels } from './turns';
 
@@ -61,12 +62,14 @@ interface Known<T> {
   byCell: Map<string, T>;
 }
 
-/** The structures of the menus that a piece shows at some width. */
-const menusOf = (site: Site, { values }: Piece) =>
-  Object.values(values.menu ?? {}).map((id) => {
-    const menu = site.menus[id as Id];
+/** What of a site decides how a piece is settled: the structures of the menus that it shows at some width, and the brand’s logo where it has artwork of its own at others. */
+const madeOf = ({ menus, brand }: Site, { values }: Piece) => [
+  ...Object.values(values.menu ?? {}).map((id) => {
+    const menu = menus[id as Id];
     return menu && menuStructure(menu);
-  });
+  }),
+  ...(values.artwork === undefined ? [] : [brand.logo]),
+];
 
 /** The rules of an assembly, bar by bar. */
 const rulesOf = ({ bars }: Assembly) => Object.values(bars).map(({ rules }) => rules);
@@ -103,7 +106,8 @@ function settlePiece(
 ): SettledPiece {
   const chain = bandChain(site.bands);
   const { properties, variant } = pieceKind(kind);
-  const settled = settledValues(values, properties, begun, begun.at(-1)!, phase);
+  const own = settledValues(values, properties, begun, begun.at(-1)!, phase);
+  const settled = whereNothingShows(site, kind, values, own);
   const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
   const menu = typeof settled.menu === 'string' ? site.menus[settled.menu]! : null;
   const top = menu ? orderInBand(menu, null, chain, band) : [];
@@ -116,19 +120,24 @@ function settlePiece(
     band,
     values: settled,
     variant: settled.shown === 'hidden' ? null : variant ? variant(settled, { menuOrder }) : '',
-    counts: { top: top.length, ranks, cards: menu !== null && hasCards(menu) },
+    counts: {
+      top: top.length,
+      ranks,
+      cards: menu !== null && hasCards(menu),
+      nested: menu !== null && hasNested(menu),
+    },
     said: saidInLanguages(values, properties),
   };
 }
 
 /** A piece settled for a stage in which nothing turns it. */
-const resolvePiece = settledOnce(menusOf, (site, piece: Piece, stage) =>
+const resolvePiece = settledOnce(madeOf, (site, piece: Piece, stage) =>
   settlePiece(site, piece, piece.values, stage),
 );
 
 /** A piece settled for a stage with what the rules of its assembly turn it to. */
 const resolveTurned = settledOnce(
-  (site, piece: Piece, assembly: Assembly) => [...menusOf(site, piece), ...rulesOf(assembly)],
+  (site, piece: Piece, assembly: Assembly) => [...madeOf(site, piece), ...rulesOf(assembly)],
   (site, piece, stage, assembly) =>
     settlePiece(site, piece, turnedValues(site, assembly, piece, stage.begun), stage),
 );
@@ -149,7 +158,7 @@ const resolveBar = settledOnce((site, bar: Bar, assembly: Assembly) => {
   const held = heldBy(assembly, bar);
   return [
     ...held,
-    ...held.flatMap((piece) => menusOf(site, piece)),
+    ...held.flatMap((piece) => madeOf(site, piece)),
     ...rulesOf(assembly),
     ...brandOf(site, [bar]),
   ];
@@ -164,7 +173,7 @@ const brandOf = ({ brand }: Site, bars: readonly Bar[]) =>
 const assemblyOnce = (kind: AssemblyKind) =>
   settledOnce(
     (site, { pieces, bars }: Assembly) => [
-      ...Object.values(pieces).flatMap((piece) => menusOf(site, piece)),
+      ...Object.values(pieces).flatMap((piece) => madeOf(site, piece)),
       ...brandOf(site, Object.values(bars)),
     ],
     (site, assembly, stage) => settleAssembly(site, kind, assembly, stage),

@@ -1,5 +1,5 @@
 import { EVERY_WIDTH, extremes, type Length } from '../lengths/formula';
-import type { LogoVersion } from '../brand/logo-versions';
+import { logoArtwork, type LogoVersion } from '../brand/logo-versions';
 import { assemblyKinds } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
@@ -17,7 +17,8 @@ export function shownHeights(site: Site): Map<Id, number> {
   );
   for (const { values } of pieces) {
     if (values.artworkHeight === undefined || values.shown === 'hidden') continue;
-    const artwork = (values.artwork as Id | null) ?? site.brand.logo[values.version as LogoVersion];
+    const artwork =
+      (values.artwork as Id | null) ?? logoArtwork(site.brand.logo, values.version as LogoVersion);
     if (artwork !== null)
       heights.set(
         artwork,

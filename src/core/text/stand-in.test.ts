@@ -1,9 +1,11 @@
 import { expect, test } from '@jest/globals';
+import { standInFace } from '../brand/stand-ins';
 import { forecastFit } from '../fit/forecasts';
 import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { sampleSite } from '../site/sample.test-data';
 import { unmeasured, type Advances } from './advances';
 import { standInSize } from './stand-in';
+import { textExtent } from './text-width';
 
 /** Advances as if every letter were half as wide as the text is high, and in a stand-in wider; `b` there still more. */
 const advances: Advances = {
@@ -28,6 +30,20 @@ test('a stand-in is as large as it can be without any menu getting wider', () =>
   });
   for (const width of widths) expect(width * size).toBeLessThanOrEqual(0.5);
   expect(size).toBeGreaterThan(0.5 / Math.max(...widths) - 0.001);
+});
+
+test('italics before their font has come are as wide as upright letters: browsers slant those', () => {
+  const asked: string[] = [];
+  const noting: Advances = { of: ({ name }, text) => (asked.push(name), text.length) };
+  const face = {
+    family: 'literata',
+    weight: '400',
+    slant: 'italic',
+    case: 'none',
+    letterSpacing: 0,
+  } as const;
+  textExtent(sampleSite(), noting, standInFace(face), 'Tern Point', 'en');
+  expect(asked).toEqual(['tinos-latin-400-normal.woff2']);
 });
 
 test('the stylesheet has two faces of the stand-in for each family, without a size as long as nothing is measured', () => {

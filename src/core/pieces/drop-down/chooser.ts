@@ -47,7 +47,7 @@ export function chooserLayouts(form: ChooserForm, gap: Length) {
     '.chooser-list': {
       display: drops ? 'none' : 'flex',
       flexDirection: form === 'list' ? 'column' : undefined,
-      alignItems: form === 'row' ? 'center' : undefined,
+      alignItems: form === 'row' ? 'center' : 'stretch',
       gap: drops ? 0 : gap,
       padding: drops ? { rem: LIST_PADDING } : undefined,
     },

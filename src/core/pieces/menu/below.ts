@@ -84,7 +84,6 @@ export function belowLayouts(values: LaidBelow) {
       inlineSize: unfolding ? TARGET : TOGGLE,
       blockSize: unfolding ? TARGET : TOGGLE,
     },
-    '.menu-below .menu-toggle': { display: unfolding ? undefined : 'none' },
     '.menu-list > li > .menu-below': {
       display: open && !unfolding ? 'block' : 'none',
       gridTemplateColumns: columns ? panelTracks(values) : undefined,
@@ -95,13 +94,21 @@ export function belowLayouts(values: LaidBelow) {
       padding: dropped ? PADDING[panel] : 0,
       paddingInlineStart: open && !headed ? INDENT : undefined,
     },
+    '.menu-below .menu-link': { inlineSize: '100%' },
+    '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
+  } as const satisfies Layouts;
+}
+
+/** Where lists stand that are below the items of other lists, and the buttons that open them. */
+export function nestedLayouts(values: LaidBelow) {
+  const unfolding = isUnfolding(values);
+  return {
+    '.menu-below .menu-toggle': { display: unfolding ? 'inline-grid' : 'none' },
     '.menu-below .menu-below': {
       display: unfolding ? 'none' : undefined,
       gridColumn: unfolding ? '1 / -1' : undefined,
-      paddingInlineStart: columns ? 0 : INDENT,
+      paddingInlineStart: hasHeads(values) ? 0 : INDENT,
     },
-    '.menu-below .menu-link': { inlineSize: '100%' },
-    '.menu-below .menu-description': { display: values.descriptions ? 'block' : undefined },
   } as const satisfies Layouts;
 }
 

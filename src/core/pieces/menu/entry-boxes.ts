@@ -5,7 +5,7 @@ import type { Id } from '../../ids/id';
 import type { State } from '../../properties/states';
 import { dressedBox, dressOf, type PieceContent, type RoomEntry } from '../content';
 import type { BesideHanging } from '../piece';
-import { hasHeads, opensBeside } from './below';
+import { hasHeads, nestedLayouts, opensBeside } from './below';
 import { besideLayouts } from './beside';
 import { laidCard } from './card';
 import { CHEVRON } from '../chevron';
@@ -104,7 +104,7 @@ export const otherLayout = (of: Box, layout: Layout): Box => ({ ...of, layout: c
 export function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null {
   const { laid, values } = making;
   if (entry.children.length === 0) return null;
-  const layout = first ? laid['.menu-list > li > .menu-below'] : laid['.menu-below .menu-below'];
+  const layout = first ? laid['.menu-list > li > .menu-below'] : nestedLayouts(values)['.menu-below .menu-below'];
   const heading = ({ children }: RoomEntry) =>
     first && hasHeads(values) && children.length > 0 ? values.headingStyle : null;
   const items = entry.children.map((child) =>

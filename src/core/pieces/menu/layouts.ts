@@ -5,7 +5,7 @@ import { besideLogo } from '../brand-logo';
 import type { Counts } from '../piece';
 import { badgeLayout } from './badge';
 import { cardLayouts } from './card';
-import { belowLayouts, type LaidBelow } from './below';
+import { belowLayouts, nestedLayouts, type LaidBelow } from './below';
 import { menuButtonLayouts, type LaidButton } from './button';
 import { forms, SCROLLING, type WithLogo } from './forms';
 import { inRow, type LeavingValues } from './leaving';
@@ -124,6 +124,8 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       whiteSpace: 'normal',
     },
     ...belowLayouts(values),
+    // What stands behind “more” has its own lists below it.
+    ...(counts.nested || values.behind > 0 ? nestedLayouts(values) : {}),
     ...(counts.cards ? cardLayouts(values) : {}),
     '.menu-logo': besideLogo(shownAs === 'button' ? 'compact' : 'full'),
     '.menu-logo img': { blockSize: values.logoHeight },

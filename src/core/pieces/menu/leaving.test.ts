@@ -32,6 +32,6 @@ test('only a row or cells lose items; the count of what stands in the row knows 
   const entries = [entry('a'), entry('b')];
   expect(standing({ ...row, behind: 1, shownAs: 'column' }, entries).inRow).toHaveLength(2);
   expect(standing({ ...row, behind: 1, around: 'around' }, entries).inRow).toHaveLength(2);
-  expect(inRow({ ...row, behind: 1 }, { top: 2, ranks: [1, 2], cards: false })).toBe(2);
-  expect(inRow({ ...row, leftOut: 1 }, { top: 2, ranks: [1, 2], cards: false })).toBe(1);
+  expect(inRow({ ...row, behind: 1 }, { top: 2, ranks: [1, 2], cards: false, nested: false })).toBe(2);
+  expect(inRow({ ...row, leftOut: 1 }, { top: 2, ranks: [1, 2], cards: false, nested: false })).toBe(1);
 });

@@ -54,13 +54,19 @@ const isBehind = ({ behind, out }: Left, rank: number) => rank <= behind && rank
 
 /** What of entries is counted: all of them, and the places of those that show in the order in which they leave. */
 export function countsOf(
-  entries: readonly { id: Id; leaves: Leaves; shown: boolean; children: readonly { card: boolean }[] }[],
+  entries: readonly {
+    id: Id;
+    leaves: Leaves;
+    shown: boolean;
+    children: readonly { card: boolean; children: readonly unknown[] }[];
+  }[],
 ): Counts {
   const ranks = leavingRanks(entries);
   return {
     top: entries.length,
     ranks: entries.filter(({ shown }) => shown).map(({ id }) => ranks.get(id)!),
     cards: entries.some(({ children }) => children.some(({ card }) => card)),
+    nested: entries.some(({ children }) => children.some((child) => child.children.length > 0)),
   };
 }
 

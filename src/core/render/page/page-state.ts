@@ -1,4 +1,5 @@
 import { NARROWEST } from '../../bands/band';
+import { logoArtwork } from '../../brand/logo-versions';
 import { pieceContent } from '../../fit/piece-content';
 import type { Id } from '../../ids/id';
 import { ROOT_TEXT_PX } from '../../lengths/length';
@@ -153,7 +154,7 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
       const circumstances = { site, advances, page: page.id, language, root: ROOT_TEXT_PX };
       return pieceContent(circumstances, piece, { from: at, to: at });
     },
-    logo: (version) => site.brand.logo[version],
+    logo: (version) => logoArtwork(site.brand.logo, version),
     languages: site.languages.map((tag) => ({ tag, name: languageName(tag), current: tag === language })),
     searchHref: () => pageHref(state, searchPage(site)),
     embeds: (address) => state.framesOthers && mayEmbed(site, address),

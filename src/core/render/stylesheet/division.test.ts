@@ -32,7 +32,7 @@ function bar(
         kind: 'text',
         band: 'd',
         variant: '',
-        counts: { top: 0, ranks: [], cards: false },
+        counts: { top: 0, ranks: [], cards: false, nested: false },
         said: {},
         values: { shown: 'shown', takesRest: false, ...piece },
       })),

@@ -6,7 +6,7 @@ import { initialValues } from '../../resolve/settled-values';
 import { withoutIdle } from './rules-by-stage';
 
 /** What is counted of a piece of which nothing is known. */
-export const NOTHING_COUNTED: Counts = { top: 0, ranks: [], cards: false };
+export const NOTHING_COUNTED: Counts = { top: 0, ranks: [], cards: false, nested: false };
 
 function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
   return Object.fromEntries(Object.entries(layouts).map(([at, layout]) => [selector(at), layoutCss(layout)]));

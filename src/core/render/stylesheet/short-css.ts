@@ -33,9 +33,13 @@ export function shortCss({
         const { shortCss: short, properties } = pieceKind(perStage[0]!.kind);
         if (!short) return [];
         const initially = initialValues(properties);
-        const leaves = [...perStage, ...measuredPieces.map((each) => each[index]!)].some(
-          ({ values, counts }) =>
-            Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
+        const stood = [...perStage, ...measuredPieces.map((each) => each[index]!)];
+        // Also where one of them shows no menu: its markup stands there all the same.
+        const leaves = stood.some(({ values }) =>
+          stood.some(
+            ({ counts }) =>
+              Object.keys(changedRules(short(initially, counts), short(values, counts))).length > 0,
+          ),
         );
         if (!leaves) return [];
         return [byStage(perStage.map((piece) => shortRulesIn(names, piece)))];
