@@ -5,7 +5,7 @@ import type { Site } from '../src/core/site/site';
 import { compareFit } from './support/browser-fit';
 import { demo, demoDb, withHeader, withoutRules, withStarter } from './support/demo-sites';
 import { seededSite } from './support/generated-header';
-import { siteWith, tapes, ways } from './support/made-sites';
+import { siteWith, tapeOf, tapes, ways } from './support/made-sites';
 import { sample, someOf } from '../src/sample.test-data';
 import { inAudit, test } from './support/test';
 
@@ -44,6 +44,14 @@ test('starters change their fit where Chromium says', ({ page }) =>
   agrees(
     page,
     someOf(starters, 7).flatMap(({ id }) => alsoWithoutRules(withStarter(demo('hollin-sound'), id))),
+  ));
+
+/** Rows of bars in which what is short comes to nothing, but not quite, before anything else begins. */
+const ROWS = [6021, 6328];
+test('bars that share a row change their fit where the last of them has what it prefers', ({ page }) =>
+  agrees(
+    page,
+    ROWS.map((seed) => siteWith(tapeOf(seed), [])),
   ));
 
 /** Generated headers that are looked at in one go. */

@@ -187,8 +187,8 @@ const differing = (one: Place, other: Place) =>
 
 /** Everything that is placed, from the corner of the first bar. */
 function fromFirstBar(placed: PlacedBox): PlacedBox {
-  const first = placed.of[0]!;
-  return { ...placed, x: placed.x - first.x, y: placed.y - first.y };
+  const [first] = placed.of;
+  return first ? { ...placed, x: placed.x - first.x, y: placed.y - first.y } : placed;
 }
 
 /** Where the core and Chromium disagree about where anything in the header of a site, or in another assembly of it, stands at some widths of the viewport, and how many boxes were compared. */

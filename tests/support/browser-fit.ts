@@ -356,10 +356,11 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
         // What may break anywhere in it does where it is narrower than it prefers.
         (piece.matches('.links, .address, .newsletter, .pictures, :has(> .embed-ask)') &&
           box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN) ||
-        (piece.matches('.menu') &&
-          style(piece.querySelector('.menu-list') ?? piece).flexWrap === 'wrap' &&
-          new Set([...piece.querySelectorAll('.menu-list > li')].filter(shows).map((item) => box(item).top))
-            .size > 1) ||
+        [...piece.querySelectorAll('.menu-list')].some(
+          (list) =>
+            style(list).flexWrap === 'wrap' &&
+            new Set([...list.children].filter(shows).map((item) => box(item).top)).size > 1,
+        ) ||
         // Labels below each other break where their column is narrower than they prefer.
         (piece.matches('.menu') &&
           box(piece).width < naturalWidth(piece, 'max-content') - UNSEEN &&

@@ -6,7 +6,7 @@ import type { Site } from '../../src/core/site/site';
 import { demo } from './demo-sites';
 import { anythingSet } from './anything-set';
 import { generatedSite } from './generated-header';
-import { one, type Next } from './numbers';
+import { numbers, one, type Next } from './numbers';
 
 const ONE = 2 ** 20;
 
@@ -130,6 +130,12 @@ const settings = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 10, maxLength:
 /** Such a site with any values set of whatever its header is made of. */
 export const siteWith = (tape: readonly number[], set: readonly number[]): Site =>
   anythingSet(siteOf(tape), numbersOf(set), Math.floor(set.length / 10));
+
+/** A tape that a seed decides. */
+export function tapeOf(seed: number): number[] {
+  const next = numbers(seed);
+  return Array.from({ length: 750 }, () => Math.floor(next() * ONE));
+}
 
 /** Sites of a tape and what is set besides: nothing, or anything. */
 export const ways: readonly { what: string; set: fc.Arbitrary<readonly number[]> }[] = [

@@ -1,8 +1,10 @@
-import { less, times, total, widest, type Piecewise } from '../lengths/piecewise';
+import { less, times, total, valueAt, widest, type Piecewise } from '../lengths/piecewise';
+import { pointwise } from '../lengths/pointwise';
 import type { Box, Widths } from './box';
 import { flexOf, tracksOf, type InGrid } from './grid';
 import type { Track } from './layout';
 import { sizeOver, type Setting } from './setting';
+import { widened } from './tracks';
 
 interface Column {
   preferred: Piecewise;
@@ -26,48 +28,47 @@ function columnOf(track: Track, parts: readonly Widths[], setting: Setting): Col
 /** A box in a grid with its widths. */
 export type Spanning = InGrid & { widths: Widths };
 
-/** What a span has beyond the columns that it spans, for each of so many of them. */
-const beyond = (wanted: Piecewise, had: readonly Piecewise[], gaps: Piecewise, parts: number) =>
-  times(widest(times(gaps, 0), less(wanted, gaps, ...had)), 1 / parts);
-
-/** Columns as wide as what spans several of them asks: those with shares get wider, or where there are none, those that are as their content (CSS Grid 2, 12.5). */
+/** Columns as wide as what spans several of them asks: those that are as their content get wider, where it crosses no share (CSS Grid 2, 12.5). */
 function spanned(
   columns: readonly Column[],
   tracks: readonly Track[],
   { first, last, widths }: Spanning,
   gap: Piecewise,
 ): readonly Column[] {
-  const within = (index: number) => index >= first && index <= last;
-  const flexes = tracks.some((track, index) => within(index) && flexOf(track) > 0);
-  const opens = (index: number) =>
-    within(index) && (flexes ? flexOf(tracks[index]!) > 0 : tracks[index] === 'auto');
-  const open = columns.filter((_, index) => opens(index)).length;
-  if (open === 0) return columns;
+  const crossed = tracks.slice(first, last + 1);
+  const open = crossed.flatMap((track, index) => (track === 'auto' ? [first + index] : []));
+  // What crosses a share may be as narrow as it leaves it (6.6 “Automatic Minimum Size of Grid Items”), and what it asks for is looked at for all shares together (shareOver).
+  if (open.length === 0 || crossed.some((track) => flexOf(track) > 0)) return columns;
   const had = columns.slice(first, last + 1);
   const gaps = times(gap, last - first);
-  // What crosses a share may be as narrow as it leaves it (CSS Grid 2, 6.6 "Automatic Minimum Size of Grid Items").
-  const least = flexes
-    ? times(gap, 0)
-    : beyond(
-        widths.least,
-        had.map((each) => each.least),
-        gaps,
-        open,
-      );
-  const more = beyond(
-    widths.preferred,
-    had.map((each) => each.preferred),
-    gaps,
-    open,
+  const missing = (wanted: Piecewise, of: readonly Piecewise[]) =>
+    widest(times(gaps, 0), less(wanted, gaps, ...of));
+  const short = missing(
+    widths.least,
+    had.map(({ least }) => least),
+  );
+  const opened = open.map((index) => columns[index]!);
+  // They get wider up to what is in them first, and only then beyond.
+  const leasts = short.values.every((each) => each === 0)
+    ? opened.map(({ least }) => least)
+    : pointwise([short, ...opened.flatMap(({ least, preferred }) => [least, preferred])], (width) => {
+        const sizes = opened.map(({ least, preferred }) => ({
+          base: valueAt(least, width),
+          limit: valueAt(preferred, width),
+        }));
+        return widened(sizes, valueAt(short, width));
+      });
+  const more = times(
+    missing(
+      widths.preferred,
+      // What has a size of its own counts as narrow as it may be.
+      had.map(({ least, preferred }, index) => (crossed[index] === 'auto' ? preferred : least)),
+    ),
+    1 / open.length,
   );
   return columns.map((column, index) => {
-    if (!opens(index)) return column;
-    const floor = total(column.least, least);
-    // What a share is as its content is looked at for all of them together (shareOver).
-    return {
-      least: floor,
-      preferred: widest(floor, flexes ? column.preferred : total(column.preferred, more)),
-    };
+    const at = open.indexOf(index);
+    return at < 0 ? column : { least: leasts[at]!, preferred: total(column.preferred, more) };
   });
 }
 

@@ -57,6 +57,19 @@ test('what spans columns widens those that are as their content, and none that h
   expect(of([{ fr: 1 }, { fr: 1 }])).toMatchObject({ preferred: at(100), least: at(30) });
 });
 
+test('what spans columns widens first those that are narrower than what is in them asks for', () => {
+  const cells = [
+    box('b', {}, [words('one two three four')]),
+    box('b', {}, [leaf(20, 10)]),
+    box('b', { gridColumn: '1 / -1' }, [leaf(120, 10)]),
+  ];
+  const columns: Layout = { display: 'grid', gridTemplateColumns: ['auto', 'auto'] };
+  // The first column alone has room to grow to: 50 px of its widest word, 180 of all of it.
+  expect(widthsOf(box('', columns, cells), even)).toMatchObject({ preferred: at(200), least: at(120) });
+  expect(spots(place(columns, cells, 200)).map(([, , width]) => width)).toEqual([180, 20, 200]);
+  expect(spots(place(columns, cells, 120)).map(([, , width]) => width)).toEqual([100, 20, 120]);
+});
+
 test('texts stand on a common baseline, and what has none stands on it with its bottom', () => {
   const row: Layout = { display: 'flex', alignItems: 'baseline' };
   const small = box('s', { fontSize: { em: 0.5 }, lineHeight: 2 }, [words('b')]);

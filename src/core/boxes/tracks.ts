@@ -44,7 +44,7 @@ function share(sized: readonly Sized[], room: number): number {
 }
 
 /** Gives what is free to columns in equal parts, up to the limit of each. */
-function grown(sized: readonly Sized[], free: number): number[] {
+function grown(sized: readonly Pick<Sized, 'base' | 'limit'>[], free: number): number[] {
   const widths = sized.map(({ base }) => base);
   let left = free;
   for (;;) {
@@ -58,13 +58,19 @@ function grown(sized: readonly Sized[], free: number): number[] {
   }
 }
 
-/** Makes columns wider by so much in all: in equal parts up to the limit of each, then all of them alike (CSS Grid 2, 12.5.1). */
-function widen(columns: readonly Sized[], by: number): void {
-  if (by <= 0 || columns.length === 0) return;
+/** How wide columns are that get wider by so much in all: in equal parts up to the limit of each, then all of them alike (CSS Grid 2, 12.5.1). */
+export function widened(columns: readonly Pick<Sized, 'base' | 'limit'>[], by: number): number[] {
+  const before = columns.map(({ base }) => base);
+  if (by <= 0) return before;
   const within = grown(columns, by);
-  const left = by - sum(within) + sum(columns.map(({ base }) => base));
+  const left = by - sum(within) + sum(before);
+  return within.map((each) => each + left / columns.length);
+}
+
+function widen(columns: readonly Sized[], by: number): void {
+  const bases = widened(columns, by);
   columns.forEach((each, index) => {
-    each.base = within[index]! + left / columns.length;
+    each.base = bases[index]!;
     each.limit = Math.max(each.limit, each.base);
   });
 }

@@ -81,9 +81,19 @@ const statusAt = (conditions: readonly InPhase[], width: number): FitStatus =>
 /** A stretch whose causes are still to be told. */
 type Standing = Omit<FitStretch, 'causes'>;
 
+/** How far from where room runs out it may be told that some is missing, in CSS px of the viewport. */
+const SAME_CHANGE = 1;
+
+/** Where room runs out, or comes back: also where what is left beyond comes to nothing but is not quite none. */
+function changesOf(slack: Piecewise): number[] {
+  const exactly = zeros(slack);
+  const told = zeros({ ...slack, values: slack.values.map((room) => room + UNSEEN) });
+  return [...exactly, ...told.filter((at) => !exactly.some((each) => Math.abs(each - at) <= SAME_CHANGE))];
+}
+
 /** The stretches of a span at whose ends some condition begins or ceases to hold. */
 function straightStretches(conditions: readonly InPhase[], { from, to }: Span): Standing[] {
-  const changes = [...new Set(conditions.map(({ slack }) => slack))].flatMap(zeros);
+  const changes = [...new Set(conditions.map(({ slack }) => slack))].flatMap(changesOf);
   const ends = [...new Set([from, ...changes, to])].sort((a, b) => a - b);
   const stretches: Standing[] = [];
   for (let index = 1; index < ends.length; index += 1) {

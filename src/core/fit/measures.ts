@@ -51,7 +51,8 @@ export function styleOf(
 }
 
 /** A piece, as far as that decides how its texts are set and what it shows. */
-export type ContentOf = Pick<SettledPiece, 'id' | 'kind' | 'band'> & { values: object };
+export type ContentOf = Pick<SettledPiece, 'id' | 'kind' | 'band'> &
+  Partial<Pick<SettledPiece, 'opensBranch'>> & { values: object };
 
 /** The style of a piece, settled when it is first asked for: not every piece has one. */
 function pieceStyleOnce(site: Site, piece: ContentOf): () => TextStyle {

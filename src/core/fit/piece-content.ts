@@ -23,6 +23,7 @@ function roomEntries({ site, page, language }: Circumstances, id: Id, band: Id):
   const asRoom = (entry: MenuEntry): RoomEntry => ({
     ...entry,
     shown: shown(entry),
+    holds: entry.children.length > 0,
     children: entry.children.filter(shown).map(asRoom),
   });
   const target = () => null;
@@ -46,6 +47,7 @@ export function pieceContent(
     artwork: (id) => site.artwork[id] ?? null,
     logo: (version) => logoArtwork(site.brand.logo, version),
     measured: () => tally.complete,
+    opensBranch: piece.opensBranch ?? false,
     siteName: site.name,
     words: pageWords(site, language),
     embeds: (address) => mayEmbed(site, address),

@@ -22,6 +22,8 @@ export interface RoomEntry {
   shown: boolean;
   /** Those below it that show in the band. */
   children: RoomEntry[];
+  /** Whether any stand below it, also where the band hides all of them. */
+  holds: boolean;
 }
 
 /** What a piece may ask of the site when it says which boxes it has, and what these are measured with. */
@@ -32,6 +34,8 @@ export interface PieceContent extends Measures {
   entries(menu: Id): RoomEntry[];
   artwork(id: Id): { width: number; height: number } | null;
   logo(version: LogoVersion): Id | null;
+  /** Whether the branch of the page stands open when the page is. */
+  opensBranch: boolean;
   /** Whether all texts that were asked for so far have been measured; those that were not count as nothing. */
   measured(): boolean;
   siteName: string;

@@ -1,7 +1,12 @@
 import { expect, test } from '@jest/globals';
+import { everyBox } from '../boxes/placed';
+import { placedAssembly } from '../fit/assembly-boxes';
+import { evenLetters } from '../fit/even-letters.test-data';
+import { usually } from '../fit/heights';
 import { homePage } from '../render/files';
 import { renderPage } from '../render/page/page';
 import { renderStylesheet } from '../render/stylesheet/stylesheet';
+import { resolveAssembly } from '../resolve/assembly';
 import { newAssembly, newItem, newMenu, newPiece } from '../site/defaults';
 import { countedIds, sampleSite } from '../site/sample.test-data';
 import type { MenuItem } from '../site/menu';
@@ -68,4 +73,18 @@ test('where a band has an order of its own, the lists stand once more in it, eac
   expect(names).toEqual(['One', 'Three', 'Three', 'One']);
   const ids = [...html.matchAll(/ id="([^"]+)"/g)].map(([, id]) => id);
   expect(new Set(ids).size).toBe(ids.length);
+});
+
+test('an item whose others are all hidden on a band is a heading there too, as it is in the markup', () => {
+  const hidden = { shown: { desktop: 'shown', phone: 'hidden' } };
+  const site = withLists([item('One', ['Two']), item('Two', [], hidden)], ['One']);
+  const [footer] = Object.values(site.footers);
+  const boxesIn = (band: string) => {
+    const settled = resolveAssembly(site, 'footers', footer!, band);
+    const placed = placedAssembly(usually(site, evenLetters), settled, band, band === 'phone' ? 375 : 1280);
+    return [...everyBox(placed)].flatMap(({ box }) => (box.at?.startsWith('.links') ? [box.at] : []));
+  };
+  expect(boxesIn('desktop')).toEqual(expect.arrayContaining(['.links-name', '.links-link']));
+  expect(boxesIn('phone')).toContain('.links-name');
+  expect(boxesIn('phone')).not.toContain('.links-link');
 });

@@ -61,13 +61,13 @@ interface Group<E> {
 }
 
 /** Its groups: the list as a whole, or one for each item of the first level; an item with nothing below it is a link by itself. */
-function groupsOf<E extends { id: Id; label: string; children: readonly E[] }>(
+function groupsOf<E extends { id: Id; label: string; children: readonly E[]; holds?: boolean }>(
   values: LinksValues,
   entries: readonly E[],
 ): Group<E>[] {
   if (values.grouped === 'one') return [{ of: null, heading: values.heading.trim(), links: entries }];
   return entries.map((entry): Group<E> =>
-    entry.children.length > 0
+    (entry.holds ?? entry.children.length > 0)
       ? { of: entry.id, heading: entry.label, links: entry.children }
       : { of: entry.id, heading: '', links: [entry] },
   );

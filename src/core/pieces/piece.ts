@@ -23,6 +23,8 @@ export interface SettledPiece<V = Record<string, unknown>> {
   /** What of the markup the piece needs in this band: bands of the same variant share it. Null where it shows nothing that has variants. */
   variant: string | null;
   counts: Counts;
+  /** Whether the branch of the page stands open in it when the page is: at every width or at none, since the markup is one. */
+  opensBranch: boolean;
   /** What it says otherwise in languages, by their tags. */
   said: Readonly<Record<string, Partial<V>>>;
 }
@@ -211,6 +213,8 @@ export interface PieceKind<V = Record<string, unknown>> {
     selector: string;
     ways(values: V, entries: readonly ItemTree[]): ItemWay[];
   };
+  /** Whether what stands below an entry may be open at first with these values, as far as they are concerned. */
+  opensBranch?(values: V): boolean;
   /** Whether a piece with these values takes the free space of its bay by its form. */
   takesRest?(values: V): boolean;
   /** Other rules that several of the piece's values make together; the same selectors and properties for all values. */

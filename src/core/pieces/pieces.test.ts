@@ -14,7 +14,8 @@ import { sampleValues } from '../properties/sample-values.test-data';
 import type { Layout } from '../boxes/layout';
 import { NOTHING_COUNTED } from '../render/stylesheet/layout-rules';
 import { initialValues } from '../resolve/settled-values';
-import { pieceKinds } from './index';
+import type { Length } from '../lengths/formula';
+import { pieceKind, pieceKinds } from './index';
 
 const names: CssNames = {
   token: (id) => `var(--${id})`,
@@ -123,6 +124,16 @@ test.each(pieceKinds.map(({ kind, layouts, properties }) => [kind, layouts, prop
     );
   },
 );
+
+test('a search field is never narrower than the button in it, and one that is wide enough is as it was said', () => {
+  const { layouts, properties } = pieceKind('search');
+  const tracks = (fieldWidth: Length) =>
+    layouts({ ...initialValues(properties), fieldWidth, fieldLeast: null }, NOTHING_COUNTED)['']!
+      .gridTemplateColumns;
+  expect(tracks(120)).toEqual([{ least: 120, most: 120 }]);
+  const share = { px: 0, share: 0.1 };
+  expect(tracks(share)).toEqual([{ least: { greatest: [share, 40] }, most: { greatest: [share, 40] } }]);
+});
 
 test.each(lists)('every sample of %s may be stored, and is said in words', (_, properties) => {
   for (const property of properties)

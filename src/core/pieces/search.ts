@@ -3,7 +3,7 @@ import { AS_IT_COMES } from '../markup/css';
 import { box, words } from '../boxes/box';
 import { sign } from '../boxes/sign';
 import type { Layouts, Track } from '../boxes/layout';
-import { leastOf, type Length } from '../lengths/formula';
+import { EVERY_WIDTH, extremes, leastOf, type Length } from '../lengths/formula';
 import { el } from '../markup/html';
 import { iconHtml } from '../icons/icons';
 import { choiceKind } from '../properties/kinds/choice';
@@ -33,6 +33,10 @@ const ICON_BUTTON = 40;
 function leastWidth({ fieldWidth, fieldLeast }: { fieldWidth: Length; fieldLeast: Length | null }): Length {
   return fieldLeast === null ? fieldWidth : leastOf(fieldWidth, fieldLeast);
 }
+
+/** A width of the field with room for the button in it. */
+const withButton = (width: Length): Length =>
+  extremes(width, EVERY_WIDTH).least < ICON_BUTTON ? { greatest: [width, ICON_BUTTON] } : width;
 
 const properties = propertyList(
   property({
@@ -96,7 +100,10 @@ type Values = ValuesOf<typeof properties>;
 
 const layouts = ({ form, fieldWidth, fieldLeast, fieldHeight, takesRest }: Values) => {
   const field = form === 'field';
-  const column: Track = { least: leastWidth({ fieldWidth, fieldLeast }), most: fieldWidth };
+  const column: Track = {
+    least: withButton(leastWidth({ fieldWidth, fieldLeast })),
+    most: withButton(fieldWidth),
+  };
   const size = { rem: ICON_BUTTON };
   return {
     // Of a width of its own and a least one, between which it takes what its bay has; what it takes of free space comes behind.

@@ -381,6 +381,27 @@ test('a menu that is none on a band is not there, and what it would leave out th
   expect(block(css, '.main-header-menu .menu-list > .menu-more {')).toContain('display: none');
 });
 
+test('the branch of the page stands open at first where nothing would show it otherwise at some width', () => {
+  const inHeader = (...edits: Edit[]) => {
+    const site = edited(
+      setOn('menu', 'shownAs', 'desktop', 'column'),
+      setOn('menu', 'unfolds', 'desktop', 'several'),
+      ...edits,
+    );
+    const small = site.pages.small!;
+    const html = renderPage(site, small);
+    const header = html.slice(html.indexOf('<header'), html.indexOf('</header>'));
+    const pieces = settledPieces(resolveAssembly(site, 'headers', site.headers.h!, 'desktop'));
+    return [header.includes('aria-expanded="true"'), pieces.find(({ id }) => id === 'menu')!.opensBranch];
+  };
+  const onPhone = (shownAs: string) => setOn('menu', 'shownAs', 'phone', shownAs);
+  expect(inHeader(onPhone('column'))).toEqual([true, true]);
+  expect(inHeader(onPhone('button'))).toEqual([true, true]);
+  // It would hang open, or stand in a row that leaves it out.
+  expect(inHeader(onPhone('row'))).toEqual([false, false]);
+  expect(inHeader(onPhone('scrolling'))).toEqual([false, false]);
+});
+
 test('only the faces and character sets in use are shipped', () => {
   const fonts = (site: Site) =>
     renderFiles(site, noScripts).flatMap((file) => ('font' in file ? [file.path] : []));

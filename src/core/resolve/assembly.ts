@@ -105,7 +105,7 @@ function settlePiece(
   { band, begun, phase }: Stage,
 ): SettledPiece {
   const chain = bandChain(site.bands);
-  const { properties, variant } = pieceKind(kind);
+  const { properties, variant, opensBranch } = pieceKind(kind);
   const own = settledValues(values, properties, begun, begun.at(-1)!, phase);
   const settled = whereNothingShows(site, kind, values, own);
   const menuOrder = (menu: Id) => orderKey(site.menus[menu]!, chain, band);
@@ -126,6 +126,9 @@ function settlePiece(
       cards: menu !== null && hasCards(menu),
       nested: menu !== null && hasNested(menu),
     },
+    opensBranch:
+      opensBranch !== undefined &&
+      chain.every((each) => opensBranch(settledValues(values, properties, chain, each))),
     said: saidInLanguages(values, properties),
   };
 }

@@ -70,22 +70,22 @@ const budgetOf = (name: string) =>
  * logo between links that keep to the middle of their bars.
  */
 const stylesheets: Record<string, number> = {
-  'hollin-sound': 52539,
-  'orrery-house': 20279,
-  'plain-row': 40243,
-  'centred-links': 40713,
-  'split-menu': 40962,
-  'two-rows': 41512,
-  'centred-stack': 40545,
-  'app-bar': 41213,
-  shop: 47239,
-  'equal-cells': 42991,
-  notice: 43724,
-  publication: 43089,
-  'two-menus': 41301,
-  'split-by-lines': 45390,
-  'side-turned': 43188,
-  'side-panel': 44883,
+  'hollin-sound': 52291,
+  'orrery-house': 20072,
+  'plain-row': 40084,
+  'centred-links': 40554,
+  'split-menu': 40803,
+  'two-rows': 41353,
+  'centred-stack': 40386,
+  'app-bar': 41054,
+  shop: 47136,
+  'equal-cells': 42832,
+  notice: 43621,
+  publication: 42930,
+  'two-menus': 41142,
+  'split-by-lines': 45287,
+  'side-turned': 43021,
+  'side-panel': 44772,
 };
 
 /** What is designed here of a page: what stands in for its content goes when the site is built. */

@@ -9,7 +9,7 @@ import { hasHeads, nestedLayouts, opensBeside } from './below';
 import { besideLayouts } from './beside';
 import { laidCard } from './card';
 import { CHEVRON } from '../chevron';
-import { isRuled, isUnfolding, opensAtFirst } from './unfolding';
+import { isRuled, isUnfolding } from './unfolding';
 import { menuLayouts, moreLayout } from './layouts';
 import { standing } from './leaving';
 import { belowPart, itemPart, reservedWeight } from './parts';
@@ -104,7 +104,9 @@ export const otherLayout = (of: Box, layout: Layout): Box => ({ ...of, layout: c
 export function belowBox(making: Making, entry: RoomEntry, first: boolean): Box | null {
   const { laid, values } = making;
   if (entry.children.length === 0) return null;
-  const layout = first ? laid['.menu-list > li > .menu-below'] : nestedLayouts(values)['.menu-below .menu-below'];
+  const layout = first
+    ? laid['.menu-list > li > .menu-below']
+    : nestedLayouts(values)['.menu-below .menu-below'];
   const heading = ({ children }: RoomEntry) =>
     first && hasHeads(values) && children.length > 0 ? values.headingStyle : null;
   const items = entry.children.map((child) =>
@@ -155,7 +157,9 @@ function toggleBox({ laid }: Making, { children }: RoomEntry, layout: Layout = {
 function openBelow(making: Making, entry: RoomEntry, first: boolean): Box | null {
   const below = belowBox(making, entry, first);
   if (below === null || !isUnfolding(making.values)) return below;
-  return opensAtFirst(making.values, entry) ? otherLayout(below, { display: 'block' }) : null;
+  return making.content.opensBranch && entry.current !== null
+    ? otherLayout(below, { display: 'block' })
+    : null;
 }
 
 /** An entry of the first level, with the button that opens what drops down from it, or with what stands open below it. */

@@ -20,6 +20,7 @@ const NO_ENTRY: Omit<RoomEntry, 'children'> = {
   leaves: 'turn',
   current: null,
   shown: true,
+  holds: true,
 };
 
 /** What drops down from entries of the first level, as it stands open. */

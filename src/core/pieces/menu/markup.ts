@@ -1,7 +1,7 @@
 import type { Id } from '../../ids/id';
 import { el, type Element, type Node } from '../../markup/html';
 import { hasHeads, opensBeside } from './below';
-import { isUnfolding } from './unfolding';
+import { isUnfolding, mayOpenAtFirst } from './unfolding';
 import { menuButtonHtml } from './button';
 import { forms } from './forms';
 import { leftOf } from './leaving';
@@ -52,10 +52,7 @@ function listHtml(
     cards: versions.some((each) => hasHeads(each.values)),
     besides: versions.some((each) => opensBeside(each.values)),
     unfolds: versions.some((each) => isUnfolding(each.values)),
-    // Where it is something else at some width, a drop-down or a level would stand open there.
-    opens: versions.every(
-      ({ values: { shownAs, unfolds } }) => forms[shownAs].below !== 'dropped' && unfolds !== 'levels',
-    ),
+    opens: versions.every((each) => each.opensBranch && mayOpenAtFirst(each.values)),
     more: left.some(({ behind }) => behind > 0) ? values.moreLabel || context.words.more : null,
   };
   const leaves = left.some(({ behind, out }) => behind + out > 0);

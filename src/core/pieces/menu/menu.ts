@@ -23,7 +23,7 @@ import { headsCss, menuCss, moreCss, scrollingBlocks, scrollingCss } from './loo
 import { menuHtml, openedBy } from './markup';
 import { reservedWeight } from './parts';
 import { toggleSignCss } from './toggle-sign';
-import { unfoldingCss } from './unfolding';
+import { mayOpenAtFirst, unfoldingCss } from './unfolding';
 import { menuPieceProperties, type MenuValues } from './properties';
 
 /** Whether a rule is of something that stands in the list of a menu. */
@@ -74,6 +74,7 @@ export const menu = kindOfPiece<MenuValues>({
       },
     };
   },
+  opensBranch: mayOpenAtFirst,
   takesRest: fillsBay,
   keepsMiddle: ({ around }) => around === 'around',
   draws: ({ around }) => (around ? ['logo'] : []),

@@ -4,7 +4,7 @@ import { choiceKind } from '../../properties/kinds/choice';
 import { optionalKind } from '../../properties/kinds/optional';
 import { referenceKind } from '../../properties/kinds/reference';
 import { property, propertyList } from '../../properties/property';
-import type { ShownAs } from './forms';
+import { forms, type ShownAs } from './forms';
 
 /** What becomes of the items below others in a column. */
 const unfoldsLabels = {
@@ -57,11 +57,9 @@ export const isUnfolding = ({
 export const isByLevel = (values: Pick<LaidColumn, 'shownAs' | 'turned' | 'unfolds'>) =>
   isUnfolding(values) && values.unfolds === 'levels';
 
-/** Whether what stands below an entry is open when the page is: in its column, where it holds the page. */
-export const opensAtFirst = (
-  values: Pick<LaidColumn, 'shownAs' | 'turned' | 'unfolds'>,
-  { current, children }: { current: 'page' | 'trail' | null; children: readonly unknown[] },
-) => children.length > 0 && current !== null && isUnfolding(values) && values.unfolds !== 'levels';
+/** Whether nothing is in the way of what stands open at first: a drop-down or a level would stand open, and what leaves its lists out would show one. */
+export const mayOpenAtFirst = ({ shownAs, unfolds }: Pick<LaidColumn, 'shownAs' | 'unfolds'>) =>
+  !['dropped', 'left out'].includes(forms[shownAs].below) && unfolds !== 'levels';
 
 /** Whether lines stand between the items of a column. */
 export const isRuled = ({ shownAs, turned, lines }: Pick<LaidColumn, 'shownAs' | 'turned' | 'lines'>) =>

@@ -33,6 +33,7 @@ function bar(
         band: 'd',
         variant: '',
         counts: { top: 0, ranks: [], cards: false, nested: false },
+        opensBranch: false,
         said: {},
         values: { shown: 'shown', takesRest: false, ...piece },
       })),
