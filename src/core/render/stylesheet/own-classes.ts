@@ -54,7 +54,9 @@ export const ownClasses: ReadonlySet<string> = new Set([
   ...pieceKinds.flatMap((kind) =>
     classesIn([
       kind.css,
-      layoutRules(kind.layouts(initialValues(kind.properties), { ...NOTHING_COUNTED, cards: true, nested: true })),
+      layoutRules(
+        kind.layouts(initialValues(kind.properties), { ...NOTHING_COUNTED, cards: true, nested: true }),
+      ),
       kind.openCss ?? {},
       ...(kind.someCss ?? []).flatMap(({ css }) => css),
     ]),
