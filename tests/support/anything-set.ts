@@ -86,7 +86,7 @@ function placesOf({ brand, headers, menus, placing }: Site): Place[] {
 }
 
 /** Sets one value of the header of a site, or of what that is made of; null where what was come upon cannot be set. */
-export function settingAnything(site: Site, next: Next): Edit | null {
+function settingAnything(site: Site, next: Next): Edit | null {
   const places = placesOf(site);
   // More often of a piece: they have most of the properties.
   const place = one(next, next() < 0.6 ? places.filter(({ on }) => on === 'piece') : places);

@@ -109,7 +109,7 @@ function numbersOf(tape: readonly number[]): Next {
 }
 
 /** A site with a header of whatever a header can hold, as numbers decide it; its footer holds the same. */
-export function siteOf(tape: readonly number[]): Site {
+function siteOf(tape: readonly number[]): Site {
   const next = numbersOf(tape);
   const { artwork } = demo('hollin-sound');
   const site = generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });

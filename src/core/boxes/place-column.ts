@@ -28,9 +28,12 @@ export function placeColumn({ box, room, height, setting, place }: Inside): Cont
     const width =
       (fits ? fitted(each, room, setting) : limited(each, room, setting)) - beside.start - beside.end;
     const free = room - width - beside.start - beside.end;
-    const x = !flexes || align === 'stretch' || align === 'start' ? 0 : align === 'center' ? free / 2 : free;
-    return { each, width, x: beside.start + (align === 'baseline' ? 0 : x) };
+    const x = flexes && align === 'center' ? free / 2 : flexes && align === 'end' ? free : 0;
+    return { each, width, align, start: beside.start, x: beside.start + x };
   });
+  // Lines run beside each other here: on a common baseline, boxes begin where the margin of the last of them ends (CSS Align 3, 9.3).
+  const lined = cells.filter(({ align }) => flexes && align === 'baseline');
+  const baselineAt = Math.max(0, ...lined.map(({ start }) => start));
   const placed = cells.map(({ each, width }) => place(each, width));
   const used = placed.reduce((sum, each) => sum + each.height, 0) + gap * Math.max(0, placed.length - 1);
   const growing = cells.filter(({ each }) => each.layout.flexGrow === 1).length;
@@ -41,7 +44,9 @@ export function placeColumn({ box, room, height, setting, place }: Inside): Cont
   const free = height === null ? 0 : height - used - more * growing;
   const { start, between } = spread(free, placed.length, flexes ? layout.justifyContent : centred);
   let y = start;
-  cells.forEach(({ each, width, x }, index) => {
+  cells.forEach((cell, index) => {
+    const { each, width } = cell;
+    const x = lined.includes(cell) ? baselineAt : cell.x;
     const own = placed[index]!;
     const settled = more > 0 && each.layout.flexGrow === 1 ? place(each, width, own.height + more) : own;
     of.push(moved(settled, x, y));

@@ -64,7 +64,8 @@ export const chooserCss: Rules = { '.chooser-list': bareList };
 /** What those look like besides that are a button at some width. */
 const droppingCss: Rules = {
   [CHOOSER]: { position: 'relative' },
-  '.chooser-list': hangingCss,
+  // In the flow it is as wide as its piece.
+  '.chooser-list': { ...hangingCss, '--below-least': '0' },
   '.chooser-toggle::after': chevronCss,
   '.chooser-toggle[aria-expanded="true"]::after': chevronOpenCss,
 };
