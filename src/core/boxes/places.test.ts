@@ -70,6 +70,14 @@ test('what spans columns widens first those that are narrower than what is in th
   expect(spots(place(columns, cells, 120)).map(([, , width]) => width)).toEqual([100, 20, 120]);
 });
 
+test('below each other, what stands on a common baseline begins in one line, behind the widest margin', () => {
+  const column: Layout = { display: 'flex', flexDirection: 'column', alignItems: 'baseline' };
+  const indented = leaf(40, 10, { marginInlineStart: 30 });
+  expect(spots(place(column, [leaf(20, 10), indented], 200)).map(([x]) => x)).toEqual([30, 30]);
+  const other = leaf(20, 10, { alignSelf: 'end' });
+  expect(spots(place(column, [other, indented], 200)).map(([x]) => x)).toEqual([180, 30]);
+});
+
 test('texts stand on a common baseline, and what has none stands on it with its bottom', () => {
   const row: Layout = { display: 'flex', alignItems: 'baseline' };
   const small = box('s', { fontSize: { em: 0.5 }, lineHeight: 2 }, [words('b')]);
