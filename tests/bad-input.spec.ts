@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import { SITE_VERSION } from '../src/core/site/site';
 import { someOf } from '../src/sample.test-data';
 import { inAudit, test } from './support/test';
 import { copyOfDemo, makeSite, storedSite } from './support/site';
@@ -59,7 +60,7 @@ test.describe('a site file', () => {
       [
         'a newer version',
         (json: { site: { version: number } }) => void (json.site.version = 99),
-        'site.version: is 99; this application reads version 7.',
+        `site.version: is 99; this application reads version ${SITE_VERSION}.`,
       ],
       [
         'a missing reference',
