@@ -8,7 +8,10 @@
   const scripts = new Set();
   let endShown = false;
 
-  const tell = (message) => window.parent.postMessage(message, '*');
+  // A port of its own: what is said through it goes from one process of the browser to the other at once. What is sent to a window is kept
+  // waiting where the one that sends it is about to be painted, as after each key.
+  const { port1: workbench, port2: port } = new MessageChannel();
+  const tell = (message) => workbench.postMessage(message);
   const file = () => location.pathname.split('/').slice(3).join('/');
 
   // What stands open stays so where it is still there: a page is also put in place anew when something was worked out.
@@ -115,7 +118,7 @@
     const waited = pressed && !down && wanted !== shown;
     pressed = down;
     // After the click, which comes with the letting go.
-    if (waited) setTimeout(() => requestAnimationFrame(show));
+    if (waited) showWithOthers();
   };
   addEventListener(
     'pointerdown',
@@ -153,9 +156,11 @@
   const changed = (before, { start, rest, text }) =>
     before.slice(0, start) + text + before.slice(before.length - rest);
 
-  // All views take over what is new in the same picture: one after another, each would wait for the one before.
-  window.addEventListener('message', ({ source, data }) => {
-    if (source !== window.parent) return;
+  // All views take over what is new in the same picture: one after another, each would wait for the one before. The others have heard of it
+  // by the time that one has time again.
+  const showWithOthers = () => setTimeout(() => requestAnimationFrame(show));
+
+  workbench.onmessage = ({ data }) => {
     if ('pointing' in data) {
       ({ pointing, target, dimensions } = data);
       tellPlace();
@@ -181,8 +186,8 @@
     wanted = { ...data, html: changed(html, data.html), css: waits ? [...css, data.css] : [data.css] };
     // A frame that has shown nothing yet may wait long for its first picture.
     if (html === '') show();
-    else if (!waits) requestAnimationFrame(show);
-  });
+    else if (!waits) showWithOthers();
+  };
 
   // The drawer may also be opened and closed by its own buttons; the workbench then follows.
   const watchDrawer = () => {
@@ -522,5 +527,5 @@
   // What is searched for is answered where the site is tried, not in a view of one page.
   document.addEventListener('submit', (event) => event.preventDefault());
 
-  tell({ says: 'ready', file: file() });
+  window.parent.postMessage({ says: 'ready', file: file() }, '*', [port]);
 })();

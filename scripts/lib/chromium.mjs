@@ -14,6 +14,8 @@ export function chromiumPath() {
 /** How Chromium is started on a machine without a screen or a way to the internet. */
 export const chromiumArguments = [
   '--no-sandbox',
+  // As browsers with a window do by themselves: a frame of another origin, such as a view, is drawn in a process of its own.
+  '--site-per-process',
   '--disable-gpu',
   '--disable-quic',
   '--disable-dev-shm-usage',

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
-import { afterPainting } from './after-painting';
+import { afterPainting, paintingElsewhere } from './after-painting';
 
 /** What waits for the next frame; null as long as none is drawn. */
 let frame: (() => void) | null = null;
@@ -46,6 +46,49 @@ test('what is called off is not called, whatever was waited for', () => {
   jest.advanceTimersByTime(0);
   frame!();
   late();
+  jest.runAllTimers();
+  expect(called).toBe(0);
+});
+
+test('it waits for what is painted elsewhere, all of it', () => {
+  const [one, other] = [paintingElsewhere(), paintingElsewhere()];
+  afterPainting(call);
+  jest.advanceTimersByTime(0);
+  frame!();
+  jest.advanceTimersByTime(0);
+  one();
+  one();
+  expect(called).toBe(0);
+  other();
+  expect(called).toBe(1);
+  jest.runAllTimers();
+  expect(called).toBe(1);
+});
+
+test('what is never painted elsewhere is not waited for again', () => {
+  paintingElsewhere();
+  afterPainting(call);
+  jest.advanceTimersByTime(0);
+  frame!();
+  jest.advanceTimersByTime(300);
+  expect(called).toBe(0);
+  jest.runAllTimers();
+  expect(called).toBe(1);
+  afterPainting(call);
+  jest.advanceTimersByTime(0);
+  frame!();
+  jest.advanceTimersByTime(0);
+  expect(called).toBe(2);
+});
+
+test('what waits for what is painted elsewhere is called off', () => {
+  const over = paintingElsewhere();
+  const callOff = afterPainting(call);
+  jest.advanceTimersByTime(0);
+  frame!();
+  jest.advanceTimersByTime(0);
+  callOff();
+  over();
   jest.runAllTimers();
   expect(called).toBe(0);
 });

@@ -48,7 +48,8 @@ export function OpenSiteProvider({
       channel.postMessage(revision);
       channel.close();
     };
-    return openSite(site, standing, announce, windowIdentity(site.id, standing.revision));
+    const painted = () => new Promise<void>((resolve) => afterPainting(resolve));
+    return openSite(site, standing, announce, windowIdentity(site.id, standing.revision), painted);
   });
 
   const id = useStore(store, (state) => state.site.id);

@@ -126,13 +126,14 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
-function open() {
+function open(painted = () => Promise.resolve()) {
   const announced: number[] = [];
   const store = openSite(
     sampleSite(),
     { revision: 0, changes: [], undo: null, redo: null },
     (revision) => announced.push(revision),
     Promise.resolve(me),
+    painted,
   );
   return { store, announced };
 }
@@ -350,6 +351,7 @@ test('nothing is sent before the window knows who it is', async () => {
     { revision: 0, changes: [], undo: null, redo: null },
     () => {},
     identity,
+    () => Promise.resolve(),
   );
   store.getState().edit([rename('One')]);
   await settled();
@@ -357,4 +359,21 @@ test('nothing is sent before the window knows who it is', async () => {
   tell(me);
   await settled();
   expect(server.site.name).toBe('One');
+});
+
+test('an edit is sent when it was painted, and those after it in their order', async () => {
+  const paintings: (() => void)[] = [];
+  const { store } = open(() => new Promise((resolve) => paintings.push(resolve)));
+  store.getState().edit([rename('One')]);
+  store.getState().edit([rename('Two')]);
+  await settled();
+  expect(server.asked).toEqual([]);
+  expect(store.getState()).toMatchObject({ site: { name: 'Two' }, saveState: 'saving' });
+  paintings[1]!();
+  await settled();
+  expect(server.asked).toEqual([]);
+  paintings[0]!();
+  await settled();
+  expect(server.site.name).toBe('Two');
+  expect(store.getState().saveState).toBe('saved');
 });

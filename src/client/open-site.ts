@@ -22,6 +22,8 @@ interface Batch {
   point: string | null;
   /** The site right after them, as it was shown. */
   after: Site;
+  /** Comes to an end once they were painted: no hand is kept waiting by what is sent. */
+  painted: Promise<void>;
 }
 
 /** What the server is asked, one thing after another: batches of edits in their order, and between them steps of history and news. */
@@ -97,12 +99,16 @@ function onTop(
   return { site, kept, refused };
 }
 
-/** Opens a site as the server gave it. `announce` tells other windows of a new revision; nothing is sent before the window knows who it is. */
+/**
+ * Opens a site as the server gave it. `announce` tells other windows of a new revision; nothing is sent before the window knows who it is, and
+ * no edit before what shows it was `painted`.
+ */
 export function openSite(
   site: Site,
   standing: Standing,
   announce: (revision: number) => void,
   identity: Promise<Owner>,
+  painted: () => Promise<void>,
 ): StoreApi<OpenSite> {
   return createStore<OpenSite>()((set, get) => {
     const errands: Errand[] = [];
@@ -211,6 +217,7 @@ export function openSite(
       const owner = await identity;
       for (let errand = errands.shift(); errand; errand = errands.shift()) {
         // A batch may have been answered by news, or taken back by them.
+        if (errand.do === 'edits') await get().waiting.find(({ id }) => id === errand.id)?.painted;
         if (errand.do !== 'edits' || isWaiting(errand)) {
           if (errand.do === 'edits' && get().saveState !== 'saving') set({ saveState: 'saving' });
           await carryOut(errand, owner);
@@ -241,7 +248,7 @@ export function openSite(
         const outcome = applyEdits(get().site, edits);
         if (!outcome.ok) return outcome.reason;
         if (outcome.patches.length === 0) return null;
-        const batch: Batch = { id: nanoid(), edits, group, point, after: outcome.site };
+        const batch: Batch = { id: nanoid(), edits, group, point, after: outcome.site, painted: painted() };
         const { saveState } = get();
         set({
           site: outcome.site,

@@ -9,6 +9,7 @@ import {
   useState,
   type Ref,
 } from 'react';
+import { paintingElsewhere } from '@/client/after-painting';
 import { stylesheetChange, type Stylesheet } from '@/core/markup/stylesheet';
 import styles from './preview-frame.module.css';
 import { textChange } from './text-change';
@@ -181,9 +182,14 @@ export function PreviewFrame({
   ...on
 }: PreviewFrameProps) {
   const frame = useRef<HTMLIFrameElement>(null);
+  // To the page that stands in the frame.
+  const port = useRef<MessagePort | null>(null);
   const ready = useRef<string | null>(null);
   const latest = useRef({ file, content, on, pointing });
   const round = useRef(0);
+  // The last round that it has painted, and what says that it has where that is waited for.
+  const painted = useRef(0);
+  const painting = useRef<(() => void) | null>(null);
   // What the frame holds already.
   const sent = useRef(NOTHING);
 
@@ -197,7 +203,14 @@ export function PreviewFrame({
     ready.current = null;
     frame.current.src = `${root}/${latest.current.file}`;
   }, [root]);
-  useEffect(() => () => clearTimeout(waiting.current), []);
+  useEffect(
+    () => () => {
+      clearTimeout(waiting.current);
+      painting.current?.();
+      port.current?.close();
+    },
+    [],
+  );
   useEffect(() => {
     if (!silent) return;
     const timer = setTimeout(() => setSilent(false), SILENCE);
@@ -213,6 +226,8 @@ export function PreviewFrame({
       inside.location.replace(new URL(`${root}/${wanted}`, window.location.href).href);
       return;
     }
+    // One that does not keep up, as where it is not in sight, keeps nothing else waiting.
+    if (painted.current === round.current) painting.current = paintingElsewhere();
     round.current += 1;
     const { html, css, drawer, dropDown = null, atEnd, still = false } = shown;
     const changes = {
@@ -220,7 +235,7 @@ export function PreviewFrame({
       css: stylesheetChange(sent.current.css, css),
     };
     sent.current = { html, css };
-    inside.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current }, '*');
+    port.current?.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current });
     waiting.current ??= setTimeout(giveUp, SILENCE);
   }, [root, giveUp]);
 
@@ -234,13 +249,13 @@ export function PreviewFrame({
     if (!asked || ready.current === null) return;
     const { items, holders, keys, target, dimensions } = asked;
     const pointed = { items, holders, keys };
-    frame.current?.contentWindow?.postMessage({ pointing: pointed, target, dimensions }, '*');
+    port.current?.postMessage({ pointing: pointed, target, dimensions });
   }, []);
   useEffect(sendPointing, [sendPointing, pointing?.target, pointing?.dimensions]);
 
   const measure = pointing?.measure ?? null;
   useEffect(() => {
-    if (measure !== null) frame.current?.contentWindow?.postMessage({ measure }, '*');
+    if (measure !== null) port.current?.postMessage({ measure });
   }, [measure]);
 
   useLayoutEffect(send, [send, file, content]);
@@ -256,13 +271,11 @@ export function PreviewFrame({
   useImperativeHandle(handle, () => ({ style }), [style]);
 
   useEffect(() => {
-    if (scrollTo !== undefined) frame.current?.contentWindow?.postMessage({ scrollTo }, '*');
+    if (scrollTo !== undefined) port.current?.postMessage({ scrollTo });
   }, [scrollTo]);
 
   useEffect(() => {
-    const listen = (event: MessageEvent<FrameMessage>) => {
-      if (event.source !== frame.current?.contentWindow) return;
-      const { data } = event;
+    const hear = ({ data }: MessageEvent<FrameMessage>) => {
       const { file: wanted, on: told, pointing: asked } = latest.current;
       const heard: Heard = {
         heard({ round: last }) {
@@ -278,7 +291,11 @@ export function PreviewFrame({
           if (stands !== wanted && !first) told.onNavigate(stands);
           else send();
         },
-        painted: ({ at }) => performance.mark('gable-ridge-painted', { detail: at }),
+        painted({ round: last, at }) {
+          performance.mark('gable-ridge-painted', { detail: at });
+          painted.current = last;
+          if (last === round.current) painting.current?.();
+        },
         drawer: ({ drawer }) => told.onDrawer(drawer),
         leaves: ({ href }) => told.onLeave(href),
         opened: ({ opened }) => told.onOpened?.(opened),
@@ -295,6 +312,16 @@ export function PreviewFrame({
         measured: ({ boxes }) => asked?.onMeasured(boxes),
       };
       (heard[data.says] as (said: FrameMessage) => void)(data);
+    };
+    if (port.current) port.current.onmessage = hear;
+    // A page that has come to stand in the frame says so with a port, through which all else is said.
+    const listen = (event: MessageEvent<FrameMessage>) => {
+      const [given] = event.ports;
+      if (event.source !== frame.current?.contentWindow || !given) return;
+      port.current?.close();
+      port.current = given;
+      given.onmessage = hear;
+      hear(event);
     };
     window.addEventListener('message', listen);
     // A frame that was ready before this listener stood is asked to say so again by loading it anew.

@@ -11,7 +11,7 @@ export interface TextChange {
  */
 export function textChange(before: string, after: string): TextChange {
   const most = Math.min(before.length, after.length);
-  let start = 0;
+  let start = before === after ? most : 0;
   while (start < most && before[start] === after[start]) start += 1;
   let rest = 0;
   while (rest < most - start && before[before.length - 1 - rest] === after[after.length - 1 - rest])
