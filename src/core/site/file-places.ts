@@ -63,7 +63,7 @@ export function filesOfPages(site: Pick<Site, 'files' | 'pages'>): TakenFiles {
 }
 
 /** Where files of a site would meet when the hand-over is unpacked. */
-export function fileProblems(site: Site): Problem[] {
+export function fileProblems(site: Pick<Site, 'files' | 'pages'>): Problem[] {
   const files = filesOfPages(site);
   const linked = new Set(Object.values(site.files).map(({ name }) => fileKey(`files/${name}`)));
   return Object.values(site.pages).flatMap((page) => {

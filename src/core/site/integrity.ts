@@ -1,6 +1,6 @@
 import { tokenKinds } from '../brand/tokens';
 import { pieceKind } from '../pieces';
-import { assemblyKinds, assemblyNouns } from '../properties/assembly-kind';
+import { assemblyKinds, assemblyNouns, type AssemblyKind } from '../properties/assembly-kind';
 import { axisCells } from '../properties/axis';
 import { cellParts, phases } from '../properties/phases';
 import type { Property } from '../properties/property';
@@ -12,12 +12,13 @@ import { pathKey, type Given } from './page';
 import { slots, type Where } from './placing-schema';
 import type { Problem } from './problem';
 import { ruleProblems } from './rule-problems';
-import { partsOf } from './parts';
+import { partsOf, referredParts, type ReferredPart } from './parts';
 import { partKinds, type Site } from './site';
-import { allUses, allValues } from './uses';
+import { allValues, brandUses, holders, itemUses, valueUses, type Use } from './uses';
 
-function missingReferences(site: Site): Problem[] {
-  return allUses(site)
+/** Those of some pointers that point to nothing. */
+function missingReferences(site: Pick<Site, ReferredPart>, uses: readonly Use[]): Problem[] {
+  return uses
     .filter(({ to, id }) => !Object.hasOwn(partsOf(site, to), id))
     .map(({ to, id, path }) => ({
       path,
@@ -32,7 +33,7 @@ function hasCell(bands: ReadonlySet<string>, property: Property | undefined, cel
 }
 
 /** Cells of bands, phases and languages that the site does not have. */
-function missingCells(site: Site): Problem[] {
+function missingCells(site: Pick<Site, (typeof holders)[number] | 'languages'>): Problem[] {
   const bands = new Set(site.bands.map((band) => band.id));
   const languages = axisCells('language', { bands: [], languages: site.languages });
   return allValues(site).flatMap(({ path, values, properties }) =>
@@ -51,26 +52,20 @@ function missingCells(site: Site): Problem[] {
   );
 }
 
-function mismatchedKeys(site: Site): Problem[] {
-  const collections: [string, Readonly<Record<string, { id: string }>>][] = [
-    ...partKinds.map((kind): [string, Site[typeof kind]] => [kind, site[kind]]),
-    ...([...tokenKinds.map((kind) => kind.family), 'typeStyles'] as const).map(
-      (family): [string, Record<string, { id: string }>] => [`brand.${family}`, site.brand[family]],
-    ),
-    ...Object.values(site.menus).map((menu): [string, Menu['items']] => [
-      `menus.${menu.id}.items`,
-      menu.items,
-    ]),
-  ];
-  return collections.flatMap(([path, parts]) =>
-    Object.entries(parts)
-      .filter(([key, part]) => part.id !== key)
-      .map(([key, part]) => ({
-        path: `${path}.${key}.id`,
-        reason: `is ${part.id}, but stands under ${key}`,
-      })),
-  );
+type Collection = Readonly<Record<string, { id: string }>>;
+
+/** What stands under another key than its id. */
+function mismatchedKeys(parts: Collection, path: string): Problem[] {
+  return Object.entries(parts)
+    .filter(([key, part]) => part.id !== key)
+    .map(([key, part]) => ({
+      path: `${path}.${key}.id`,
+      reason: `is ${part.id}, but stands under ${key}`,
+    }));
 }
+
+/** The collections of the brand. */
+const brandFamilies = [...tokenKinds.map((kind) => kind.family), 'typeStyles'] as const;
 
 /** Compares an order of ids with the things that it orders: each has to stand in it exactly once. */
 function orderProblems(
@@ -90,7 +85,7 @@ function orderProblems(
   return problems;
 }
 
-function pageProblems(site: Site): Problem[] {
+function pageProblems(site: Pick<Site, 'pages' | 'pageOrder' | 'languages'>): Problem[] {
   const problems = orderProblems(site.pageOrder, site.pages, 'pageOrder');
   const byPath = new Map<string, string>();
   const folders = site.languages.slice(1).map((language) => `/${language.toLowerCase()}/`);
@@ -106,7 +101,7 @@ function pageProblems(site: Site): Problem[] {
   return problems;
 }
 
-function parentProblems(site: Site, id: string): Problem[] {
+function parentProblems(site: Pick<Site, 'pages'>, id: string): Problem[] {
   const path = `pages.${id}.parent`;
   const parent = site.pages[id]!.parent;
   if (parent !== null && !Object.hasOwn(site.pages, parent)) {
@@ -165,26 +160,24 @@ function assemblyProblems(assembly: Assembly, path: string): Problem[] {
 }
 
 /** Kinds of pieces that stand in one kind of assembly only. */
-function misplacedPieces(site: Site): Problem[] {
-  return assemblyKinds.flatMap((kind) =>
-    Object.values(site[kind]).flatMap(({ id, pieces }) =>
-      Object.values(pieces).flatMap((piece) => {
-        const { only, label } = pieceKind(piece.kind);
-        return only === undefined || only === kind
-          ? []
-          : [
-              {
-                path: `${kind}.${id}.pieces.${piece.id}`,
-                reason: `is a ${label.toLowerCase()}, which stands in a ${assemblyNouns[only]} only`,
-              },
-            ];
-      }),
-    ),
+function misplacedPieces(assemblies: Readonly<Record<string, Assembly>>, kind: AssemblyKind): Problem[] {
+  return Object.values(assemblies).flatMap(({ id, pieces }) =>
+    Object.values(pieces).flatMap((piece) => {
+      const { only, label } = pieceKind(piece.kind);
+      return only === undefined || only === kind
+        ? []
+        : [
+            {
+              path: `${kind}.${id}.pieces.${piece.id}`,
+              reason: `is a ${label.toLowerCase()}, which stands in a ${assemblyNouns[only]} only`,
+            },
+          ];
+    }),
   );
 }
 
 /** Colours that are the same as each other in a ring would have no colour at all, in either scheme. */
-function colourProblems({ brand: { colours } }: Site): Problem[] {
+function colourProblems({ brand: { colours } }: Pick<Site, 'brand'>): Problem[] {
   const valueOf = (id: string, part: 'value' | 'dark') =>
     (part === 'dark' ? colours[id]!.dark : undefined) ?? colours[id]!.value;
   return (['value', 'dark'] as const).flatMap((part) =>
@@ -203,9 +196,8 @@ function colourProblems({ brand: { colours } }: Site): Problem[] {
 }
 
 /** Tokens are told apart by their ids alone, whichever family they are of. */
-function tokenIdProblems({ brand }: Site): Problem[] {
-  const families = [...tokenKinds.map((kind) => kind.family), 'typeStyles'] as const;
-  const ids = families.flatMap((family) => Object.keys(brand[family]).map((id) => ({ family, id })));
+function tokenIdProblems({ brand }: Pick<Site, 'brand'>): Problem[] {
+  const ids = brandFamilies.flatMap((family) => Object.keys(brand[family]).map((id) => ({ family, id })));
   const first = new Map<string, string>();
   return ids.flatMap(({ family, id }) => {
     const twin = first.get(id);
@@ -217,7 +209,7 @@ function tokenIdProblems({ brand }: Site): Problem[] {
 }
 
 /** Names that a designer types to mean a token have to be told apart. */
-function nameProblems({ brand, files }: Site): Problem[] {
+function nameProblems({ brand, files }: Pick<Site, 'brand' | 'files'>): Problem[] {
   const taken = (things: Readonly<Record<string, { id: string; name: string }>>, path: string) => {
     const seen = new Map<string, string>();
     return Object.values(things).flatMap(({ id, name }) => {
@@ -234,7 +226,7 @@ function nameProblems({ brand, files }: Site): Problem[] {
 }
 
 /** An item has to say something: a label of its own, or that of what it leads to. */
-function labelProblems({ menus }: Site): Problem[] {
+function labelProblems({ menus }: Pick<Site, 'menus'>): Problem[] {
   return Object.values(menus).flatMap((menu) =>
     Object.values(menu.items)
       .filter(({ label, link }) => label === null && link.to === 'nothing')
@@ -246,7 +238,7 @@ function labelProblems({ menus }: Site): Problem[] {
 }
 
 /** A link to the site in another language has to name one that the site has. */
-function languageProblems(site: Site): Problem[] {
+function languageProblems(site: Pick<Site, 'menus' | 'languages'>): Problem[] {
   return Object.values(site.menus).flatMap((menu) =>
     Object.values(menu.items).flatMap(({ id, link }) =>
       link.to === 'language' && !site.languages.includes(link.language)
@@ -261,7 +253,9 @@ function languageProblems(site: Site): Problem[] {
   );
 }
 
-function placingProblems(site: Site): Problem[] {
+function placingProblems(
+  site: Pick<Site, 'placing' | 'pages' | 'languages' | 'headers' | 'footers'>,
+): Problem[] {
   const { rules, ...others } = site.placing;
   const missing = (gives: Given, path: string) =>
     slots
@@ -295,27 +289,55 @@ function placingProblems(site: Site): Problem[] {
   ];
 }
 
-/** What the schemas cannot say of a document: pointers that dangle, orders that leave out or repeat, cycles, paths taken twice. */
-export function integrityProblems(site: Site): Problem[] {
-  return [
-    ...mismatchedKeys(site),
-    ...pageProblems(site),
-    ...fileProblems(site),
-    ...Object.values(site.menus).flatMap(menuProblems),
-    ...misplacedPieces(site),
-    ...assemblyKinds.flatMap((kind) =>
+/** Something that has to hold, and all that it is told by: as long as these parts are the same objects, it holds as before. */
+interface Bond {
+  reads: readonly (keyof Site)[];
+  problems(site: Site): Problem[];
+}
+
+const bond = <const Read extends keyof Site>(
+  reads: readonly Read[],
+  problems: (site: Pick<Site, Read>) => Problem[],
+): Bond => ({ reads, problems });
+
+const bonds: readonly Bond[] = [
+  ...partKinds.map((kind) => bond([kind], (site) => mismatchedKeys(site[kind], kind))),
+  bond(['brand'], ({ brand }) =>
+    brandFamilies.flatMap((family) => mismatchedKeys(brand[family], `brand.${family}`)),
+  ),
+  bond(['menus'], ({ menus }) =>
+    Object.values(menus).flatMap((menu) => mismatchedKeys(menu.items, `menus.${menu.id}.items`)),
+  ),
+  bond(['pages', 'pageOrder', 'languages'], pageProblems),
+  bond(['pages', 'files'], fileProblems),
+  bond(['menus'], ({ menus }) => Object.values(menus).flatMap(menuProblems)),
+  ...assemblyKinds.flatMap((kind) => [
+    bond([kind], (site) => misplacedPieces(site[kind], kind)),
+    bond([kind, 'bands'], (site) =>
       Object.values(site[kind]).flatMap((each) => [
         ...assemblyProblems(each, `${kind}.${each.id}`),
         ...ruleProblems(site, each, `${kind}.${each.id}`),
       ]),
     ),
-    ...placingProblems(site),
-    ...colourProblems(site),
-    ...tokenIdProblems(site),
-    ...nameProblems(site),
-    ...labelProblems(site),
-    ...languageProblems(site),
-    ...missingReferences(site),
-    ...missingCells(site),
-  ];
+  ]),
+  bond(['placing', 'pages', 'languages', 'headers', 'footers'], placingProblems),
+  bond(['brand'], colourProblems),
+  bond(['brand'], tokenIdProblems),
+  bond(['brand', 'files'], nameProblems),
+  bond(['menus'], labelProblems),
+  bond(['menus', 'languages'], languageProblems),
+  bond([...referredParts, 'menus'], (site) => missingReferences(site, itemUses(site))),
+  bond([...referredParts, ...holders], (site) => missingReferences(site, valueUses(site))),
+  bond([...referredParts, 'brand'], (site) => missingReferences(site, brandUses(site))),
+  bond([...holders, 'languages'], missingCells),
+];
+
+/**
+ * What the schemas cannot say of a document: pointers that dangle, orders that leave out or repeat, cycles, paths taken twice. Where the one that
+ * it was made of is known to be sound, only what what has changed may have broken is looked at.
+ */
+export function integrityProblems(site: Site, sound: Site | null = null): Problem[] {
+  return bonds
+    .filter(({ reads }) => sound === null || reads.some((part) => site[part] !== sound[part]))
+    .flatMap(({ problems }) => problems(site));
 }

@@ -26,7 +26,7 @@ function turnReason(
 }
 
 /** What the schemas cannot say of the collapse rules of an assembly: whether they name what is there. */
-export function ruleProblems({ bands }: Site, assembly: Assembly, path: string): Problem[] {
+export function ruleProblems({ bands }: Pick<Site, 'bands'>, assembly: Assembly, path: string): Problem[] {
   const seen = new Set<string>(bands.map(({ id }) => id));
   return Object.values(assembly.bars).flatMap((bar) => {
     const held = bar.bays.flatMap(({ pieces }) => pieces);

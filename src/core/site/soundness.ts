@@ -57,8 +57,8 @@ function changedPart(before: Site, after: Site, key: keyof Site): unknown {
 }
 
 /**
- * What of a changed document its own schemas would not read again, or what of it does not hold together. Of what is the same object
- * as before nothing is looked at but how it fits together, so that an edit takes no longer in a large site.
+ * What of a changed document, which was sound before, its own schemas would not read again, or what of it does not hold together. Of what is the
+ * same object as before nothing is looked at but how what changed fits together with it, so that an edit takes no longer in a large site.
  */
 export function changeProblems(before: Site, after: Site): Problem[] {
   const keys = (Object.keys(after) as (keyof Site)[]).filter((key) => before[key] !== after[key]);
@@ -68,5 +68,5 @@ export function changeProblems(before: Site, after: Site): Problem[] {
     const problems = parsed.success ? controlProblems(changed) : problemsOf(parsed.issues);
     return problems.map(({ path, reason }) => ({ path: path === '' ? key : `${key}.${path}`, reason }));
   });
-  return unreadable.length > 0 ? unreadable : integrityProblems(after);
+  return unreadable.length > 0 ? unreadable : integrityProblems(after, before);
 }

@@ -26,6 +26,10 @@ export interface Place {
   words(): string;
 }
 
+/** The parts of a document that hold values of properties, and those that say where they stand. */
+export const holders = ['words', 'brand', 'menus', ...assemblyKinds, 'pages', 'bands'] as const;
+type Holders = Pick<Site, (typeof holders)[number]>;
+
 /** Values in the document with the properties that describe them. */
 export interface PlacedValues extends Place {
   values: Values;
@@ -33,7 +37,7 @@ export interface PlacedValues extends Place {
 }
 
 /** What a piece is called: its kind, and what tells it from others, such as `Menu: Main` or `Button “Book”`. */
-export function pieceTitle(site: Site, piece: Piece): string {
+export function pieceTitle(site: Pick<Site, 'bands' | 'menus'>, piece: Piece): string {
   const kind = pieceKind(piece.kind);
   const bands = bandChain(site.bands);
   const said = ({ name, by, initial }: Property) => piece.values[name]?.[firstCell(by, bands)] ?? initial;
@@ -50,12 +54,12 @@ function shortened(quoted: string): string {
 }
 
 /** An item in the words of a message: its own label, else what it leads to is said by its page. */
-function itemWords(site: Site, menu: Menu, item: MenuItem): string {
+function itemWords(site: Pick<Site, 'pages'>, menu: Menu, item: MenuItem): string {
   const page = 'page' in item.link ? site.pages[item.link.page]?.title : undefined;
   return `menu “${menu.name}”, item “${item.label ?? page ?? item.id}”`;
 }
 
-function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): PlacedValues[] {
+function assemblyValues(site: Holders, assembly: Assembly, kind: AssemblyKind): PlacedValues[] {
   const path = `${kind}.${assembly.id}`;
   const words = () => `${assemblyNouns[kind]} “${assembly.name}”`;
   return [
@@ -83,7 +87,7 @@ function assemblyValues(site: Site, assembly: Assembly, kind: AssemblyKind): Pla
   ];
 }
 
-function menuValues(site: Site, menu: Menu): PlacedValues[] {
+function menuValues(site: Holders, menu: Menu): PlacedValues[] {
   const path = `menus.${menu.id}`;
   return [
     { path, words: () => `menu “${menu.name}”`, values: menu.values, properties: menuProperties },
@@ -99,7 +103,7 @@ function menuValues(site: Site, menu: Menu): PlacedValues[] {
 }
 
 /** Everything in the document that holds values of properties. */
-export function allValues(site: Site): PlacedValues[] {
+export function allValues(site: Holders): PlacedValues[] {
   return [
     {
       path: 'words',
@@ -133,7 +137,7 @@ export interface Use extends Reference, Place {
   holder: Holder;
 }
 
-function valueUses({ path, words, values, properties }: PlacedValues): Use[] {
+function usesInValues({ path, words, values, properties }: PlacedValues): Use[] {
   return properties.flatMap((property) => {
     const { references } = property.kind;
     if (!references) return [];
@@ -148,18 +152,26 @@ function valueUses({ path, words, values, properties }: PlacedValues): Use[] {
   });
 }
 
-function itemUses(site: Site, menu: Menu): Use[] {
-  return Object.values(menu.items).flatMap((item) =>
-    linkReferences(item.link).map((reference) => ({
-      ...reference,
-      path: `menus.${menu.id}.items.${item.id}.link`,
-      words: () => itemWords(site, menu, item),
-      holder: { holds: 'item' as const, menu, item },
-    })),
+/** Pointers in values of properties. */
+export const valueUses = (site: Holders): Use[] =>
+  allValues(site).flatMap(usesInValues);
+
+/** Pointers in the links of items of menus. */
+export function itemUses(site: Pick<Site, 'menus' | 'pages'>): Use[] {
+  return Object.values(site.menus).flatMap((menu) =>
+    Object.values(menu.items).flatMap((item) =>
+      linkReferences(item.link).map((reference) => ({
+        ...reference,
+        path: `menus.${menu.id}.items.${item.id}.link`,
+        words: () => itemWords(site, menu, item),
+        holder: { holds: 'item' as const, menu, item },
+      })),
+    ),
   );
 }
 
-function brandUses({ brand }: Site): Use[] {
+/** Pointers in the brand, from its tokens and its logo. */
+export function brandUses({ brand }: Pick<Site, 'brand'>): Use[] {
   const tokens = tokenKinds.flatMap((kind) =>
     Object.values(brand[kind.family] as Record<Id, Token>).flatMap((token) =>
       (['value', 'dark'] as const)
@@ -189,11 +201,7 @@ function brandUses({ brand }: Site): Use[] {
 
 /** Every pointer in the document to one of its parts. */
 export function allUses(site: Site): Use[] {
-  return [
-    ...Object.values(site.menus).flatMap((menu) => itemUses(site, menu)),
-    ...allValues(site).flatMap(valueUses),
-    ...brandUses(site),
-  ];
+  return [...itemUses(site), ...valueUses(site), ...brandUses(site)];
 }
 
 /** What points at these parts. */

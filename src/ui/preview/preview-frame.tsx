@@ -9,7 +9,6 @@ import {
   useState,
   type Ref,
 } from 'react';
-import { paintingElsewhere } from '@/client/after-painting';
 import { stylesheetChange, type Stylesheet } from '@/core/markup/stylesheet';
 import styles from './preview-frame.module.css';
 import { textChange } from './text-change';
@@ -152,6 +151,8 @@ interface PreviewFrameProps {
   scrollTo?: number;
   /** Left out where links are followed. */
   pointing?: FramePointing;
+  /** Hears that something is about to be painted, and gives what hears that it was. */
+  onPainting?(): () => void;
   /** Takes what shows a stylesheet before its content is drawn with it. */
   handle?: Ref<FrameHandle>;
 }
@@ -227,7 +228,7 @@ export function PreviewFrame({
       return;
     }
     // One that does not keep up, as where it is not in sight, keeps nothing else waiting.
-    if (painted.current === round.current) painting.current = paintingElsewhere();
+    if (painted.current === round.current) painting.current = latest.current.on.onPainting?.() ?? null;
     round.current += 1;
     const { html, css, drawer, dropDown = null, atEnd, still = false } = shown;
     const changes = {

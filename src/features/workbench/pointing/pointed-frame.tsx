@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, useState, type ComponentProps } from 'react';
+import { paintingElsewhere } from '@/client/after-painting';
 import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
 import type { Spot } from '@/core/edit/pieces';
@@ -134,6 +135,7 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
     <>
       <PreviewFrame
         {...frame}
+        onPainting={paintingElsewhere}
         pointing={{
           items: itemSelector,
           holders: itemHolders,
