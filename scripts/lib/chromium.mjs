@@ -14,8 +14,6 @@ export function chromiumPath() {
 /** How Chromium is started on a machine without a screen or a way to the internet. */
 export const chromiumArguments = [
   '--no-sandbox',
-  // As browsers with a window do by themselves: a frame of another origin, such as a view, is drawn in a process of its own.
-  '--site-per-process',
   '--disable-gpu',
   '--disable-quic',
   '--disable-dev-shm-usage',
@@ -24,3 +22,6 @@ export const chromiumArguments = [
   '--disable-sync',
   '--no-first-run',
 ];
+
+/** As browsers with a window are by themselves: a frame of another origin, such as a view, is drawn in a process of its own. */
+export const withProcesses = ['--site-per-process'];

@@ -30,7 +30,7 @@ export async function serveDemo(port, dataDir = mkdtempSync(path.join(tmpdir(), 
   return { origin, dataDir, close };
 }
 
-/** Debian's Chromium without a window. */
-export function launchBrowser() {
-  return chromium.launch({ executablePath: chromiumPath(), args: chromiumArguments });
+/** Debian's Chromium without a window, with more arguments where there are some. */
+export function launchBrowser(more = []) {
+  return chromium.launch({ executablePath: chromiumPath(), args: [...chromiumArguments, ...more] });
 }
