@@ -155,23 +155,24 @@ const cell = (page: Page, row: string) =>
 test('a length is dragged in the tablet’s view: its cell alone changes, is shown in the sheet, and one undo takes it back', async ({
   page,
 }) => {
-  await view(page, 'Tablet').locator('.button').first().click();
-  const line = lengthLine(page, 'Beside, Tablet view');
-  await expect(line).toHaveAttribute('aria-valuenow', '18');
-  const box = (await line.boundingBox())!;
-  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  const width = () =>
-    view(page, 'Tablet')
-      .locator('.button')
-      .first()
-      .evaluate((button) => button.getBoundingClientRect().width);
   // What stands in for its font is not as wide, and is not on every machine.
   await view(page, 'Tablet')
     .locator('.button')
     .first()
     .evaluate((button) => button.ownerDocument.fonts.load(getComputedStyle(button).font.split(',')[0]!));
+  await view(page, 'Tablet').locator('.button').first().click();
+  const line = lengthLine(page, 'Beside, Tablet view');
+  await expect(line).toHaveAttribute('aria-valuenow', '18');
+  const width = () =>
+    view(page, 'Tablet')
+      .locator('.button')
+      .first()
+      .evaluate((button) => button.getBoundingClientRect().width);
   const before = await width();
-  await page.mouse.move(at.x, at.y);
+  // Where it has come to rest.
+  await line.hover();
+  const box = (await line.boundingBox())!;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   await page.mouse.down();
   for (const by of [3, 6, 9]) await page.mouse.move(at.x + by, at.y);
   await expect(sheet(page).locator('[data-lit]')).toContainText('px');
