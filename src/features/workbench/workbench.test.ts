@@ -2,7 +2,9 @@ import { expect, test } from '@jest/globals';
 import { applyEdits } from '@/core/edit/apply';
 import { stageAt, wayDown } from '@/core/fit/way-down';
 import { unmeasured } from '@/core/text/advances';
-import { newBar } from '@/core/site/defaults';
+import { newBar, newItem, newMenu } from '@/core/site/defaults';
+import type { MenuItem } from '@/core/site/menu';
+import type { Site } from '@/core/site/site';
 import { pieceTitle } from '@/core/site/uses';
 import { countedIds, sampleSite } from '@/core/site/sample.test-data';
 import { drawerForButton } from './menu-drawer';
@@ -200,6 +202,25 @@ test('a new menu shows the first menu in the form that suits its place', () => {
     shownAs: { desktop: 'columns' },
   });
   expect(startPiece(site, 'menu', 'headers', countedIds()).values).toEqual({ menu: { desktop: 'm' } });
+});
+
+test('new social links show the first menu of which every item has a sign', () => {
+  const item = (values: MenuItem['values']) => ({
+    ...newItem({ id: 'i', label: 'Boats', link: { to: 'nothing' } }),
+    values,
+  });
+  const menu = (id: string, values: MenuItem['values']) => ({
+    ...newMenu({ id, name: id }),
+    top: ['i'],
+    items: { i: item(values) },
+  });
+  const menus = { ...site.menus, none: menu('none', { icon: { all: null } }) };
+  const started = (of: Site) => startPiece(of, 'social', 'footers', countedIds()).values;
+  expect(started({ ...site, menus })).toEqual({});
+  const signed = { ...menus, signs: menu('signs', { icon: { all: 'mail' } }) };
+  expect(started({ ...site, menus: signed })).toEqual({ menu: { all: 'signs' } });
+  const pictured = { ...menus, pictures: menu('pictures', { picture: { all: 'artwork' } }) };
+  expect(started({ ...site, menus: pictured })).toEqual({ menu: { all: 'pictures' } });
 });
 
 test('a drawer can be opened only where the menu is a menu button', () => {

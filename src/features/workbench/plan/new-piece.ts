@@ -3,6 +3,7 @@ import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import { newPiece, type IdSource } from '@/core/site/defaults';
 import type { Piece } from '@/core/site/assembly';
+import type { MenuItem } from '@/core/site/menu';
 import type { Site } from '@/core/site/site';
 
 /** How a new menu is shown, where a row would not be what one wants. */
@@ -28,13 +29,27 @@ function nextMenu({ menus, headers, drawers, footers }: Site): Id | undefined {
   return ids.find((id) => !listed.has(id)) ?? ids[0];
 }
 
+/** The first menu of a site of which every item has a sign. */
+function signedMenu({ menus }: Site): Id | undefined {
+  const isSet = (cells: Readonly<Record<string, unknown>> = {}) =>
+    Object.values(cells).some((value) => value !== null);
+  const hasSign = ({ values }: MenuItem) => isSet(values.icon) || isSet(values.picture);
+  return Object.values(menus).find(
+    ({ top, items }) => top.length > 0 && top.every((id) => hasSign(items[id]!)),
+  )?.id;
+}
+
+/** Which menu a new list of links shows, by the kind of piece. */
+const listedMenu: Readonly<Record<string, (site: Site) => Id | undefined>> = {
+  links: nextMenu,
+  social: signedMenu,
+};
+
 /** A piece as it is put in: a menu shows the site's first menu, a link list the next one, in the form that suits the place. */
 export function startPiece(site: Site, kind: string, into: AssemblyKind, ids: IdSource): Piece {
   if (kind === 'logo') return newPiece(ids(), kind, { version: compactOnPhone(site.bands) });
-  if (kind === 'links') {
-    const listed = nextMenu(site);
-    return newPiece(ids(), kind, listed === undefined ? {} : { menu: { all: listed } });
-  }
+  const listed = listedMenu[kind]?.(site);
+  if (listed !== undefined) return newPiece(ids(), kind, { menu: { all: listed } });
   if (kind !== 'menu') return newPiece(ids(), kind);
   const [menu] = Object.keys(site.menus);
   const shownAs = menuShownAs[into];
