@@ -153,8 +153,7 @@ function usesInValues({ path, words, values, properties }: PlacedValues): Use[] 
 }
 
 /** Pointers in values of properties. */
-export const valueUses = (site: Holders): Use[] =>
-  allValues(site).flatMap(usesInValues);
+export const valueUses = (site: Holders): Use[] => allValues(site).flatMap(usesInValues);
 
 /** Pointers in the links of items of menus. */
 export function itemUses(site: Pick<Site, 'menus' | 'pages'>): Use[] {
