@@ -118,7 +118,7 @@
     const waited = pressed && !down && wanted !== shown;
     pressed = down;
     // After the click, which comes with the letting go.
-    if (waited) showWithOthers();
+    if (waited) setTimeout(() => requestAnimationFrame(show));
   };
   addEventListener(
     'pointerdown',
@@ -156,10 +156,7 @@
   const changed = (before, { start, rest, text }) =>
     before.slice(0, start) + text + before.slice(before.length - rest);
 
-  // All views take over what is new in the same picture: one after another, each would wait for the one before. The others have heard of it
-  // by the time that one has time again.
-  const showWithOthers = () => setTimeout(() => requestAnimationFrame(show));
-
+  // All views take over what is new in the same picture: one after another, each would wait for the one before.
   workbench.onmessage = ({ data }) => {
     if ('pointing' in data) {
       ({ pointing, target, dimensions } = data);
@@ -186,7 +183,7 @@
     wanted = { ...data, html: changed(html, data.html), css: waits ? [...css, data.css] : [data.css] };
     // A frame that has shown nothing yet may wait long for its first picture.
     if (html === '') show();
-    else if (!waits) showWithOthers();
+    else if (!waits) requestAnimationFrame(show);
   };
 
   // The drawer may also be opened and closed by its own buttons; the workbench then follows.

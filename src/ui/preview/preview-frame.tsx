@@ -159,7 +159,8 @@ interface PreviewFrameProps {
 
 /** Shows a frame something ahead of its next content. */
 export interface FrameHandle {
-  style(css: Stylesheet): void;
+  /** Gives what sends it: several frames that are told in one go paint it in the same picture. */
+  style(css: Stylesheet): () => void;
 }
 
 /** What a frame holds before it was sent anything. */
@@ -218,14 +219,15 @@ export function PreviewFrame({
     return () => clearTimeout(timer);
   }, [silent]);
 
-  const send = useCallback(() => {
+  /** What sends the frame all that it does not hold yet. */
+  const sending = useCallback((): (() => void) => {
     const { file: wanted, content: shown } = latest.current;
     const inside = frame.current?.contentWindow;
-    if (!inside || ready.current === null || shown === null) return;
+    if (!inside || ready.current === null || shown === null) return () => {};
     if (ready.current !== wanted) {
       ready.current = null;
       inside.location.replace(new URL(`${root}/${wanted}`, window.location.href).href);
-      return;
+      return () => {};
     }
     // One that does not keep up, as where it is not in sight, keeps nothing else waiting.
     if (painted.current === round.current) painting.current = latest.current.on.onPainting?.() ?? null;
@@ -236,9 +238,11 @@ export function PreviewFrame({
       css: stylesheetChange(sent.current.css, css),
     };
     sent.current = { html, css };
-    port.current?.postMessage({ ...changes, drawer, dropDown, atEnd, still, round: round.current });
+    const message = { ...changes, drawer, dropDown, atEnd, still, round: round.current };
     waiting.current ??= setTimeout(giveUp, SILENCE);
+    return () => port.current?.postMessage(message);
   }, [root, giveUp]);
+  const send = useCallback(() => sending()(), [sending]);
 
   // Before the workbench itself is painted: the views wait for nothing.
   useLayoutEffect(() => {
@@ -265,9 +269,9 @@ export function PreviewFrame({
     (css: Stylesheet) => {
       const { content: shown } = latest.current;
       latest.current.content = shown && { ...shown, css };
-      send();
+      return sending();
     },
-    [send],
+    [sending],
   );
   useImperativeHandle(handle, () => ({ style }), [style]);
 

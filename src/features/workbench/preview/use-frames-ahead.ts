@@ -39,7 +39,10 @@ export function useFramesAhead(
       );
       if (told.length === 0 || told.some(([, css]) => css === null)) return false;
       shown.current = new Map(told as [Scheme, Stylesheet][]);
-      for (const { scheme, handle } of frames.current.values()) handle.style(shown.current.get(scheme)!);
+      const sendings = [...frames.current.values()].map(({ scheme, handle }) =>
+        handle.style(shown.current.get(scheme)!),
+      );
+      for (const send of sendings) send();
       return true;
     });
     return () => onAhead(null);
