@@ -72,8 +72,8 @@ interface Measured {
   all: readonly { hanging: Hanging; own: DropDown['own'] }[];
 }
 const known = keptOfPieces<Measured>();
-/** What hung out of pieces when that was last worked out: with another label, most of it is as it was. */
-const last = new WeakMap<SettledPiece, readonly Hanging[]>();
+/** What hung out of pieces when that was last worked out, by language: with another label, most of it is as it was. */
+const last = new WeakMap<SettledPiece, Map<string, readonly Hanging[]>>();
 
 function sharedHanging(before: readonly Hanging[], made: Hanging): Hanging {
   const same = before.find(({ entry, selector }) => entry === made.entry && selector === made.selector);
@@ -104,11 +104,11 @@ function measured(circumstances: Circumstances, settled: SettledPiece, window: n
   const there = { ...circumstances, sizedAt: window };
   const tally = { complete: true };
   const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
-  const before = last.get(settled) ?? [];
+  const before = last.get(settled) ?? new Map<string, readonly Hanging[]>();
   const hung = pieceKind(piece.kind)
     .hanging!.boxes(piece.values, content)
-    .map((each) => sharedHanging(before, each));
-  last.set(settled, hung);
+    .map((each) => sharedHanging(before.get(circumstances.language) ?? [], each));
+  last.set(settled, before.set(circumstances.language, hung));
   const all = hung.map((hanging) => {
     const { preferred, least } = widthsOf(hanging.box, content);
     return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };

@@ -76,6 +76,26 @@ const workedOut = (of: () => Site, looks: readonly Look[]) =>
     }),
   }));
 
+test('an item that is named by what it leads to is as wide as that is called now', () => {
+  const at = { in: 'drawers', assembly: 'd' } as const;
+  const steps: readonly Edit[] = [
+    { edit: 'linkItem', menu: 'm', item: 'i1', link: { to: 'drawer', drawer: 'd' } },
+    { edit: 'renameAssembly', at, name: 'All that there is to sail on, and to eat on the way' },
+    { edit: 'linkItem', menu: 'm', item: 'i1', link: { to: 'page', page: 'home' } },
+    { edit: 'changePage', page: 'home', title: 'Where it all begins' },
+  ];
+  let site = sampleSite();
+  for (const step of steps) {
+    const outcome = applyEdits(site, [step]);
+    if (!outcome.ok) throw new Error(JSON.stringify(outcome));
+    site = outcome.site;
+    const looks = [{ at: 900, root: 16, inStandIn: false }];
+    expect(workedOut(() => outcome.site, looks)).toEqual(
+      workedOut(() => structuredClone(outcome.site), looks),
+    );
+  }
+});
+
 test('what is kept of boxes from one width, edit and circumstance to the next is what would be worked out anew', () => {
   const look = fc.record({
     at: fc.integer({ min: 320, max: 1920 }),

@@ -3,6 +3,7 @@ import type { Box } from '../boxes/box';
 import { sharedBoxes } from '../boxes/shared';
 import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
+import { labelledBy } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import type { Advances } from '../text/advances';
@@ -23,12 +24,11 @@ const known = new WeakMap<SettledPiece, Map<string, Known>>();
 
 /** What of a site boxes are made of, beside the values of the piece. */
 function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
-  const { brand, artwork, languages, embeds, name, pages, fonts, words } = site;
+  const { brand, artwork, languages, embeds, name, fonts, words } = site;
   const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
   return [
     menu,
-    // A label that is not said is the title of a page.
-    menu && pages,
+    ...(menu ? labelledBy(site) : []),
     brand.logo,
     brand.borders,
     artwork,

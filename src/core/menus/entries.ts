@@ -7,6 +7,7 @@ import type { Values } from '../properties/property';
 import type { Menu, MenuItem } from '../site/menu';
 import { pageWords } from '../site/page-words';
 import type { Site } from '../site/site';
+import { called } from '../site/surroundings';
 import { orderInBand } from './band-order';
 
 /** A page’s title in a language of the site; what has no translation stands in the site’s first language. */
@@ -32,6 +33,14 @@ export function itemLabel(site: Site, item: MenuItem, language?: string): string
   const own = language === undefined ? null : item.labels[language];
   return own ?? item.label ?? targetLabel(site, item.link, language);
 }
+
+/** What of a site the labels of items are made of, beside the items themselves. */
+export const labelledBy = ({ pages, files, drawers, languages }: Site): readonly unknown[] => [
+  pages,
+  files,
+  called(drawers),
+  languages,
+];
 
 /** The name of a menu as readers are told it: menus are named in the language of the site’s own texts. */
 export function menuName(site: Site, { name }: Menu, language: string): string {

@@ -21,7 +21,7 @@ export interface RoomEntry {
   /** Whether it shows in the band. */
   shown: boolean;
   /** Those below it that show in the band. */
-  children: RoomEntry[];
+  children: readonly RoomEntry[];
   /** Whether any stand below it, also where the band hides all of them. */
   holds: boolean;
 }
@@ -31,7 +31,7 @@ export interface PieceContent extends Measures {
   /** How wide the line of a border of the brand is, in CSS px; 0 for none. */
   border(border: Id | null): number;
   /** The entries of a menu in the order of the band, also those that it hides. */
-  entries(menu: Id): RoomEntry[];
+  entries(menu: Id): readonly RoomEntry[];
   artwork(id: Id): { width: number; height: number } | null;
   logo(version: LogoVersion): Id | null;
   /** Whether the branch of the page stands open when the page is. */

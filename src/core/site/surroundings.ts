@@ -1,18 +1,32 @@
+import type { Assembly } from './assembly';
 import type { Site } from './site';
 
 const known = new WeakMap<Site, readonly unknown[]>();
 
+const calledOf = new WeakMap<Readonly<Record<string, Assembly>>, string>();
+
+/** Which assemblies there are, and what they are called, as one text: items that lead to a drawer may be named by it. */
+export function called(assemblies: Readonly<Record<string, Assembly>>): string {
+  const known = calledOf.get(assemblies);
+  if (known !== undefined) return known;
+  const made = JSON.stringify(Object.values(assemblies).map(({ id, name }) => [id, name]));
+  calledOf.set(assemblies, made);
+  return made;
+}
+
 /**
- * All of a site but its assemblies, of which no more is told than which there are: what is worked out of one assembly is the same as long
- * as it and these are.
+ * All of a site but its assemblies, of which no more is told than which there are and what they are called: what is worked out of one
+ * assembly is the same as long as it and these are.
  */
 export function surroundingsOf(site: Site): readonly unknown[] {
   const kept = known.get(site);
   if (kept) return kept;
   const { headers, drawers, footers } = site;
   const apart: readonly unknown[] = [headers, drawers, footers, site.accepted];
-  const ids = [headers, drawers, footers].map((each) => Object.keys(each).join(' '));
-  const all = [...Object.values(site).filter((part) => !apart.includes(part)), ...ids];
+  const all = [
+    ...Object.values(site).filter((part) => !apart.includes(part)),
+    ...[headers, drawers, footers].map(called),
+  ];
   known.set(site, all);
   return all;
 }
