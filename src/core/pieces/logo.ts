@@ -12,8 +12,9 @@ import { textKind } from '../properties/kinds/text';
 import { placeProperties } from '../properties/place';
 import { lessBy } from '../properties/giving';
 import { property, propertyList, type ValuesOf } from '../properties/property';
+import type { Phase } from '../properties/phases';
 import { typeProperties } from '../properties/type';
-import { pictureHtml, samePictures } from './stage-picture';
+import { phasedPicturesHtml } from './stage-picture';
 import { kindOfPiece, pieceClass, type PieceContext, type PieceVersion } from './piece';
 
 /** Between artwork and words, in CSS px at the usual text size. */
@@ -212,21 +213,25 @@ export const logo = kindOfPiece<Values>({
   summary: (values) => (values.artwork === null ? logoVersions[values.version] : 'its own'),
   caption: () => '',
   html(piece, context, versions) {
-    const logos = (of: readonly PieceVersion[] | null) => of as readonly PieceVersion<Values>[] | null;
-    const shownIn = (of: readonly PieceVersion[] | null) => of && shownArtwork(logos(of)!, context);
-    const atTop = { light: shownArtwork(versions, context), dark: shownIn(context.inDark(piece.id, 'top')) };
-    const later = logos(context.scrolled(piece.id));
-    const scrolled = later
-      ? { light: shownArtwork(later, context), dark: shownIn(context.inDark(piece.id, 'scrolled')) }
-      : atTop;
-    const differs = !samePictures(scrolled, atTop);
-    const pictures = [
-      pictureHtml(versions, atTop, context, differs && 'at-top'),
-      differs && pictureHtml(versions, scrolled, context, 'when-scrolled'),
-    ].filter(Boolean);
+    type Logos = readonly PieceVersion<Values>[];
+    const later = (phase: Phase) => context.inPhase(piece.id, phase) as Logos | null;
+    const logos = { top: versions, scrolled: later('scrolled'), returning: later('returning') };
+    const shownIn = (phase: Phase) => {
+      const inDark = context.inDark(piece.id, phase) as Logos | null;
+      return {
+        light: shownArtwork(logos[phase] ?? versions, context),
+        dark: inDark && shownArtwork(inDark, context),
+      };
+    };
+    const atTop = shownIn('top');
+    const [scrolled, returning] =
+      logos.scrolled === null ? [atTop, atTop] : [shownIn('scrolled'), shownIn('returning')];
+    const pictures = phasedPicturesHtml(versions, { top: atTop, scrolled, returning }, context).filter(
+      Boolean,
+    );
     const { text, tagline } = piece.values;
     const words =
-      [...versions, ...(later ?? [])].some(({ values }) => values.shows !== 'artwork') ||
+      Object.values(logos).some((of) => of?.some(({ values }) => values.shows !== 'artwork')) ||
       pictures.length === 0;
     const tail = tagline.trim() !== '' && el('span', { class: 'logo-tagline' }, tagline);
     const name = text || context.siteName;

@@ -4,6 +4,7 @@ import { el, type Attributes, type Element, type Node } from '../markup/html';
 import type { CssNode, Declarations, Rules } from '../markup/css';
 import type { Id } from '../ids/id';
 import type { Link } from '../properties/link';
+import type { Phase } from '../properties/phases';
 import type { Scheme } from '../properties/schemes';
 import type { PropertyList } from '../properties/property';
 import type { AssemblyKind } from '../properties/assembly-kind';
@@ -92,10 +93,10 @@ export interface PieceContext {
   embeds(address: string): boolean;
   /** The id of the drawer in which it stands; null for one in a header or footer. */
   inDrawer: string | null;
-  /** A piece as it is while the page is scrolled, settled for every stage; null where its header bears no phases. */
-  scrolled(id: Id): readonly PieceVersion[] | null;
+  /** A piece as it is in a phase of scrolling, settled for every stage; null where its header bears no phases. */
+  inPhase(id: Id, phase: Phase): readonly PieceVersion[] | null;
   /** A piece as it is for visitors who prefer dark, settled for every stage; null where the brand says nothing of dark. */
-  inDark(id: Id, phase: 'top' | 'scrolled'): readonly PieceVersion[] | null;
+  inDark(id: Id, phase: Phase): readonly PieceVersion[] | null;
   /** Whether a piece stands on a ground for which the logo has artwork of its own, stage by stage. */
   onDark(id: Id, scheme: Scheme): readonly boolean[];
 }

@@ -1,5 +1,6 @@
 import type { Id } from '../ids/id';
 import { el, type Node } from '../markup/html';
+import type { Phase } from '../properties/phases';
 import { PREFERS_DARK } from '../properties/schemes';
 import type { PieceContext } from './piece';
 
@@ -10,7 +11,7 @@ export interface StagePictures {
 }
 
 /** Whether the same is shown. */
-export const samePictures = (one: StagePictures, other: StagePictures): boolean =>
+const samePictures = (one: StagePictures, other: StagePictures): boolean =>
   one.light.join() === other.light.join() &&
   (one.dark ?? one.light).join() === (other.dark ?? other.light).join();
 
@@ -47,4 +48,22 @@ export function pictureHtml(
   const alone = sources.length === 0;
   const image = el('img', { class: alone && when, src, width, height, alt: alt || context.siteName });
   return alone ? image : el('picture', { class: when }, ...sources, image);
+}
+
+/**
+ * The pictures of the phases of scrolling, with classes that tell in which of them each is left out (properties/scroll.ts); one alone where all
+ * phases show the same, and where none of them shows any, none.
+ */
+export function phasedPicturesHtml(
+  versions: readonly { media: string | null }[],
+  { top, scrolled, returning }: Record<Phase, StagePictures>,
+  context: PieceContext,
+): Node[] {
+  const apart = !samePictures(returning, scrolled);
+  if (!apart && samePictures(scrolled, top)) return [pictureHtml(versions, top, context, false)];
+  return [
+    pictureHtml(versions, top, context, 'at-top'),
+    pictureHtml(versions, scrolled, context, `when-scrolled${apart ? ' not-returning' : ''}`),
+    apart && pictureHtml(versions, returning, context, 'when-returning'),
+  ];
 }

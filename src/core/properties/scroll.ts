@@ -184,7 +184,13 @@ export const phasedMediaCss: Block[] = [
   },
 ];
 
-/** Which of two logos shows in a phase: above every value, and as the value has it where it shows. */
+/** Which of several logos shows in a phase: above every value, and as the value has it where it shows. */
 export const phasedOpenCss: Rules = {
   ":is([data-phase='top'] .when-scrolled, [data-phase]:not([data-phase='top']) .at-top)": { display: 'none' },
+};
+
+/** The same where returning may look otherwise than scrolled. */
+export const returningOpenCss: Rules = {
+  ":is([data-phase='returning'] .not-returning, [data-phase]:not([data-phase='returning']) .when-returning)":
+    { display: 'none' },
 };

@@ -118,26 +118,45 @@ test('jumps within the page leave room for what stays, by width, and none where 
   ]);
 });
 
+const artwork = {
+  type: 'image/svg+xml' as const,
+  width: 90,
+  height: 30,
+  bytes: 9,
+  alt: '',
+  hash: 'a'.repeat(64),
+};
+const twoArtworks = {
+  dark: { ...artwork, id: 'dark', name: 'Dark' },
+  light: { ...artwork, id: 'light', name: 'Light' },
+};
+const images = (html: string) =>
+  [...html.matchAll(/<img class="([a-z -]+)" src="([^"]+)"/g)].map(([, ...found]) => found);
+
 test('a logo of another artwork when scrolled stands there twice, one for each', () => {
   const site = withScrolling(stays, {}, { artwork: { desktop: 'dark', 'desktop:scrolled': 'light' } });
-  const artwork = {
-    type: 'image/svg+xml' as const,
-    width: 90,
-    height: 30,
-    bytes: 9,
-    alt: '',
-    hash: 'a'.repeat(64),
-  };
-  site.artwork = {
-    dark: { ...artwork, id: 'dark', name: 'Dark' },
-    light: { ...artwork, id: 'light', name: 'Light' },
-  };
-  const images = (html: string) =>
-    [...html.matchAll(/<img class="([a-z-]+)" src="([^"]+)"/g)].map(([, ...found]) => found);
+  site.artwork = twoArtworks;
   expect(images(renderPage(site, site.pages.home!))).toEqual([
     ['at-top', 'artwork/dark-dark.svg'],
     ['when-scrolled', 'artwork/light-light.svg'],
   ]);
   const away = { ...site, headers: { h: { ...site.headers.h!, values: {} } } };
   expect(renderPage(away, away.pages.home!)).not.toContain('when-scrolled');
+});
+
+test('a logo of another artwork when returning alone stands there once more, for that', () => {
+  const returns = withScrolling(
+    { ...stays, scrolling: { desktop: 'returns' } },
+    {},
+    { artwork: { desktop: 'dark', 'desktop:returning': 'light' } },
+  );
+  const site = { ...returns, artwork: twoArtworks };
+  expect(images(renderPage(site, site.pages.home!))).toEqual([
+    ['at-top', 'artwork/dark-dark.svg'],
+    ['when-scrolled not-returning', 'artwork/dark-dark.svg'],
+    ['when-returning', 'artwork/light-light.svg'],
+  ]);
+  expect(renderStylesheet(site)).toContain('.when-returning');
+  const scrolledAlone = withScrolling(stays, {}, { artwork: { desktop: 'dark', 'desktop:scrolled': 'light' } });
+  expect(renderStylesheet({ ...scrolledAlone, artwork: twoArtworks })).not.toContain('.when-returning');
 });

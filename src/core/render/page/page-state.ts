@@ -165,9 +165,9 @@ export function pieceContext(state: PageState, kind: AssemblyKind, assembly: Ass
       return names.get(id)!;
     },
     inDrawer: kind === 'drawers' ? names.get(assembly.id)! : null,
-    scrolled(id) {
+    inPhase(id, phase) {
       if (!resolveAssembly(site, kind, assembly, site.bands[0]!.id).phased) return null;
-      return versionsOf(id, { phase: 'scrolled' });
+      return versionsOf(id, { phase });
     },
     inDark: (id, phase) => (hasDark(site) ? versionsOf(id, { phase, scheme: 'dark' }) : null),
     onDark: (id, scheme) =>

@@ -1,7 +1,7 @@
 import type { CssNode, Rules } from '../../markup/css';
 import { pieceKinds } from '../../pieces';
 import { drawerParts } from '../../properties/bar';
-import { phasedHeaderCss, phasedOpenCss } from '../../properties/scroll';
+import { phasedHeaderCss, phasedOpenCss, returningOpenCss } from '../../properties/scroll';
 import { assemblyCss, resetCss, someAssemblyCss } from './base-css';
 import { initialValues } from '../../resolve/settled-values';
 import { layoutRules, NOTHING_COUNTED } from './layout-rules';
@@ -49,6 +49,7 @@ export const ownClasses: ReadonlySet<string> = new Set([
     standInCss,
     phasedHeaderCss,
     phasedOpenCss,
+    returningOpenCss,
   ]),
   ...pieceKinds.map((each) => each.kind),
   ...pieceKinds.flatMap((kind) =>

@@ -16,8 +16,9 @@ import {
   phasedMediaCss,
   phasedOpenCss,
   phasedWithoutScriptsCss,
+  returningOpenCss,
 } from '../../properties/scroll';
-import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
+import { phasesOf, resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { inLanguage } from '../../resolve/in-language';
 import { fontFormats } from '../../site/font';
 import { seenColour } from '../../site/seen-colour';
@@ -293,6 +294,9 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
     inside: kinds.flatMap((kind) => [kind.openWithoutScriptsCss ?? {}, kind.withoutScriptsCss ?? {}]),
   };
   const phased = settled.some((assembly) => assembly.phased);
+  const returns = settled.some(
+    ({ kind, id }) => kind === 'headers' && phasesOf(kind, site.headers[id]!).includes('returning'),
+  );
   const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
   const input = { site, assemblies, styles, names, brand, css, advances };
   const nodes = [
@@ -319,6 +323,7 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
       'open',
       ...kinds.map((kind) => kind.openCss ?? {}),
       phased ? phasedOpenCss : {},
+      returns ? returningOpenCss : {},
       withoutScripts,
       ...standing,
       ...mediaCss,
