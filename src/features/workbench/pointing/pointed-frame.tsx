@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, useState, type ComponentProps } from 'react';
+import { flushSync } from 'react-dom';
 import { paintingElsewhere } from '@/client/after-painting';
 import { useAdvances } from '@/client/open-site-context';
 import type { AssemblyPlace } from '@/core/edit/place';
@@ -145,7 +146,8 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
           measure: dragging.measure,
           onPointed(chain) {
             const innermost = chain === null ? null : (levels(chain)[0] ?? null);
-            setHovered(innermost);
+            // At once, and not after what else waits for its turn: the outline follows the pointer.
+            flushSync(() => setHovered(innermost));
             pointing.onHovered(innermost && spot(innermost.pointed));
           },
           onClicked(chain, more) {
