@@ -1,3 +1,4 @@
+import { ofPair } from '../ids/of-pair';
 import { isBlock, type CssNode, type Declarations, type Rules } from './css';
 
 /** A rule as it is written: selectors that say the same are one (CSS Cascading 5, 6: what is written later wins). */
@@ -121,17 +122,20 @@ function changedRulesIn(before: Stylesheet, after: Stylesheet): ChangedRules | n
 
 /**
  * What is told to who holds a stylesheet so that it holds another. A declaration that is changed where it stands lets a browser lay out no more
- * than that touches; what is written anew, all of the page.
+ * than that touches; what is written anew, all of the page. Several views hold the very same: it is worked out once.
  */
-export function stylesheetChange(before: Stylesheet, after: Stylesheet): StylesheetChange {
-  const change: StylesheetChange = { count: after.length, texts: [], rules: [] };
-  for (const [index, each] of after.entries()) {
-    const old = before.length === after.length ? before[index] : undefined;
-    if (old === each) continue;
-    const inside = old === undefined ? null : changedInBlock(old, each);
-    if (inside) change.rules.push(...inside.map(([way, text]) => [index, way, text] as const));
-    else if (old === undefined || stylesheetText([old]) !== stylesheetText([each]))
-      change.texts.push([index, stylesheetText([each])]);
-  }
-  return change;
-}
+export const stylesheetChange = ofPair(
+  (before: Stylesheet, after: Stylesheet): StylesheetChange => {
+    const change: StylesheetChange = { count: after.length, texts: [], rules: [] };
+    for (const [index, each] of after.entries()) {
+      const old = before.length === after.length ? before[index] : undefined;
+      if (old === each) continue;
+      const inside = old === undefined ? null : changedInBlock(old, each);
+      if (inside) change.rules.push(...inside.map(([way, text]) => [index, way, text] as const));
+      else if (old === undefined || stylesheetText([old]) !== stylesheetText([each]))
+        change.texts.push([index, stylesheetText([each])]);
+    }
+    return change;
+  },
+  (before, after) => [before, after],
+);
