@@ -55,3 +55,28 @@ test('so it is from the list of sites, where a newcomer begins', async () => {
   await expect(changesOfFit()).not.toHaveCount(0);
   expect(fonts).toEqual([]);
 });
+
+test('the ruler tells what the server worked out, before anything is asked here', async () => {
+  await page.addInitScript(() => {
+    const happened: string[] = [];
+    const note = (what: string) => happened.includes(what) || happened.push(what);
+    Object.assign(window, { happened });
+    const Plain = window.Worker;
+    window.Worker = class extends Plain {
+      constructor(...from: ConstructorParameters<typeof Worker>) {
+        note('asked');
+        super(...from);
+      }
+    };
+    new MutationObserver(
+      () => document.querySelector('[aria-label="Changes of fit"] button') && note('told'),
+    ).observe(document, { subtree: true, childList: true });
+  });
+  const happened = () => page.evaluate(() => (window as unknown as { happened: string[] }).happened);
+  await page.goto('/sites/hollin-sound/headers/h-main');
+  await expect.poll(happened).toEqual(['told', 'asked']);
+  const changes = await changesOfFit().count();
+  await page.waitForTimeout(1500);
+  // What is worked out here is the same.
+  await expect(changesOfFit()).toHaveCount(changes);
+});

@@ -27,6 +27,7 @@ import type {
 } from '@/workers/fit-messages';
 import { useAdvancesStore } from './open-site-context';
 import type { AdvancesStore } from './text-advances';
+import { whenSettled } from './when-settled';
 import { workerQuestions } from './worker-questions';
 
 /** Asks the worker; the answer comes with the number of the question. */
@@ -95,9 +96,15 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
 /** One worker for the whole application. */
 let shared: ReturnType<typeof fitSurveys> | null = null;
 
-/** Starts the fit worker ahead of the first question, so that it loads while the screen is drawn; on the server there is none. */
-export function prepareFit(): void {
-  if (typeof Worker !== 'undefined') shared ??= fitSurveys();
+/** What was worked out elsewhere of an assembly. */
+interface Taken extends FitPlace {
+  answers: Partial<FitAnswers>;
+}
+const taken = new WeakMap<Site, Taken>();
+
+/** Takes over what was worked out elsewhere of an assembly of the very same site: it is told at once, and asked here when nothing else is to be done. */
+export function takeSurveys(site: Site, place: FitPlace, answers: Partial<FitAnswers>): void {
+  taken.set(site, { ...place, answers });
 }
 
 /** The answer to a wish, and whether a newer one is being worked out. */
@@ -118,16 +125,26 @@ function useFit<Name extends FitWish['what']>(
   const begun = useStore(texts, ({ advances }) => advances !== unmeasured);
   const of = `${assembly} ${'bar' in wish ? wish.bar : ''}`;
   const [found, setFound] = useState<{ of: string; site: Site; key: string; answer: FitAnswer } | null>(null);
+  const elsewhere = taken.get(site);
+  const known =
+    elsewhere?.kind === kind && elsewhere.assembly === assembly ? elsewhere.answers[wish.what] : undefined;
+  const isKnown = known !== undefined;
   useEffect(() => {
     if (!begun || !site[kind][assembly]) return;
-    shared ??= fitSurveys();
-    shared({ site, texts }, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
-      setFound({ of, site, key, answer }),
-    );
-  }, [begun, site, kind, assembly, key, of, texts]);
+    const ask = () => {
+      shared ??= fitSurveys();
+      shared({ site, texts }, { kind, assembly }, JSON.parse(key) as FitWish, (answer) =>
+        setFound({ of, site, key, answer }),
+      );
+    };
+    // So that the first edit finds it there, and works out only what it changes.
+    if (isKnown) return whenSettled(ask);
+    ask();
+  }, [begun, site, kind, assembly, key, of, texts, isKnown]);
   const answer = found?.of === of ? found.answer[wish.what] : undefined;
-  if (found === null || answer === undefined) return null;
-  return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };
+  if (found !== null && answer !== undefined)
+    return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };
+  return known === undefined ? null : { answer: known as FitAnswers[Name], stale: false };
 }
 
 /** How the bars of an assembly stand; null until it was first worked out. */

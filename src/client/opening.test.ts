@@ -25,6 +25,10 @@ const opening: OpeningAt = {
   way,
   shown: ['h', null],
   stylesheet,
+  surveys: {
+    survey: { bars: [], rules: [], complete: true, lacking: [] },
+    opened: { dropDowns: [], drawer: [] },
+  },
 };
 
 /** A site that was opened just now, and what was told of it. */

@@ -9,14 +9,9 @@ import { renderStylesheet, takeStylesheet } from '@/core/render/stylesheet/style
 import { fromLists, nothingMeasured } from '@/core/text/measuring';
 import type { OpenSite } from './open-site';
 import { useAdvancesStore, useOpenSiteStore } from './open-site-context';
+import { takeSurveys } from './fit-survey';
 import type { AdvancesStore } from './text-advances';
-
-/** How long after the views were told of what was worked out elsewhere nothing of that is worked out here, in ms. */
-const SETTLING = 1000;
-
-// Not every browser tells when it is idle.
-const whenIdle = (work: () => void) =>
-  typeof requestIdleCallback === 'function' ? requestIdleCallback(work) : setTimeout(work);
+import { whenIdle, whenSettled } from './when-settled';
 
 /** Works out here what was taken over, part by part when nothing else is to be done, so that the first edit finds it and works out only what it changes. */
 function workOutLater(shown: OpeningAt['shown'], work: (part: ReadonlySet<Id | null>) => boolean): void {
@@ -25,12 +20,12 @@ function workOutLater(shown: OpeningAt['shown'], work: (part: ReadonlySet<Id | n
     const part = parts.shift();
     if (part && work(part)) whenIdle(next);
   };
-  setTimeout(() => whenIdle(next), SETTLING);
+  whenSettled(next);
 }
 
 /**
  * Takes over what the server worked out to open a workbench with: what it knows of texts, and, where that is of the very document that
- * is open, where rules begin and what the views are styled with.
+ * is open, where rules begin, what the views are styled with and what the ruler tells.
  */
 export function takeOpening(
   text: string,
@@ -45,6 +40,7 @@ export function takeOpening(
     way,
     shown,
     stylesheet,
+    surveys,
   }: OpeningAt = JSON.parse(text);
   const { site, revision, saveState } = open();
   texts.learn(fromLists(lists));
@@ -52,6 +48,7 @@ export function takeOpening(
   const assembly = site[kind][id];
   if (known !== revision || saveState !== 'saved' || !assembly) return;
   if (way) takeWay(site, advances, asForeseen(assembly), way);
+  if (surveys.survey.complete) takeSurveys(site, { kind, assembly: id }, surveys);
   takeStylesheet(site, advances, { shown: new Set(shown), stylesheet });
   workOutLater(shown, (part) => {
     if (open().site !== site || texts.getState().advances !== advances) return false;

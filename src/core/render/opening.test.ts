@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { surveyOpened } from '../fit/opened-survey';
 import { surveyFit } from '../fit/survey';
 import { evenLetters } from '../fit/even-letters.test-data';
 import { ROOT_TEXT_PX } from '../lengths/length';
@@ -27,7 +28,9 @@ test('what is told of texts is enough for the views and the ruler, and comes as 
   expect(viewStylesheet(site, known, new Set(told.shown))).toEqual(told.stylesheet);
   const page = firstPageOf(site, 'h')!.id;
   const today = { site, advances: known, page, language: site.languages[0]!, root: ROOT_TEXT_PX };
-  expect(surveyFit(today, 'headers', site.headers.h!).complete).toBe(true);
+  const survey = surveyFit(today, 'headers', site.headers.h!);
+  expect(survey.complete).toBe(true);
+  expect(told.surveys).toEqual({ survey, opened: surveyOpened(today, 'headers', site.headers.h!) });
   expect(lacking).toEqual([]);
 });
 

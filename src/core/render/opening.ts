@@ -1,7 +1,7 @@
 import type { Circumstances } from '../fit/circumstances';
 import { asForeseen } from '../fit/measured-rules';
-import { surveyOpened } from '../fit/opened-survey';
-import { surveyFit } from '../fit/survey';
+import { surveyOpened, type OpenedSurvey } from '../fit/opened-survey';
+import { surveyFit, type FitSurvey } from '../fit/survey';
 import { solvedWay, type WayDown } from '../fit/way-down';
 import type { Id } from '../ids/id';
 import { ROOT_TEXT_PX } from '../lengths/length';
@@ -30,6 +30,14 @@ export interface Opening extends OpenedWith {
   /** The header and footer of the page on which the assembly is shown, and what its views are styled with. */
   shown: readonly (Id | null)[];
   stylesheet: Stylesheet;
+  /** What its ruler tells of it. */
+  surveys: OpeningSurveys;
+}
+
+/** How the bars of an assembly stand at every width, and what opens in it. */
+export interface OpeningSurveys {
+  survey: FitSurvey;
+  opened: OpenedSurvey;
 }
 
 /** The same of the state of the site at a revision. */
@@ -47,9 +55,10 @@ export function openingOf(site: Site, measured: Advances, opened: OpenedWith): O
   const shown = shownOn(onWorkbench(site, { page: page ?? homePage(site), language }, kind, assembly));
   const stylesheet = viewStylesheet(site, advances, shown);
   const today: Circumstances = { site, advances, page: page?.id ?? null, language, root: ROOT_TEXT_PX };
-  // For the texts that they ask for.
-  surveyFit(today, kind, assembly);
-  surveyOpened(today, kind, assembly);
+  const surveys = {
+    survey: surveyFit(today, kind, assembly),
+    opened: surveyOpened(today, kind, assembly),
+  };
   const way = solvedWay(site, advances, kind, asForeseen(assembly));
-  return { ...opened, texts: listed(texts), way, shown: [...shown], stylesheet };
+  return { ...opened, texts: listed(texts), way, shown: [...shown], stylesheet, surveys };
 }

@@ -157,6 +157,10 @@ test('a logo of another artwork when returning alone stands there once more, for
     ['when-returning', 'artwork/light-light.svg'],
   ]);
   expect(renderStylesheet(site)).toContain('.when-returning');
-  const scrolledAlone = withScrolling(stays, {}, { artwork: { desktop: 'dark', 'desktop:scrolled': 'light' } });
+  const scrolledAlone = withScrolling(
+    stays,
+    {},
+    { artwork: { desktop: 'dark', 'desktop:scrolled': 'light' } },
+  );
   expect(renderStylesheet({ ...scrolledAlone, artwork: twoArtworks })).not.toContain('.when-returning');
 });

@@ -2,9 +2,8 @@
 
 import { own } from '@/core/ids/id';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import * as v from 'valibot';
-import { prepareFit } from '@/client/fit-survey';
 import { LaterSite, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { useKept } from '@/ui/use-kept';
@@ -63,8 +62,6 @@ function LaterScreen({ kind, assemblyId, lead }: WorkbenchScreenProps) {
 
 /** The workbench with the named header, drawer or footer, or with the first of its kind. Its views show an edit before all else does. */
 export function WorkbenchScreen(props: WorkbenchScreenProps) {
-  // While it is drawn for the first time.
-  useState(prepareFit);
   return (
     <LaterSite>
       <LaterScreen {...props} />
