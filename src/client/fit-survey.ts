@@ -142,9 +142,10 @@ function useFit<Name extends FitWish['what']>(
     ask();
   }, [begun, site, kind, assembly, key, of, texts, isKnown]);
   const answer = found?.of === of ? found.answer[wish.what] : undefined;
-  if (found !== null && answer !== undefined)
-    return { answer: answer as FitAnswers[Name], stale: found.site !== site || found.key !== key };
-  return known === undefined ? null : { answer: known as FitAnswers[Name], stale: false };
+  const stale = found?.site !== site || found.key !== key;
+  // Of this very state, what was taken over is as good as what is worked out here.
+  const told = stale && isKnown ? { answer: known, stale: false } : { answer, stale };
+  return told.answer === undefined ? null : { ...told, answer: told.answer as FitAnswers[Name] };
 }
 
 /** How the bars of an assembly stand; null until it was first worked out. */
