@@ -1,5 +1,5 @@
 import { expect, type BrowserContext, type Page } from '@playwright/test';
-import { test } from './support/test';
+import { inAudit, test } from './support/test';
 import { view } from './support/site';
 
 /** A browser that was never here. */
@@ -48,7 +48,7 @@ test('a workbench is opened with what the server measured, and is as it would be
   expect(fonts).not.toEqual([]);
 });
 
-test('so it is from the list of sites, where a newcomer begins', async () => {
+test('so it is from the list of sites, where a newcomer begins', inAudit, async () => {
   await page.goto('/');
   await page.locator('a[href="/sites/hollin-sound/headers"]').click();
   await styles();
