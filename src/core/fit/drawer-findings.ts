@@ -3,7 +3,7 @@ import { pieceKind } from '../pieces';
 import { resolveAssembly, settledPieces } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
-import { allUses, pieceTitle } from '../site/uses';
+import { usesById, pieceTitle } from '../site/uses';
 
 /** Something that visitors would be surprised by in a drawer, in a piece of it or, for null, in all of it. */
 export interface DrawerFinding {
@@ -42,7 +42,7 @@ export function drawerFindings(site: Site, drawer: Assembly): DrawerFinding[] {
   );
   const { closesOnSwipe, closesOutside } = bands[0]!.values;
   const closes = Object.values(drawer.pieces).some(({ kind }) => kind === 'close');
-  const opened = allUses(site).some(({ to, id }) => to === 'drawers' && id === drawer.id);
+  const opened = usesById(site, 'drawers').has(drawer.id);
   const whole = (fault: DrawerFinding['fault'], words: string): DrawerFinding => ({
     piece: null,
     fault,

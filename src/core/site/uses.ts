@@ -199,11 +199,29 @@ export function brandUses({ brand }: Pick<Site, 'brand'>): Use[] {
 }
 
 /** Every pointer in the document to one of its parts. */
-export function allUses(site: Site): Use[] {
-  return [...itemUses(site), ...valueUses(site), ...brandUses(site)];
-}
+const allUses = (site: Site): Use[] => [...itemUses(site), ...valueUses(site), ...brandUses(site)];
 
 /** What points at these parts. */
 export function usesOf(site: Site, to: ReferenceTarget, ids: ReadonlySet<Id>): Use[] {
   return allUses(site).filter((use) => use.to === to && ids.has(use.id));
+}
+
+type UsesById = ReadonlyMap<Id, readonly Use[]>;
+const known = new WeakMap<Site, ReadonlyMap<ReferenceTarget, UsesById>>();
+const nothing: UsesById = new Map();
+
+/** What points at each part of a kind, by its id; those that nothing points at are left out. It is kept: a site that is just being changed is asked with `usesOf`. */
+export function usesById(site: Site, to: ReferenceTarget): UsesById {
+  const kept = known.get(site);
+  if (kept) return kept.get(to) ?? nothing;
+  const found = new Map<ReferenceTarget, Map<Id, Use[]>>();
+  for (const use of allUses(site)) {
+    const ofKind = found.get(use.to) ?? new Map<Id, Use[]>();
+    found.set(use.to, ofKind);
+    const ofPart = ofKind.get(use.id);
+    if (ofPart) ofPart.push(use);
+    else ofKind.set(use.id, [use]);
+  }
+  known.set(site, found);
+  return found.get(to) ?? nothing;
 }

@@ -1,14 +1,14 @@
 'use client';
 
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { newId } from '@/client/new-id';
 import { useEdit, useSite } from '@/client/open-site-context';
 import { tokenKindOf } from '@/core/brand/tokens';
 import type { Token, TokenFamily } from '@/core/brand/tokens/token-kind';
 import type { Id } from '@/core/ids/id';
 import { inScheme } from '@/core/site/scheme';
-import { allUses } from '@/core/site/uses';
+import { usesById } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { RemoveToken } from './remove-token';
 import { tokenName, tokenNamed } from './token-names';
@@ -39,11 +39,6 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
   const all = Object.values(site.brand[family] as Record<Id, Token>);
   const fixed = new Set(kind.standard.map(({ id }) => id));
   const tokens = all.filter(({ id }) => only === undefined || fixed.has(id) === (only === 'standard'));
-  const counts = useMemo(() => {
-    const byId = new Map<Id, number>();
-    for (const use of allUses(site)) if (use.to === family) byId.set(use.id, (byId.get(use.id) ?? 0) + 1);
-    return byId;
-  }, [site, family]);
   const nameOf = tokenName(site);
   const dark = inScheme(site, 'dark');
   const removable = only !== 'standard';
@@ -124,7 +119,9 @@ export function TokenTable({ family, title, only }: TokenTableProps) {
                   </span>
                 </td>
               )}
-              <td className="figures quiet">{counts.get(token.id) ?? (fixed.has(token.id) ? '' : '–')}</td>
+              <td className="figures quiet">
+                {usesById(site, family).get(token.id)?.length ?? (fixed.has(token.id) ? '' : '–')}
+              </td>
               {removable && (
                 <td className={styles.actions}>
                   {!fixed.has(token.id) && (

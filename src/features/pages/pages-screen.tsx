@@ -11,7 +11,8 @@ import type { Id } from '@/core/ids/id';
 import { slug } from '@/core/render/names';
 import type { Page } from '@/core/site/page';
 import type { Site } from '@/core/site/site';
-import { allUses, type Use } from '@/core/site/uses';
+import { pagesByParent } from '@/core/site/page-tree';
+import { usesById, type Use } from '@/core/site/uses';
 import { TextCell } from '@/ui/table/text-cell';
 import { TreeTable, type TreeColumn } from '@/ui/tree/tree-table';
 import { treeRows, type TreeRow } from '@/ui/tree/tree-rows';
@@ -28,7 +29,8 @@ import styles from './pages.module.css';
 import { useSetLanguages } from './use-set-languages';
 
 /** The rows of the page tree; with a filter, pages that it holds for and those above them, by title, path and tag. */
-function pageRows({ pages, pageOrder }: Site, filter: string): TreeRow[] {
+function pageRows(site: Site, filter: string): TreeRow[] {
+  const { pages, pageOrder } = site;
   const words = filter.trim().toLowerCase();
   const found = new Set<Id>();
   if (words !== '') {
@@ -37,25 +39,8 @@ function pageRows({ pages, pageOrder }: Site, filter: string): TreeRow[] {
     for (const page of Object.values(pages).filter(holds))
       for (let at: Id | null = page.id; at !== null && !found.has(at); at = pages[at]!.parent) found.add(at);
   }
-  const below = new Map<Id | null, Id[]>();
-  for (const id of pageOrder) {
-    if (words !== '' && !found.has(id)) continue;
-    const { parent } = pages[id]!;
-    below.set(parent, [...(below.get(parent) ?? []), id]);
-  }
+  const below = pagesByParent(site, words === '' ? pageOrder : pageOrder.filter((id) => found.has(id)));
   return treeRows(below.get(null) ?? [], (id) => below.get(id) ?? []);
-}
-
-/** What points to each page. */
-function usesByPage(site: Site): Map<Id, Use[]> {
-  const byPage = new Map<Id, Use[]>();
-  for (const use of allUses(site)) {
-    if (use.to !== 'pages') continue;
-    const known = byPage.get(use.id);
-    if (known) known.push(use);
-    else byPage.set(use.id, [use]);
-  }
-  return byPage;
 }
 
 /** The names of the menus among uses, each once. */
@@ -159,7 +144,7 @@ export function PagesScreen() {
   const [chosenIds, setChosen] = useState<ReadonlySet<Id>>(new Set());
   const later = useDeferredValue(filter);
   const rows = useMemo(() => pageRows(site, later), [site, later]);
-  const uses = useMemo(() => usesByPage(site), [site]);
+  const uses = usesById(site, 'pages');
   const chosen = useMemo(
     () => new Set([...chosenIds].filter((id) => site.pages[id])),
     [chosenIds, site.pages],

@@ -3,10 +3,10 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { useSite } from '@/client/open-site-context';
-import type { Id } from '@/core/ids/id';
 import { pieceKind } from '@/core/pieces';
 import { languageName } from '@/core/site/language';
 import type { Page } from '@/core/site/page';
+import { pagesByParent } from '@/core/site/page-tree';
 import { standsAt, withGiven } from '@/core/site/placing';
 import { slots, type Slot } from '@/core/site/placing-schema';
 import type { Site } from '@/core/site/site';
@@ -49,8 +49,8 @@ export function PageTable() {
   const place = usePlace();
   const [filter, setFilter] = useState('');
   const rows = useMemo(() => {
-    const below = (parent: Id | null) => site.pageOrder.filter((id) => site.pages[id]!.parent === parent);
-    return treeRows(below(null), below);
+    const below = pagesByParent(site, site.pageOrder);
+    return treeRows(below.get(null) ?? [], (id) => below.get(id) ?? []);
   }, [site]);
   const words = filter.trim().toLowerCase();
   const found = rows.filter(({ id }) => {

@@ -1,4 +1,4 @@
-import { allUses } from '../../site/uses';
+import { usesById } from '../../site/uses';
 import { found, type Check } from '../check';
 import type { Found } from '../finding';
 
@@ -12,11 +12,10 @@ export const artwork: Check = {
   from: 'WCAG 2.2, 1.1.1 Non-text Content',
   harm: 'use',
   find({ site }) {
-    const used = new Set(allUses(site).flatMap(({ to, id }) => (to === 'artwork' ? [id] : [])));
     return Object.values(site.artwork).flatMap(({ id, name, alt, bytes, type, height }): Found[] => {
       const about = { lead: { to: 'part', of: 'artwork', id }, at: `Picture ${name}` } as const;
       const kb = `${Math.round(bytes / 1024)} KB`;
-      if (!used.has(id))
+      if (!usesById(site, 'artwork').has(id))
         return [
           found({
             ...about,

@@ -1,9 +1,11 @@
-import { itemLabel } from '../../menus/entries';
+import { sameItems } from '../../ids/same-items';
+import { itemLabel, labelledBy } from '../../menus/entries';
 import type { Id } from '../../ids/id';
-import type { MenuItem } from '../../site/menu';
+import type { Menu, MenuItem } from '../../site/menu';
 import type { Site } from '../../site/site';
 import { linkWords } from '../../menus/link-words';
 import { found, type Check } from '../check';
+import type { Found } from '../finding';
 
 /** The most letters of a label that is read at a glance. */
 const MOST = 30;
@@ -17,64 +19,94 @@ const itemAt = (site: Site, menu: Id, item: Id) =>
     at: `Menu ${site.menus[menu]!.name}, ${itemLabel(site, site.menus[menu]!.items[item]!)}`,
   }) as const;
 
+interface Told {
+  item: MenuItem;
+  label: string;
+  target: string;
+}
+
+/** For each of some items the first one before it that says the same of one thing, and something else of another. */
+function firstBefore(all: readonly Told[], same: 'label' | 'target', apart: 'label' | 'target') {
+  // Of those that say the same, the first and the first that is apart from it are enough: one of these two is apart from any other.
+  const earlier = new Map<string, Told[]>();
+  return all.map((each) => {
+    const kept = earlier.get(each[same]) ?? [];
+    earlier.set(each[same], kept);
+    const found = kept.find((other) => other[apart] !== each[apart]) ?? null;
+    if (kept.length < 2 && kept[0]?.[apart] !== each[apart]) kept.push(each);
+    return found;
+  });
+}
+
+function longLabels(site: Site, menu: Menu): Found[] {
+  return Object.values(menu.items).flatMap((item) =>
+    site.languages.flatMap((language) => {
+      const label = itemLabel(site, item, language);
+      const letters = [...label].length;
+      if (letters <= MOST) return [];
+      return [
+        found({
+          ...itemAt(site, menu.id, item.id),
+          seen: { language },
+          words: `“${label}” has ${letters} letters.`,
+          measure: `${letters} letters`,
+          limit: `${MOST} letters`,
+          apart: `long ${language}`,
+        }),
+      ];
+    }),
+  );
+}
+
+function confusedItems(site: Site, menu: Menu): Found[] {
+  const linked = Object.values(menu.items)
+    .filter(({ link }) => link.to !== 'nothing' && link.to !== 'language')
+    .map((item): Told => ({ item, label: itemLabel(site, item), target: targetOf(item) }));
+  const called = firstBefore(linked, 'label', 'target');
+  const leading = firstBefore(linked, 'target', 'label');
+  return linked.flatMap(({ item, label }, index) => {
+    const [same, other] = [called[index], leading[index]];
+    return [
+      ...(same
+        ? [
+            found({
+              ...itemAt(site, menu.id, item.id),
+              words: `Two items are called “${label}”, and lead to ${linkWords(site, same.item.link)} and ${linkWords(site, item.link)}.`,
+              harm: 'use',
+              apart: 'same label',
+            }),
+          ]
+        : []),
+      ...(other
+        ? [
+            found({
+              ...itemAt(site, menu.id, item.id),
+              words: `It leads where “${other.label}” leads in the same menu.`,
+              apart: 'same target',
+            }),
+          ]
+        : []),
+    ];
+  });
+}
+
+/** What was found in menus, as long as what their labels are made of is the same. */
+const known = new WeakMap<Menu, { madeOf: readonly unknown[]; found: readonly Found[] }>();
+
+function foundIn(site: Site, menu: Menu): readonly Found[] {
+  const madeOf = labelledBy(site);
+  const kept = known.get(menu);
+  if (kept && sameItems(kept.madeOf, madeOf)) return kept.found;
+  const made = [...longLabels(site, menu), ...confusedItems(site, menu)];
+  known.set(menu, { madeOf, found: made });
+  return made;
+}
+
 /** Labels of items: too long to be read at a glance, the same for different targets, different for the same one (WCAG 2.2, 2.4.4 Link Purpose, 3.2.4 Consistent Identification). */
 export const labels: Check = {
   id: 'labels',
   label: 'Labels of items',
   from: 'WCAG 2.2, 2.4.4 Link Purpose (In Context), 3.2.4 Consistent Identification',
   harm: 'untidy',
-  find({ site }) {
-    return Object.values(site.menus).flatMap((menu) => {
-      const items = Object.values(menu.items);
-      const long = items.flatMap((item) =>
-        site.languages.flatMap((language) => {
-          const label = itemLabel(site, item, language);
-          if ([...label].length <= MOST) return [];
-          return [
-            found({
-              ...itemAt(site, menu.id, item.id),
-              seen: { language },
-              words: `“${label}” has ${[...label].length} letters.`,
-              measure: `${[...label].length} letters`,
-              limit: `${MOST} letters`,
-              apart: `long ${language}`,
-            }),
-          ];
-        }),
-      );
-      const linked = items.filter(({ link }) => link.to !== 'nothing' && link.to !== 'language');
-      const twice = linked.flatMap((item) => {
-        const before = linked.slice(0, linked.indexOf(item));
-        const label = itemLabel(site, item);
-        const same = before.find(
-          (other) => itemLabel(site, other) === label && targetOf(other) !== targetOf(item),
-        );
-        const other = before.find(
-          (each) => itemLabel(site, each) !== label && targetOf(each) === targetOf(item),
-        );
-        return [
-          ...(same
-            ? [
-                found({
-                  ...itemAt(site, menu.id, item.id),
-                  words: `Two items are called “${label}”, and lead to ${linkWords(site, same.link)} and ${linkWords(site, item.link)}.`,
-                  harm: 'use',
-                  apart: 'same label',
-                }),
-              ]
-            : []),
-          ...(other
-            ? [
-                found({
-                  ...itemAt(site, menu.id, item.id),
-                  words: `It leads where “${itemLabel(site, other)}” leads in the same menu.`,
-                  apart: 'same target',
-                }),
-              ]
-            : []),
-        ];
-      });
-      return [...long, ...twice];
-    });
-  },
+  find: ({ site }) => Object.values(site.menus).flatMap((menu) => foundIn(site, menu)),
 };

@@ -1,4 +1,5 @@
 import type { Id } from '../../ids/id';
+import { pagesByParent } from '../../site/page-tree';
 import { standsAt } from '../../site/placing';
 import { slots } from '../../site/placing-schema';
 import type { Site } from '../../site/site';
@@ -8,37 +9,40 @@ import { found, type Check } from '../check';
 import type { Found } from '../finding';
 import { leadsTo } from '../standing';
 
+type Steps = ReadonlyMap<Id, number>;
+type Kind = 'headers' | 'footers' | 'drawers';
+
+const known = new WeakMap<Site, Map<Id, Steps>>();
+
 /** In how many steps each page is reached from the home page in a band; pages that are not reached are left out. */
-export function stepsFromHome(site: Site, band: Id): Map<Id, number> {
+export function stepsFromHome(site: Site, band: Id): Steps {
+  const byBand = known.get(site) ?? new Map<Id, Steps>();
+  known.set(site, byBand);
+  const steps = byBand.get(band) ?? countedSteps(site, band);
+  byBand.set(band, steps);
+  return steps;
+}
+
+function countedSteps(site: Site, band: Id): Steps {
   const home = Object.values(site.pages).find(({ path }) => path === '/');
   const steps = new Map<Id, number>();
   if (!home) return steps;
-  const ways = new Map<string, { pages: Set<Id>; drawers: Set<Id> }>();
-  const wayOf = (kind: 'headers' | 'footers' | 'drawers', assembly: Id) => {
-    const key = `${kind} ${assembly}`;
-    const kept = ways.get(key) ?? leadsTo(site, { in: kind, assembly }, band);
-    ways.set(key, kept);
-    return kept;
+  // What stands on several pages leads on from the first of them: in its steps, or fewer, all that it leads to is reached.
+  const gone = new Set<string>();
+  const go = (kind: Kind, assembly: Id, step: number) => {
+    const way = `${kind} ${assembly}`;
+    if (gone.has(way)) return;
+    gone.add(way);
+    const { pages, drawers } = leadsTo(site, { in: kind, assembly }, band);
+    for (const page of pages) if (site.pages[page] && !steps.has(page)) steps.set(page, step + 1);
+    for (const drawer of drawers) go('drawers', drawer, step);
   };
   steps.set(home.id, 0);
-  for (const [page, step] of steps) {
-    const opened = new Set<Id>();
-    const pages = new Set<Id>();
-    const go = (kind: 'headers' | 'footers' | 'drawers', id: Id) => {
-      const way = wayOf(kind, id);
-      way.pages.forEach((each) => pages.add(each));
-      for (const drawer of way.drawers)
-        if (!opened.has(drawer)) {
-          opened.add(drawer);
-          go('drawers', drawer);
-        }
-    };
+  for (const [page, step] of steps)
     for (const slot of slots) {
       const { id } = standsAt(site, slot, site.pages[page]!);
-      if (id !== null && site[`${slot}s`][id]) go(`${slot}s`, id);
+      if (id !== null && site[`${slot}s`][id]) go(`${slot}s`, id, step);
     }
-    for (const next of pages) if (site.pages[next] && !steps.has(next)) steps.set(next, step + 1);
-  }
   return steps;
 }
 
@@ -49,7 +53,7 @@ const STEPS = 3;
 function farther(
   { pages }: Site,
   { id, title, path, parent }: Page,
-  reached: readonly { band: Band; steps: Map<Id, number> }[],
+  reached: readonly { band: Band; steps: Steps }[],
 ): Found[] {
   const most = (page: Id | null) =>
     Math.max(0, ...reached.map(({ steps }) => (page && steps.get(page)) || 0));
@@ -70,6 +74,8 @@ function farther(
   ];
 }
 
+const listed = new Intl.ListFormat('en');
+
 /** Every page from the home page, by what headers, drawers and footers lead to, in each band (WCAG 2.2, 2.4.5 Multiple Ways begins with one). */
 export const reach: Check = {
   id: 'reach',
@@ -79,6 +85,7 @@ export const reach: Check = {
   find({ site }) {
     if (!Object.values(site.pages).some(({ path }) => path === '/')) return [];
     const reached = site.bands.map((band) => ({ band, steps: stepsFromHome(site, band.id) }));
+    const below = pagesByParent(site, site.pageOrder);
     const missingOn = (id: Id) => reached.filter(({ steps }) => !steps.has(id)).map(({ band }) => band);
     return site.pageOrder.flatMap((id) => {
       const page = site.pages[id]!;
@@ -89,11 +96,9 @@ export const reach: Check = {
       const nowhere = missing.length === site.bands.length;
       // The page above it can lead to it by itself.
       const led = page.parent !== null && missing.some((band) => !above.includes(band));
-      const below = site.pageOrder.filter(
-        (each) => site.pages[each]!.parent === id && missingOn(each).length > 0,
-      );
-      const more = below.length === 0 ? '' : ` So it is with ${below.length} below it.`;
-      const on = new Intl.ListFormat('en').format(missing.map(({ name }) => name));
+      const count = (below.get(id) ?? []).filter((each) => missingOn(each).length > 0).length;
+      const more = count === 0 ? '' : ` So it is with ${count} below it.`;
+      const on = listed.format(missing.map(({ name }) => name));
       return [
         found({
           lead: { to: 'part', of: 'pages', id },

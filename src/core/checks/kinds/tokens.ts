@@ -1,4 +1,4 @@
-import { allUses } from '../../site/uses';
+import { usesById } from '../../site/uses';
 import { defaultBrand } from '../../site/defaults';
 import type { ReferenceTarget } from '../../properties/reference';
 import { found, type Check } from '../check';
@@ -19,10 +19,9 @@ export const tokens: Check = {
   from: 'Design Tokens: a token that nothing refers to says nothing',
   harm: 'untidy',
   find({ site }) {
-    const used = new Set(allUses(site).map(({ to, id }) => `${to} ${id}`));
     return families.flatMap((family) =>
       Object.values(site.brand[family])
-        .filter(({ id }) => !(id in defaultBrand[family]) && !used.has(`${family} ${id}`))
+        .filter(({ id }) => !(id in defaultBrand[family]) && !usesById(site, family).has(id))
         .map(({ id, name }) =>
           found({
             lead: { to: 'part', of: family, id },

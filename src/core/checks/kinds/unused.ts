@@ -1,6 +1,6 @@
 import { assemblyKinds, assemblyNouns } from '../../properties/assembly-kind';
 import { placed } from '../../site/placing';
-import { allUses } from '../../site/uses';
+import { usesById } from '../../site/uses';
 import { found, type Check } from '../check';
 import type { Found } from '../finding';
 
@@ -12,7 +12,6 @@ export const unused: Check = {
   harm: 'untidy',
   find({ site }) {
     const standing = placed(site);
-    const used = new Set(allUses(site).map(({ to, id }) => `${to} ${id}`));
     const ofAssembly = assemblyKinds.flatMap((kind) =>
       Object.values(site[kind]).flatMap((assembly): Found[] => {
         const at = { in: kind, assembly: assembly.id };
@@ -47,7 +46,7 @@ export const unused: Check = {
       }),
     );
     const menus = Object.values(site.menus)
-      .filter(({ id }) => !used.has(`menus ${id}`))
+      .filter(({ id }) => !usesById(site, 'menus').has(id))
       .map(({ id, name }) =>
         found({
           lead: { to: 'part', of: 'menus', id },
