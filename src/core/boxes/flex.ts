@@ -12,30 +12,31 @@ export interface FlexItem {
   cell: boolean;
 }
 
-const sum = (of: readonly number[]) => of.reduce((all, each) => all + each, 0);
-
-/** The widths of what stands in a row, gaps left out, where it grows or gives way (CSS Flexbox 1, 9.7); in CSS px. */
+/** The widths of what stands in a row of so much room, gaps left out, where it grows or gives way (CSS Flexbox 1, 9.7); in CSS px. */
 export function flexed(items: readonly FlexItem[], room: number): number[] {
-  const base = items.map(({ cell, preferred }) => (cell ? 0 : preferred));
   const sizes = items.map(({ cell, preferred, least }) => (cell ? least : preferred));
-  const grows = sum(sizes) < room;
+  const grows = sizes.reduce((sum, each) => sum + each, 0) < room;
   const factors = items.map(({ cell, grows: growth, gives }) => {
     if (grows) return cell ? 1 : growth;
     return cell ? 0 : gives;
   });
-  const open = new Set(items.map((_, index) => index).filter((index) => factors[index]! > 0));
-  for (const index of open) sizes[index] = base[index]!;
-  while (open.size > 0) {
-    const all = sum([...open].map((index) => factors[index]!));
-    const free = room - sum(sizes.map((each, index) => (open.has(index) ? base[index]! : each)));
-    const wanted = [...open].map((index) => ({
-      index,
-      width: base[index]! + (free * factors[index]!) / all,
-    }));
-    const short = wanted.filter(({ index, width }) => width < items[index]!.least - 1e-6);
-    for (const { index, width } of wanted) sizes[index] = Math.max(width, items[index]!.least);
-    if (short.length === 0) break;
-    for (const { index } of short) open.delete(index);
+  const baseOf = ({ cell, preferred }: FlexItem) => (cell ? 0 : preferred);
+  // Those that are not frozen yet.
+  let open = items.map((_, index) => index).filter((index) => factors[index]! > 0);
+  for (const index of open) sizes[index] = baseOf(items[index]!);
+  while (open.length > 0) {
+    let free = room;
+    sizes.forEach((size, index) => {
+      free -= open.includes(index) ? baseOf(items[index]!) : size;
+    });
+    const all = open.reduce((sum, index) => sum + factors[index]!, 0);
+    const shared = open.map((index) => baseOf(items[index]!) + (free * factors[index]!) / all);
+    open.forEach((index, nth) => {
+      sizes[index] = Math.max(shared[nth]!, items[index]!.least);
+    });
+    const held = open.filter((index, nth) => shared[nth]! >= items[index]!.least - 1e-6);
+    if (held.length === open.length) break;
+    open = held;
   }
   return sizes.map((each, index) => Math.min(each, items[index]!.most));
 }

@@ -1,4 +1,4 @@
-import { less, narrowest, total, valueAt, type Piecewise } from '../lengths/piecewise';
+import { less, narrowest, times, total, valueAt, type Piecewise } from '../lengths/piecewise';
 import { pointwise } from '../lengths/pointwise';
 import type { Box } from './box';
 import { flexed } from './flex';
@@ -63,7 +63,12 @@ export function rowOver(row: Box, room: Piecewise, setting: Setting): Piecewise[
   const items = shown.map((each) => rowItem(each, setting));
   const { columnGap, gap = 0 } = row.layout;
   const gaps = sizeOver(columnGap ?? gap, setting);
-  const asked = items.flatMap(({ preferred, least, gives }) => [preferred, least, gives]);
+  const preferred = items.map((item) => item.preferred);
+  const rests = items.every(({ grows, cell }) => grows === 0 && !cell);
+  // Where nothing gives way or grows anywhere, each is as it prefers.
+  if (rests && less(room, times(gaps, shown.length - 1), ...preferred).values.every((left) => left >= 0))
+    return preferred;
+  const asked = items.flatMap(({ preferred: wanted, least, gives }) => [wanted, least, gives]);
   return pointwise([room, gaps, ...asked], (width) => {
     const at = (of: Piecewise) => valueAt(of, width);
     return flexed(

@@ -16,25 +16,30 @@ function contentOf(inside: Inside): Content {
   return isRow(layout) ? placeRow(inside) : placeColumn(inside);
 }
 
-/** What was placed of a box, by how wide and high it was asked to be. */
-type Sizes = Map<string, PlacedBox>;
+/** A box as it was placed, with how wide it was asked to be, and how high where it is stretched. */
+interface Sized {
+  width: number;
+  stretched: number | null;
+  placed: PlacedBox;
+}
 
 /** What was placed with the same measures; of what is the same at all widths of the viewport, with what these are made of. */
-const placed = new WeakMap<object, WeakMap<object, Sizes>>();
+const placed = new WeakMap<object, WeakMap<object, Sized[]>>();
 
 /** The most sizes of a box that are kept. */
 const MOST_KEPT = 8;
 
-function sizesOf(box: Box, under: object): Sizes | undefined {
-  return placed.get(under)?.get(box.kept ?? box);
+function keptOf(box: Box, under: object, width: number, stretched: number | null): PlacedBox | undefined {
+  const sizes = placed.get(under)?.get(box.kept ?? box);
+  return sizes?.find((each) => each.width === width && each.stretched === stretched)?.placed;
 }
 
-function keep(box: Box, under: object, asked: string, made: PlacedBox): void {
-  const all = placed.get(under) ?? new WeakMap<object, Sizes>();
+function keep(box: Box, under: object, made: Sized): void {
+  const all = placed.get(under) ?? new WeakMap<object, Sized[]>();
   placed.set(under, all);
-  const sizes: Sizes = sizesOf(box, under) ?? new Map<string, PlacedBox>();
-  if (sizes.size >= MOST_KEPT) sizes.clear();
-  all.set(box.kept ?? box, sizes.set(asked, made));
+  const sizes = all.get(box.kept ?? box);
+  if (!sizes) all.set(box.kept ?? box, [made]);
+  else if (sizes.push(made) > MOST_KEPT) sizes.shift();
 }
 
 /** Places a box of a width, with its padding and line; and of a height, where it is stretched to one. */
@@ -42,17 +47,16 @@ function placeIn(box: Box, width: number, outside: Setting, stretched: number | 
   const measures = box.measures ?? outside.measures;
   const { steadiness } = measures;
   if (!steadiness) return placeAnew(box, width, outside, stretched);
-  const asked = `${width} ${stretched}`;
-  const steady = sizesOf(box, steadiness.basis)?.get(asked);
+  const steady = keptOf(box, steadiness.basis, width, stretched);
   if (steady) return steady;
-  const before = sizesOf(box, measures)?.get(asked);
+  const before = keptOf(box, measures, width, stretched);
   if (before) {
     steadiness.moved += 1;
     return before;
   }
   const { moved } = steadiness;
   const made = placeAnew(box, width, outside, stretched);
-  keep(box, steadiness.moved === moved ? steadiness.basis : measures, asked, made);
+  keep(box, steadiness.moved === moved ? steadiness.basis : measures, { width, stretched, placed: made });
   return made;
 }
 
@@ -102,6 +106,7 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
     of: inside.of.map(shifted),
     lines: inside.lines?.map(shifted),
     letters: inside.letters,
+    turned: undefined,
   };
   return box.rotated ? rotated(placed) : placed;
 }

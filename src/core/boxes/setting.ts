@@ -12,7 +12,13 @@ export interface Setting {
 }
 
 /** What a piece begins with. */
-export const ownSetting = (measures: Measures): Setting => ({ measures, type: {}, breaks: true });
+export const ownSetting = (measures: Measures): Setting => ({
+  measures,
+  type: {},
+  lineHeight: undefined,
+  textAlign: undefined,
+  breaks: true,
+});
 
 /** What a layout says of the texts in a box. */
 const saysOfTexts = ({ fontSize, fontWeight, whiteSpace, lineHeight, textAlign }: Layout) =>
@@ -38,8 +44,8 @@ function changedSetting(around: Setting, layout: Layout, type: SetOtherwise): Se
       ...(fontSize ? { scale: scale * fontSize.em } : {}),
       ...(weight === undefined ? {} : { weight }),
     },
-    ...(lineHeight === undefined ? {} : { lineHeight }),
-    ...(textAlign === undefined ? {} : { textAlign }),
+    lineHeight,
+    textAlign,
     breaks: whiteSpace === undefined ? around.breaks : whiteSpace === 'normal',
   };
 }

@@ -156,7 +156,7 @@ export function pieceMeasures(
     return { ...asDrawn(ascent * size, descent * size), gap: Math.round(gap * size) };
   };
   return {
-    ...(steadiness ? { steadiness } : {}),
+    steadiness,
     px,
     length,
     rem,

@@ -98,8 +98,9 @@ function stopOf(
   // Over all of the band, however far down it is looked for: what else a rule, or another language, has moved asks nothing anew.
   const span = { from, to: widestOf(site, stage.band) };
   let complete = true;
+  const pages = tellingPages(site, phases);
   const cases = site.languages.flatMap((language) =>
-    tellingPages(site, phases).flatMap((page) => [
+    pages.flatMap((page) => [
       { language, page, inStandIn: false },
       { language, page, inStandIn: true },
     ]),

@@ -7,8 +7,16 @@ import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
 
+const known = new WeakMap<SettledPiece, boolean>();
+
 /** Whether an item of the current page, or of one above it, takes other room than its neighbours. */
-function marksTakeRoom({ kind, values }: SettledPiece): boolean {
+function marksTakeRoom(piece: SettledPiece): boolean {
+  const takes = known.get(piece) ?? saysOfMarks(piece);
+  known.set(piece, takes);
+  return takes;
+}
+
+function saysOfMarks({ kind, values }: SettledPiece): boolean {
   return pieceKind(kind).properties.some(({ name, takesRoom }) => {
     if (takesRoom !== true) return false;
     const { rest, current = rest, trail = current } = values[name] as ByState<unknown>;

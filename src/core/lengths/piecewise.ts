@@ -42,11 +42,12 @@ function sameBends({ at: one }: Piecewise, { at: other }: Piecewise): boolean {
 }
 
 /** The widths at which any of some functions bends, ascending. */
-export function allBends([first, ...others]: readonly [Piecewise, ...Piecewise[]]): readonly number[] {
-  // Mostly all of them bend alike.
-  const bending = others.filter((other) => !sameBends(first, other));
-  if (bending.length === 0) return first.at;
-  return [...new Set([first, ...bending].flatMap(({ at }) => at))].sort((a, b) => a - b);
+export function allBends(all: readonly [Piecewise, ...Piecewise[]]): readonly number[] {
+  // Mostly all of them bend alike, or in one of a few ways.
+  const ways: Piecewise[] = [];
+  for (const each of all) if (!ways.some((way) => sameBends(way, each))) ways.push(each);
+  if (ways.length === 1) return ways[0]!.at;
+  return [...new Set(ways.flatMap(({ at }) => at))].sort((a, b) => a - b);
 }
 
 /** Both at the same bends. */
