@@ -17,9 +17,15 @@ interface Sized {
 
 const sum = (of: readonly number[]) => of.reduce((all, each) => all + each, 0);
 
-function initial(track: Track, own: readonly Asked[], size: (of: Size) => number): Sized {
-  const least = Math.max(0, ...own.map((each) => each.least));
-  const preferred = Math.max(least, ...own.map((each) => each.preferred));
+/** A column as its own size, or what stands in it alone, makes it. */
+function initial(track: Track, index: number, asked: readonly Asked[], size: (of: Size) => number): Sized {
+  let [least, preferred] = [0, 0];
+  for (const each of asked)
+    if (each.first === index && each.last === index) {
+      least = Math.max(least, each.least);
+      preferred = Math.max(preferred, each.preferred);
+    }
+  preferred = Math.max(least, preferred);
   if (track === 'auto') return { base: least, limit: preferred, fr: 0 };
   const fr = flexOf(track);
   if ('fr' in track) return { base: least, limit: Infinity, fr };
@@ -34,11 +40,14 @@ function initial(track: Track, own: readonly Asked[], size: (of: Size) => number
 function share(sized: readonly Sized[], room: number): number {
   let held = sized.filter(({ fr }) => fr > 0);
   for (;;) {
-    const others = sum(sized.filter((each) => !held.includes(each)).map(({ base }) => base));
-    const one = Math.max(0, room - others) / Math.max(1, sum(held.map(({ fr }) => fr)));
-    const wider = held.filter(({ base, fr }) => base > one * fr + 1e-9);
-    if (wider.length === 0) return one;
-    held = held.filter((each) => !wider.includes(each));
+    let [shares, left] = [0, room];
+    for (const each of sized)
+      if (held.includes(each)) shares += each.fr;
+      else left -= each.base;
+    const one = Math.max(0, left) / Math.max(1, shares);
+    const within = held.filter(({ base, fr }) => base <= one * fr + 1e-9);
+    if (within.length === held.length) return one;
+    held = within;
     if (held.length === 0) return 0;
   }
 }
@@ -47,15 +56,16 @@ function share(sized: readonly Sized[], room: number): number {
 function grown(sized: readonly Pick<Sized, 'base' | 'limit'>[], free: number): number[] {
   const widths = sized.map(({ base }) => base);
   let left = free;
-  for (;;) {
+  while (left > 1e-9) {
     const open = sized
       .map((_, index) => index)
       .filter((index) => widths[index]! < sized[index]!.limit - 1e-9);
-    if (left <= 1e-9 || open.length === 0) return widths;
+    if (open.length === 0) break;
     const part = Math.min(left / open.length, ...open.map((index) => sized[index]!.limit - widths[index]!));
     for (const index of open) widths[index]! += part;
     left -= part * open.length;
   }
+  return widths;
 }
 
 /** How wide columns are that get wider by so much in all: in equal parts up to the limit of each, then all of them alike (CSS Grid 2, 12.5.1). */
@@ -91,13 +101,7 @@ export function sizedTracks(
   room: number,
   { size, gap, stretches }: { size: (of: Size) => number; gap: number; stretches: boolean },
 ): number[] {
-  const sized = tracks.map((track, index) =>
-    initial(
-      track,
-      asked.filter(({ first, last }) => first === index && last === index),
-      size,
-    ),
-  );
+  const sized = tracks.map((track, index) => initial(track, index, asked, size));
   for (const { first, last, least, preferred } of asked) {
     if (first === last) continue;
     const spanned = sized.slice(first, last + 1);

@@ -93,7 +93,8 @@ export function pieceMeasures(
   steadiness?: Steadiness,
 ): Measures {
   const { site, advances, language, root, sizedAt, inStandIn, setApart: apart = false } = circumstances;
-  const px = (length: number) => constant(length, span);
+  const none = constant(0, span);
+  const px = (length: number) => (length === 0 ? none : constant(length, span));
   /** A length that follows the reader's own text size. */
   const rem = (length: Length): Piecewise => {
     if (typeof length !== 'number') moves();
@@ -134,6 +135,7 @@ export function pieceMeasures(
     return spacing === 0 ? line : total(line, rem(spacing));
   };
   const length = (of: Length): Piecewise => {
+    if (of === 0) return none;
     if (typeof of !== 'number') moves();
     const over = lengthOver(of, span);
     return isFlat(over) ? over : settled(over, laidOut);

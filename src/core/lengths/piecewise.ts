@@ -27,14 +27,13 @@ export function constant(value: number, { from, to }: Span): Piecewise {
 
 /** The value at a width; beyond its span, that of the nearer end. */
 export function valueAt({ at, values }: Piecewise, width: number): number {
-  // What bends nowhere is asked for the most.
-  const next =
-    at.length === 2 && at[0]! < width && width <= at[1]! ? 1 : at.findIndex((bend) => bend >= width);
-  if (next < 0) return values.at(-1)!;
+  let next = 0;
+  while (next < at.length && at[next]! < width) next += 1;
+  if (next === at.length) return values[next - 1]!;
   if (next === 0) return values[0]!;
-  const [before, after] = [at[next - 1]!, at[next]!];
-  const share = after === before ? 1 : (width - before) / (after - before);
-  return values[next - 1]! + (values[next]! - values[next - 1]!) * share;
+  const before = at[next - 1]!;
+  const value = values[next - 1]!;
+  return value + ((values[next]! - value) * (width - before)) / (at[next]! - before);
 }
 
 function sameBends({ at: one }: Piecewise, { at: other }: Piecewise): boolean {
@@ -60,29 +59,38 @@ function aligned(
   return { at, a: at.map((width) => valueAt(one, width)), b: at.map((width) => valueAt(other, width)) };
 }
 
-function plus(one: Piecewise, other: Piecewise): Piecewise {
-  const { at, a, b } = aligned(one, other);
-  return { at, values: a.map((value, index) => value + b[index]!) };
+/** Whether a function is nothing at every width. */
+const isNothing = ({ values }: Piecewise): boolean => values.every((value) => value === 0);
+
+/** A function with others added to it, or taken from it. */
+function withOthers(first: Piecewise, others: readonly Piecewise[], sign: 1 | -1): Piecewise {
+  // Most paddings, gaps and margins are none.
+  const all = others.filter((other) => !isNothing(other));
+  if (all.length === 0) return first;
+  const alike = all.every((other) => sameBends(first, other));
+  const at = alike ? first.at : allBends([first, ...all]);
+  const valuesOf = (of: Piecewise) => (alike ? of.values : at.map((width) => valueAt(of, width)));
+  const values = [...valuesOf(first)];
+  for (const other of all) {
+    const more = valuesOf(other);
+    for (let index = 0; index < values.length; index += 1) values[index]! += sign * more[index]!;
+  }
+  return { at, values };
 }
 
 /** The sum of one or more functions of the same span. */
 export function total(first: Piecewise, ...others: readonly Piecewise[]): Piecewise {
-  return others.reduce(plus, first);
+  return withOthers(first, others, 1);
+}
+
+/** What is left of one when others are taken away. */
+export function less(one: Piecewise, ...others: readonly Piecewise[]): Piecewise {
+  return withOthers(one, others, -1);
 }
 
 /** A function as many times as large. */
 export function times(of: Piecewise, factor: number): Piecewise {
   return factor === 1 ? of : { at: of.at, values: of.values.map((value) => value * factor) };
-}
-
-function minus(one: Piecewise, other: Piecewise): Piecewise {
-  const { at, a, b } = aligned(one, other);
-  return { at, values: a.map((value, index) => value - b[index]!) };
-}
-
-/** What is left of one when another is taken away. */
-export function less(one: Piecewise, ...others: readonly Piecewise[]): Piecewise {
-  return others.reduce(minus, one);
 }
 
 /** The widths at which two functions cross between their bends. */
@@ -120,6 +128,7 @@ const NOTHING = 1e-9;
 
 /** The widths inside its span at which a function passes through zero, or comes to it and stays. */
 export function zeros({ at, values }: Piecewise): number[] {
+  if (values.every((value) => value >= NOTHING) || values.every((value) => value <= -NOTHING)) return [];
   const cleared = values.map((value) => (Math.abs(value) < NOTHING ? 0 : value));
   const through = crossings(
     at,
