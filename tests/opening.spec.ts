@@ -28,25 +28,29 @@ async function styles(): Promise<string[]> {
 
 const changesOfFit = () => page.getByRole('group', { name: 'Changes of fit' }).first().getByRole('button');
 
-test('a workbench is opened with what the server measured, and is as it would be with what the browser measures', async () => {
-  await page.goto('/sites/hollin-sound/headers/h-main');
-  const opened = await styles();
-  await expect(changesOfFit()).not.toHaveCount(0);
-  const changes = await changesOfFit().count();
-  expect(fonts).toEqual([]);
+test(
+  'a workbench is opened with what the server measured, and is as it would be with what the browser measures',
+  inAudit,
+  async () => {
+    await page.goto('/sites/hollin-sound/headers/h-main');
+    const opened = await styles();
+    await expect(changesOfFit()).not.toHaveCount(0);
+    const changes = await changesOfFit().count();
+    expect(fonts).toEqual([]);
 
-  // The page alone, without what the server works out for it, in a browser that knows nothing.
-  await page.evaluate(() => localStorage.clear());
-  await page.route('**/headers/h-main', async (route) => {
-    const from = new URL('/sites/hollin-sound/pages', route.request().url()).href;
-    const headers = { ...route.request().headers(), 'sec-fetch-dest': 'empty', referer: from };
-    await route.fulfill({ response: await route.fetch({ headers }) });
-  });
-  await page.reload();
-  await expect.poll(styles).toEqual(opened);
-  await expect(changesOfFit()).toHaveCount(changes);
-  expect(fonts).not.toEqual([]);
-});
+    // The page alone, without what the server works out for it, in a browser that knows nothing.
+    await page.evaluate(() => localStorage.clear());
+    await page.route('**/headers/h-main', async (route) => {
+      const from = new URL('/sites/hollin-sound/pages', route.request().url()).href;
+      const headers = { ...route.request().headers(), 'sec-fetch-dest': 'empty', referer: from };
+      await route.fulfill({ response: await route.fetch({ headers }) });
+    });
+    await page.reload();
+    await expect.poll(styles).toEqual(opened);
+    await expect(changesOfFit()).toHaveCount(changes);
+    expect(fonts).not.toEqual([]);
+  },
+);
 
 test('so it is from the list of sites, where a newcomer begins', inAudit, async () => {
   await page.goto('/');

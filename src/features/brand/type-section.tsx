@@ -13,7 +13,7 @@ import { settledValues } from '@/core/resolve/settled-values';
 import type { TypeStyle } from '@/core/site/brand';
 import type { Site } from '@/core/site/site';
 import { usesOf } from '@/core/site/uses';
-import { LineChart } from '@/ui/chart/line-chart';
+import { LineChart } from '@/ui/chart/charts';
 import { Sheet } from '@/ui/sheet/sheet';
 import { TextCell } from '@/ui/table/text-cell';
 import { sheetColumns, sheetGroups } from '../sheet/sheet-model';

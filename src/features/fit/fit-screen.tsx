@@ -14,7 +14,7 @@ import type { Assembly } from '@/core/site/assembly';
 import { fullestBar } from '@/core/site/fullest-bar';
 import { languageName } from '@/core/site/language';
 import { pieceTitle } from '@/core/site/uses';
-import { RoomChart } from '@/ui/chart/room-chart';
+import { RoomChart } from '@/ui/chart/charts';
 import { WholeField } from '@/ui/whole-field';
 import type { BarWidths } from '@/workers/fit-messages';
 import { Screen } from '../shell/screen';

@@ -8,7 +8,7 @@ import { bearsPhases, scrollProperties } from '@/core/properties/scroll';
 import { settledValue } from '@/core/resolve/settled-values';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
-import { BarChart } from '@/ui/chart/bar-chart';
+import { BarChart } from '@/ui/chart/charts';
 import styles from './scroll.module.css';
 
 const limitProperty = scrollProperties.find(({ name }) => name === 'shareLimit')!;

@@ -1,0 +1,9 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+
+// Charts are fetched once one is shown: no screen begins with one, and they are a tenth of what each is made with.
+
+export const BarChart = dynamic(() => import('./bar-chart').then((file) => file.BarChart), { ssr: false });
+export const LineChart = dynamic(() => import('./line-chart').then((file) => file.LineChart), { ssr: false });
+export const RoomChart = dynamic(() => import('./room-chart').then((file) => file.RoomChart), { ssr: false });
