@@ -1,11 +1,9 @@
-import { bandChain } from '../bands/band';
 import type { Id } from '../ids/id';
 import { textLengthOver, type Length } from '../lengths/formula';
 import { less, narrowest, type Piecewise, type Span } from '../lengths/piecewise';
-import { brandProperties } from '../properties/brand';
 import { drawerWidth } from '../properties/drawer';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
-import { settledValues } from '../resolve/settled-values';
+import { brandInBands } from '../resolve/brand-in-bands';
 import { seenWith } from '../site/placing';
 import type { Site } from '../site/site';
 import type { Circumstances } from './circumstances';
@@ -44,7 +42,7 @@ export interface Frame {
 
 /** The frame of a bar in a band. */
 export function barFrame(site: Site, { values }: SettledAssembly, bar: SettledBar, band: Id): Frame {
-  const brand = settledValues(site.brand.values, brandProperties, bandChain(site.bands), band);
+  const brand = brandInBands(site).get(band)!;
   const usual = atTheSide(values) ? values.sideGutter : brand.gutter;
   return {
     gutter: (bar.values.gutter ?? usual) as Length,

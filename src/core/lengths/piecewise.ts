@@ -32,8 +32,8 @@ export function valueAt({ at, values }: Piecewise, width: number): number {
   if (next === at.length) return values[next - 1]!;
   if (next === 0) return values[0]!;
   const before = at[next - 1]!;
-  const value = values[next - 1]!;
-  return value + ((values[next]! - value) * (width - before)) / (at[next]! - before);
+  const share = (width - before) / (at[next]! - before);
+  return values[next - 1]! + (values[next]! - values[next - 1]!) * share;
 }
 
 function sameBends({ at: one }: Piecewise, { at: other }: Piecewise): boolean {

@@ -1,4 +1,5 @@
 import type { Id } from '../../ids/id';
+import type { AssemblyKind } from '../../properties/assembly-kind';
 import { pagesByParent } from '../../site/page-tree';
 import { standsAt } from '../../site/placing';
 import { slots } from '../../site/placing-schema';
@@ -10,7 +11,6 @@ import type { Found } from '../finding';
 import { leadsTo } from '../standing';
 
 type Steps = ReadonlyMap<Id, number>;
-type Kind = 'headers' | 'footers' | 'drawers';
 
 const known = new WeakMap<Site, Map<Id, Steps>>();
 
@@ -29,7 +29,7 @@ function countedSteps(site: Site, band: Id): Steps {
   if (!home) return steps;
   // What stands on several pages leads on from the first of them: in its steps, or fewer, all that it leads to is reached.
   const gone = new Set<string>();
-  const go = (kind: Kind, assembly: Id, step: number) => {
+  const go = (kind: AssemblyKind, assembly: Id, step: number) => {
     const way = `${kind} ${assembly}`;
     if (gone.has(way)) return;
     gone.add(way);

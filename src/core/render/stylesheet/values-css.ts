@@ -23,6 +23,7 @@ import {
   type SettledAssembly,
   type SettledBar,
 } from '../../resolve/assembly';
+import { brandInBands } from '../../resolve/brand-in-bands';
 import { initialValues, settledValues } from '../../resolve/settled-values';
 import type { Assembly } from '../../site/assembly';
 import type { TypeStyle } from '../../site/brand';
@@ -328,8 +329,7 @@ function styleRules({ site, brand, css }: BrandInput, style: TypeStyle, band: st
 /** What the brand says in one band: the widths of the site and its type styles. */
 function brandRules(input: BrandInput, band: Id): Rules {
   const { site, styles, css } = input;
-  const chain = bandChain(site.bands);
-  const widths = settledValues(site.brand.values, brandProperties, chain, band);
+  const widths = brandInBands(site).get(band)!;
   return joinRules(
     scopeRules(propertyRules(brandProperties, widths, css), ':root'),
     ...styles.map((style) => styleRules(input, style, band)),
