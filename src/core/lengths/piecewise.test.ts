@@ -44,6 +44,18 @@ test('sums, differences and multiples are those of the values at every width', (
   );
 });
 
+test('what is nothing changes no sum, and what follows it is still counted', () => {
+  fc.assert(
+    fc.property(functions, functions, widths, (one, other, width) => {
+      const nothing: Piecewise = { at: [320, 900, 1920], values: [0, 0, 0] };
+      const [a, b] = [valueAt(one, width), valueAt(other, width)];
+      expect(total(one, nothing)).toBe(one);
+      expect(valueAt(total(nothing, one, other, other), width)).toBeCloseTo(a + 2 * b, 6);
+      expect(valueAt(less(nothing, one, nothing, other), width)).toBeCloseTo(-a - b, 6);
+    }),
+  );
+});
+
 test('the widest and the narrowest are those of the values, also between the bends of both', () => {
   fc.assert(
     fc.property(functions, functions, widths, (one, other, width) => {
