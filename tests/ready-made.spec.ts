@@ -14,31 +14,30 @@ const stored = async (request: APIRequestContext): Promise<Site> =>
 const menuOf = (site: Site) =>
   Object.values(site.headers['h-main']!.pieces).find(({ values }) => values.menu?.desktop === 'm-main')!;
 
-test(
-  'a ready-made drawer is opened in the place of another one, with one click',
-  inAudit,
-  async ({ page, request }) => {
-    await page.goto(`/sites/${id}/drawers`);
-    await page.getByRole('button', { name: 'Main drawer', exact: true }).first().click();
-    await page.getByRole('menuitem', { name: 'Open a ready-made one in its place…' }).click();
-    const gallery = page.getByRole('dialog', { name: 'Begin a drawer' });
-    await expect(gallery.getByRole('listitem')).toHaveCount(9);
-    await expect(gallery.getByRole('listitem').first().getByRole('button')).toBeFocused();
-    await gallery.getByRole('button', { name: /^Unfolding list/ }).click();
-    await expect(gallery).toBeHidden();
-    const drawer = view(page, 'Phone').getByRole('dialog');
-    await expect(drawer.getByRole('button', { name: 'Routes: more' })).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Before it scrolls' })).toContainText('Small phone');
-    await expect(page.getByRole('region', { name: 'Before it scrolls' })).toContainText(
-      /room for|scrolls|full/,
-    );
-    await saved(page);
-    const site = await stored(request);
-    const made = Object.values(site.drawers).find(({ name }) => name === 'Unfolding list')!;
-    expect(menuOf(site).values.opens).toEqual({ all: made.id });
-    expect(Object.keys(site.drawers)).toContain('d-main');
-  },
-);
+test('a ready-made drawer is opened in the place of another one, with one click', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/sites/${id}/drawers`);
+  await page.getByRole('button', { name: 'Main drawer', exact: true }).first().click();
+  await page.getByRole('menuitem', { name: 'Open a ready-made one in its place…' }).click();
+  const gallery = page.getByRole('dialog', { name: 'Begin a drawer' });
+  await expect(gallery.getByRole('listitem')).toHaveCount(9);
+  await expect(gallery.getByRole('listitem').first().getByRole('button')).toBeFocused();
+  await gallery.getByRole('button', { name: /^Unfolding list/ }).click();
+  await expect(gallery).toBeHidden();
+  const drawer = view(page, 'Phone').getByRole('dialog');
+  await expect(drawer.getByRole('button', { name: 'Routes: more' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Before it scrolls' })).toContainText('Small phone');
+  await expect(page.getByRole('region', { name: 'Before it scrolls' })).toContainText(
+    /room for|scrolls|full/,
+  );
+  await saved(page);
+  const site = await stored(request);
+  const made = Object.values(site.drawers).find(({ name }) => name === 'Unfolding list')!;
+  expect(menuOf(site).values.opens).toEqual({ all: made.id });
+  expect(Object.keys(site.drawers)).toContain('d-main');
+});
 
 test(
   'a form of drop-downs is put in with one click, is seen in the view, and taken back by undo',

@@ -1,4 +1,4 @@
-import { sameItems } from '../ids/same-items';
+import { keptWhileSame } from '../ids/kept-while-same';
 import type { AssemblyPlace } from '../edit/place';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
@@ -47,17 +47,14 @@ export function ofAssemblies(
   kinds: readonly AssemblyPlace['in'][],
   look: (checked: CheckedAssembly) => readonly Found[],
 ): Check['find'] {
-  const known = new WeakMap<Assembly, { madeOf: readonly unknown[]; found: readonly Found[] }>();
+  const kept = keptWhileSame<Assembly, readonly Found[]>();
   return ({ site, advances }) =>
     kinds.flatMap((kind) =>
-      Object.values(site[kind]).flatMap((assembly) => {
-        const of = madeOf({ site, advances }, assembly);
-        const kept = known.get(assembly);
-        if (kept && sameItems(kept.madeOf, of)) return kept.found;
-        const found = look({ site, advances, at: { in: kind, assembly: assembly.id }, assembly });
-        known.set(assembly, { madeOf: of, found });
-        return found;
-      }),
+      Object.values(site[kind]).flatMap((assembly) =>
+        kept(assembly, madeOf({ site, advances }, assembly), () =>
+          look({ site, advances, at: { in: kind, assembly: assembly.id }, assembly }),
+        ),
+      ),
     );
 }
 

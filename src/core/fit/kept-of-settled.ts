@@ -1,4 +1,4 @@
-import { sameItems } from '../ids/same-items';
+import { keptWhileSame } from '../ids/kept-while-same';
 import type { Id } from '../ids/id';
 import type { SettledAssembly } from '../resolve/assembly';
 import type { Site } from '../site/site';
@@ -15,13 +15,9 @@ type OfSettled<T> = (
 
 /** The same, kept as long as it is asked of the same site, whatever other assemblies of it say, over the same widths with the same advances. */
 export function keptOfSettled<T>(work: OfSettled<T>): OfSettled<T> {
-  const known = new WeakMap<SettledAssembly, { madeOf: readonly unknown[]; of: T }>();
-  return (site, advances, settled, reaching) => {
-    const madeOf = [advances, reaching.band, reaching.from, ...surroundingsOf(site)];
-    const kept = known.get(settled);
-    if (kept && sameItems(kept.madeOf, madeOf)) return kept.of;
-    const of = work(site, advances, settled, reaching);
-    known.set(settled, { madeOf, of });
-    return of;
-  };
+  const kept = keptWhileSame<SettledAssembly, T>();
+  return (site, advances, settled, reaching) =>
+    kept(settled, [advances, reaching.band, reaching.from, ...surroundingsOf(site)], () =>
+      work(site, advances, settled, reaching),
+    );
 }

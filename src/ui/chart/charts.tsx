@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 
-// Charts are fetched once one is shown: no screen begins with one, and they are a tenth of what each is made with.
+// Charts are fetched once one is shown: most screens have none, and would wait for a twelfth more of script.
 
 export const BarChart = dynamic(() => import('./bar-chart').then((file) => file.BarChart), { ssr: false });
 export const LineChart = dynamic(() => import('./line-chart').then((file) => file.LineChart), { ssr: false });

@@ -1,4 +1,4 @@
-import { sameItems } from '../../ids/same-items';
+import { keptWhileSame } from '../../ids/kept-while-same';
 import { itemLabel, labelledBy } from '../../menus/entries';
 import type { Id } from '../../ids/id';
 import type { Menu, MenuItem } from '../../site/menu';
@@ -19,6 +19,7 @@ const itemAt = (site: Site, menu: Id, item: Id) =>
     at: `Menu ${site.menus[menu]!.name}, ${itemLabel(site, site.menus[menu]!.items[item]!)}`,
   }) as const;
 
+/** An item with what it is called, and what it leads to as one text. */
 interface Told {
   item: MenuItem;
   label: string;
@@ -30,11 +31,11 @@ function firstBefore(all: readonly Told[], same: 'label' | 'target', apart: 'lab
   // Of those that say the same, the first and the first that is apart from it are enough: one of these two is apart from any other.
   const earlier = new Map<string, Told[]>();
   return all.map((each) => {
-    const kept = earlier.get(each[same]) ?? [];
-    earlier.set(each[same], kept);
-    const found = kept.find((other) => other[apart] !== each[apart]) ?? null;
-    if (kept.length < 2 && kept[0]?.[apart] !== each[apart]) kept.push(each);
-    return found;
+    const before = earlier.get(each[same]) ?? [];
+    earlier.set(each[same], before);
+    const first = before.find((other) => other[apart] !== each[apart]) ?? null;
+    if (before.length < 2 && before[0]?.[apart] !== each[apart]) before.push(each);
+    return first;
   });
 }
 
@@ -90,17 +91,7 @@ function confusedItems(site: Site, menu: Menu): Found[] {
   });
 }
 
-/** What was found in menus, as long as what their labels are made of is the same. */
-const known = new WeakMap<Menu, { madeOf: readonly unknown[]; found: readonly Found[] }>();
-
-function foundIn(site: Site, menu: Menu): readonly Found[] {
-  const madeOf = labelledBy(site);
-  const kept = known.get(menu);
-  if (kept && sameItems(kept.madeOf, madeOf)) return kept.found;
-  const made = [...longLabels(site, menu), ...confusedItems(site, menu)];
-  known.set(menu, { madeOf, found: made });
-  return made;
-}
+const kept = keptWhileSame<Menu, readonly Found[]>();
 
 /** Labels of items: too long to be read at a glance, the same for different targets, different for the same one (WCAG 2.2, 2.4.4 Link Purpose, 3.2.4 Consistent Identification). */
 export const labels: Check = {
@@ -108,5 +99,8 @@ export const labels: Check = {
   label: 'Labels of items',
   from: 'WCAG 2.2, 2.4.4 Link Purpose (In Context), 3.2.4 Consistent Identification',
   harm: 'untidy',
-  find: ({ site }) => Object.values(site.menus).flatMap((menu) => foundIn(site, menu)),
+  find: ({ site }) =>
+    Object.values(site.menus).flatMap((menu) =>
+      kept(menu, labelledBy(site), () => [...longLabels(site, menu), ...confusedItems(site, menu)]),
+    ),
 };
