@@ -1,12 +1,10 @@
 'use client';
 
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
+import { inTurn } from '@/ui/in-turn';
 import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
 import { useSeen } from '@/ui/use-seen';
 import styles from './starters.module.css';
-
-/** A view for each specimen would keep the page waiting; they are put in one after another, this many ms apart. */
-const PAUSE = 60;
 
 const nothing = () => undefined;
 
@@ -43,15 +41,24 @@ export interface OffersProps<T extends Specimen> {
   onPick(item: T): void;
 }
 
-/** How many of the specimens are drawn by now. */
-function useDrawnOneByOne(all: number): number {
-  const [drawn, setDrawn] = useState(1);
+/**
+ * What a specimen shows, worked out in its turn once it is wanted, and in turn again when it is to show something else: many of them at
+ * once would keep the page waiting. Undefined until then.
+ */
+function useDrawnInTurn<T>(
+  wanted: boolean,
+  draw: (item: T) => FrameContent | null,
+  item: T,
+): FrameContent | null | undefined {
+  const [content, setContent] = useState<FrameContent | null>();
   useEffect(() => {
-    if (drawn >= all) return;
-    const timer = setTimeout(() => setDrawn(drawn + 1), PAUSE);
-    return () => clearTimeout(timer);
-  }, [drawn, all]);
-  return drawn;
+    if (!wanted) return;
+    return inTurn((over) => {
+      setContent(draw(item));
+      over();
+    });
+  }, [wanted, draw, item]);
+  return content;
 }
 
 interface DrawnProps {
@@ -76,19 +83,17 @@ const Drawn = memo(function Drawn({ title, content, size, ...frame }: DrawnProps
   );
 });
 
-/** One of the specimens, drawn when its turn has come and it is in sight. */
+/** One of the specimens, drawn when it is in sight and its turn has come. */
 function Offer<T extends Specimen>({
   item,
-  turn,
   draw,
   carry,
   chosen,
   onPick,
   ...frame
-}: { item: T; turn: boolean } & Omit<OffersProps<T>, 'items' | 'holds'>) {
+}: { item: T } & Omit<OffersProps<T>, 'items' | 'holds'>) {
   const [place, seen] = useSeen<HTMLLIElement>();
-  const drawn = turn && seen;
-  const content = useMemo(() => (drawn ? draw(item) : null), [drawn, draw, item]);
+  const content = useDrawnInTurn(seen, draw, item);
   const { width, height, scale } = frame.size;
   return (
     <li
@@ -115,7 +120,7 @@ function Offer<T extends Specimen>({
           inert
         >
           {content && <Drawn {...frame} title={`${item.name}, drawn`} content={content} />}
-          {drawn && !content && <span className={styles.undrawn}>nothing to show in it yet</span>}
+          {content === null && <span className={styles.undrawn}>nothing to show in it yet</span>}
         </span>
         <b>{item.name}</b>
         <span className="quiet">{item.about}</span>
@@ -126,8 +131,5 @@ function Offer<T extends Specimen>({
 
 /** Ready-made things to pick from, drawn live with the site's brand and menus; items of a list. */
 export function SpecimenOffers<T extends Specimen>({ items, holds = () => true, ...offer }: OffersProps<T>) {
-  const drawn = useDrawnOneByOne(items.length);
-  return items.map((item, index) =>
-    holds(item) ? <Offer key={item.id} {...offer} item={item} turn={index < drawn} /> : null,
-  );
+  return items.filter(holds).map((item) => <Offer key={item.id} {...offer} item={item} />);
 }
