@@ -70,13 +70,14 @@ test('no violation on a handed-over page with a piece of every kind, its drop-do
   expect(await violations(page)).toEqual([]);
 });
 
+/** The busiest one first, which is looked at in every run. */
 const screens = [
+  'sites/hollin-sound/headers',
   '',
   'sites/orrery-house/begin',
   'sites/hollin-sound/pages',
   'sites/hollin-sound/menus',
   'sites/hollin-sound/texts',
-  'sites/hollin-sound/headers',
   'sites/hollin-sound/headers/h-main/fit',
   'sites/hollin-sound/drawers',
   'sites/hollin-sound/footers',
@@ -89,7 +90,7 @@ const screens = [
   'sites/nobody/pages',
 ];
 
-for (const screen of someOf(screens, 8)) {
+for (const screen of someOf(screens, 16)) {
   test(`no violation on /${screen}, and nothing that scrolls all of it sideways or without need`, async ({
     page,
   }) => {

@@ -51,7 +51,8 @@ for (const id of ['hollin-sound', 'orrery-house'])
       { root: 24 },
       { inStandIn: true },
     ];
-    for (const look of looks) {
+    // One demo site is looked at in these, the other one in those.
+    for (const look of someOf(id === 'hollin-sound' ? looks : looks.toReversed(), 2)) {
       const { disagreements, compared } = await compareBoxes(page, demoDb, demo(id), WIDTHS, look);
       expect(disagreements).toEqual([]);
       expect(compared).toBeGreaterThan(30);

@@ -281,51 +281,53 @@ test(
   },
 );
 
-test('several cells are marked and set, copied, pasted and cleared at once, each in one step', async ({
-  page,
-}) => {
-  await select(page, 'Menu: Main');
-  const texts = async (property: string) =>
-    (await cell(page, `${property}, (Desktop|Tablet|Phone):`).allTextContents()).map((text) =>
-      text.split('↤')[0]!.trim(),
-    );
-  await expect.poll(() => texts('Inside, beside')).toHaveLength(3);
-  const [above, beside] = [await texts('Inside, above and below'), await texts('Inside, beside')];
-  const at = (property: string, band: string) => cell(page, `${property}, ${band}:`);
-  await at('Inside, above and below', 'Desktop').focus();
-  for (const key of ['Shift+ArrowRight', 'Shift+ArrowDown']) await page.keyboard.press(key);
-  const sheet = page.getByRole('grid', { name: /^Properties of/ });
-  await expect(sheet.getByRole('status')).toHaveText('4 cells marked');
-  await expect(sheet.locator('td[aria-selected="true"]')).toHaveCount(4);
-  await page.keyboard.type('13');
-  await page.keyboard.press('Enter');
-  await expect.poll(() => texts('Inside, above and below')).toEqual(['13 px', '13 px', '13 px']);
-  await expect.poll(() => texts('Inside, beside')).toEqual(['13 px', '13 px', '13 px']);
-  await page.getByRole('button', { name: /^Undo/ }).click();
-  await expect.poll(() => texts('Inside, above and below')).toEqual(above);
-  await expect.poll(() => texts('Inside, beside')).toEqual(beside);
+test(
+  'several cells are marked and set, copied, pasted and cleared at once, each in one step',
+  inAudit,
+  async ({ page }) => {
+    await select(page, 'Menu: Main');
+    const texts = async (property: string) =>
+      (await cell(page, `${property}, (Desktop|Tablet|Phone):`).allTextContents()).map((text) =>
+        text.split('↤')[0]!.trim(),
+      );
+    await expect.poll(() => texts('Inside, beside')).toHaveLength(3);
+    const [above, beside] = [await texts('Inside, above and below'), await texts('Inside, beside')];
+    const at = (property: string, band: string) => cell(page, `${property}, ${band}:`);
+    await at('Inside, above and below', 'Desktop').focus();
+    for (const key of ['Shift+ArrowRight', 'Shift+ArrowDown']) await page.keyboard.press(key);
+    const sheet = page.getByRole('grid', { name: /^Properties of/ });
+    await expect(sheet.getByRole('status')).toHaveText('4 cells marked');
+    await expect(sheet.locator('td[aria-selected="true"]')).toHaveCount(4);
+    await page.keyboard.type('13');
+    await page.keyboard.press('Enter');
+    await expect.poll(() => texts('Inside, above and below')).toEqual(['13 px', '13 px', '13 px']);
+    await expect.poll(() => texts('Inside, beside')).toEqual(['13 px', '13 px', '13 px']);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect.poll(() => texts('Inside, above and below')).toEqual(above);
+    await expect.poll(() => texts('Inside, beside')).toEqual(beside);
 
-  // Copied from one row, and pasted over another: what follows is pasted too, so that it follows there.
-  await at('Inside, beside', 'Tablet').focus();
-  await page.keyboard.type('21');
-  await page.keyboard.press('Enter');
-  // What is copied is what is seen.
-  await expect.poll(() => texts('Inside, beside')).toEqual([beside[0], '21 px', '21 px']);
-  await at('Inside, beside', 'Desktop').focus();
-  for (const key of ['Shift+ArrowRight', 'Shift+ArrowRight', 'Control+c']) await page.keyboard.press(key);
-  await at('Inside, above and below', 'Desktop').focus();
-  await page.keyboard.press('Control+v');
-  await expect(sheet.getByRole('status')).toHaveText('3 cells pasted');
-  await expect.poll(() => texts('Inside, above and below')).toEqual([beside[0], '21 px', '21 px']);
-  // What takes other values is left, and that is said.
-  await at('Shown as', 'Desktop').focus();
-  await page.keyboard.press('Control+v');
-  await expect(sheet.getByRole('status')).toHaveText(/^0 cells pasted; 3 cells left/);
+    // Copied from one row, and pasted over another: what follows is pasted too, so that it follows there.
+    await at('Inside, beside', 'Tablet').focus();
+    await page.keyboard.type('21');
+    await page.keyboard.press('Enter');
+    // What is copied is what is seen.
+    await expect.poll(() => texts('Inside, beside')).toEqual([beside[0], '21 px', '21 px']);
+    await at('Inside, beside', 'Desktop').focus();
+    for (const key of ['Shift+ArrowRight', 'Shift+ArrowRight', 'Control+c']) await page.keyboard.press(key);
+    await at('Inside, above and below', 'Desktop').focus();
+    await page.keyboard.press('Control+v');
+    await expect(sheet.getByRole('status')).toHaveText('3 cells pasted');
+    await expect.poll(() => texts('Inside, above and below')).toEqual([beside[0], '21 px', '21 px']);
+    // What takes other values is left, and that is said.
+    await at('Shown as', 'Desktop').focus();
+    await page.keyboard.press('Control+v');
+    await expect(sheet.getByRole('status')).toHaveText(/^0 cells pasted; 3 cells left/);
 
-  await at('Inside, above and below', 'Desktop').focus();
-  for (const key of ['Shift+ArrowRight', 'Delete']) await page.keyboard.press(key);
-  await expect.poll(() => texts('Inside, above and below')).toEqual(above);
-});
+    await at('Inside, above and below', 'Desktop').focus();
+    for (const key of ['Shift+ArrowRight', 'Delete']) await page.keyboard.press(key);
+    await expect.poll(() => texts('Inside, above and below')).toEqual(above);
+  },
+);
 
 test(
   'a colour is picked with the contrast of the texts that it has to do with',

@@ -123,7 +123,7 @@ for (const { as, root, css } of someOf(readings, 4))
     });
     const page = await browser.newPage();
     const lost: string[] = [];
-    for (const { id } of someOf(starters, 6))
+    for (const { id } of someOf(starters, 12))
       for (const site of ['hollin-sound', 'orrery-house'].slice(0, sample(1, 2))) {
         await visitHandedOver(page, demoDb, withStarter(demo(site), id));
         if (css) await page.addStyleTag({ content: css });

@@ -277,25 +277,27 @@ test('a link that is followed in one view leads all views to that page', inAudit
   await expect(view(page, 'Tablet').locator('header img').first()).toHaveJSProperty('complete', true);
 });
 
-test('the drawer is opened from the view’s head, from inside, and stays open while one edits', async ({
-  page,
-}) => {
-  await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
-  const drawer = view(page, 'Phone').getByRole('dialog');
-  await expect(drawer).toBeVisible();
-  await chip(page, 'Menu: Main').click();
-  await openCell(page, 'Label of the button', 'every width');
-  const field = page.getByRole('textbox', { name: 'Label of the button, every width' });
-  await field.fill('All pages');
-  await expect(view(page, 'Phone').locator('.menu-button', { hasText: 'All pages' })).toBeAttached();
-  await expect(drawer).toBeVisible();
-  await expect(field).toBeFocused();
-  await clickInside(page, 'Phone', drawer.getByRole('button', { name: 'Close' }));
-  await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute(
-    'aria-pressed',
-    'false',
-  );
-});
+test(
+  'the drawer is opened from the view’s head, from inside, and stays open while one edits',
+  inAudit,
+  async ({ page }) => {
+    await page.getByRole('button', { name: 'Drawer open in the Phone view' }).click();
+    const drawer = view(page, 'Phone').getByRole('dialog');
+    await expect(drawer).toBeVisible();
+    await chip(page, 'Menu: Main').click();
+    await openCell(page, 'Label of the button', 'every width');
+    const field = page.getByRole('textbox', { name: 'Label of the button, every width' });
+    await field.fill('All pages');
+    await expect(view(page, 'Phone').locator('.menu-button', { hasText: 'All pages' })).toBeAttached();
+    await expect(drawer).toBeVisible();
+    await expect(field).toBeFocused();
+    await clickInside(page, 'Phone', drawer.getByRole('button', { name: 'Close' }));
+    await expect(page.getByRole('button', { name: 'Drawer open in the Phone view' })).toHaveAttribute(
+      'aria-pressed',
+      'false',
+    );
+  },
+);
 
 test('a view is blown up to 1:1 and put back', inAudit, async ({ page }) => {
   await page.getByRole('button', { name: 'Tablet view at 1:1' }).click();

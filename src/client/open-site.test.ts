@@ -266,7 +266,7 @@ test.each(pairs)(
     const cases = fates.flatMap((a) =>
       fates.flatMap((b) => [true, false].flatMap((c) => theirs.map((d) => [a, b, c, d] as const))),
     );
-    for (const [one, other, together, others] of someOf(cases, 5)) {
+    for (const [one, other, together, others] of someOf(cases, 9)) {
       server = new Server();
       globalThis.fetch = server.answer as typeof fetch;
       const { store } = open();

@@ -59,7 +59,7 @@ test('there are at least twelve, told apart by their ids and names', () => {
     expect(new Set(starters.map((starter) => starter[key])).size).toBe(starters.length);
 });
 
-test.each(someOf(starters, 3))('“$name” makes valid HTML and CSS of a site', async (starter) => {
+test.each(someOf(starters, 6))('“$name” makes valid HTML and CSS of a site', async (starter) => {
   const site = withStarter(sampleSite(), starter);
   const html = renderPage(site, homePage(site));
   await expectValid(site, html);

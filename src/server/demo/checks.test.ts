@@ -28,7 +28,7 @@ test.each(['hollin-sound', 'orrery-house'])('nothing in %s harms visitors', asyn
 const ofKind = (kind: AssemblyKind) =>
   startersOf[kind].map((starter) => ({ name: starter.name, kind, starter }));
 
-test.each(someOf(assemblyKinds.flatMap(ofKind), 9))(
+test.each(someOf(assemblyKinds.flatMap(ofKind), 15))(
   '“$name” harms visitors of neither demo site, nor of a site on its first day',
   async ({ kind, starter }) => {
     for (const site of [demo('hollin-sound'), demo('orrery-house'), firstDay()]) {
