@@ -72,9 +72,24 @@ const known = new WeakMap<Assembly, readonly Known[]>();
 /** For how many surroundings the way of an assembly is kept. */
 const MOST_KEPT = 2;
 
+/** Where rules began when that was last known. */
+const lastBegun = new WeakMap<CollapseRule, RuleOutcome>();
+
+const rulesOf = ({ bars }: Assembly) => Object.values(bars).flatMap(({ rules = [] }) => rules);
+
+/** What becomes of the rules of an assembly; those that wait for a text to be measured begin where they last did, so that nothing flashes by while a label is typed. */
+function untilMeasured(assembly: Assembly, outcomes: readonly RuleOutcome[]): RuleOutcome[] {
+  const rules = rulesOf(assembly);
+  return outcomes.map((outcome) => {
+    if (outcome.reason !== 'unmeasured') return outcome;
+    const last = lastBegun.get(rules.find(({ id }) => id === outcome.rule)!);
+    return last ? { ...last, reason: outcome.reason } : outcome;
+  });
+}
+
 /**
  * The way of an assembly from the widest viewport to the narrowest: its bands, and its collapse rules where they begin. As long as
- * a text is not measured, rules that wait for their bar to stop fitting have not begun.
+ * a text is not measured, rules that wait for their bar to stop fitting begin where they last did, or have not begun.
  */
 export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
   // Colours decide nothing of it.
@@ -84,7 +99,7 @@ export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assemb
     .get(assembly)
     ?.find((each) => each.advances === advances && sameItems(each.around, around));
   if (kept) return kept.way;
-  const rules = ruleBeginnings({ site, advances, kind, assembly });
+  const rules = untilMeasured(assembly, ruleBeginnings({ site, advances, kind, assembly }));
   const way = { stages: stagesOf(site, rules), rules };
   takeWay(site, advances, assembly, way);
   return way;
@@ -106,4 +121,8 @@ export function takeWay(site: Site, advances: Advances, assembly: Assembly, way:
   const around = surroundingsOf(site);
   const others = (known.get(assembly) ?? []).filter((each) => !sameItems(each.around, around));
   known.set(assembly, [{ around, advances, way }, ...others.slice(0, MOST_KEPT - 1)]);
+  for (const rule of rulesOf(assembly)) {
+    const outcome = way.rules.find((each) => each.rule === rule.id);
+    if (outcome && outcome.reason !== 'unmeasured') lastBegun.set(rule, outcome);
+  }
 }
