@@ -110,6 +110,14 @@ export function useAdvances(): Advances {
   return useStore(store, ({ advances }) => advances);
 }
 
+/** The same for what is drawn aside: it is drawn again only when texts were measured that it asked for itself. */
+export function useOwnAdvances(): Advances {
+  const store = useAdvancesStore();
+  const [own] = useState(() => store.aside());
+  useEffect(() => own.join(), [own]);
+  return useStore(own, ({ advances }) => advances);
+}
+
 const LaterSiteContext = createContext<Site | null>(null);
 
 /** Inside it, the open document is drawn when what shows an edit first was painted, and there is time: that is not kept waiting by what only lists it. */

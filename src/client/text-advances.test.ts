@@ -1,5 +1,5 @@
 import { expect, jest, test } from '@jest/globals';
-import { textKey } from '@/core/text/advances';
+import { textKey, unmeasured } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import type { TextAnswer, TextQuestion } from '@/workers/text-messages';
@@ -173,4 +173,40 @@ test('what is learned is drawn anew only where it was asked for in vain', () => 
   expect(advances.of(shipped, 'Two')).toBe(2);
   store.learn(measured([shipped, 'One', 1]));
   expect(store.getState().advances).not.toBe(advances);
+});
+
+test('what is drawn aside is drawn again only when what it asked for has come, and has nothing else drawn again', async () => {
+  const { store, answers } = asked();
+  const aside = store.aside();
+  // Before it has joined it is told nothing.
+  expect(aside.getState().advances.of(shipped, 'One')).toBeNull();
+  const leave = aside.join();
+  const [main, own] = [store.getState().advances, aside.getState().advances];
+  expect(own.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  answers[0]!({ number: 1, metrics: [], advances: [[1.5]] });
+  expect(store.getState().advances).toBe(main);
+  expect(aside.getState().advances).not.toBe(own);
+  const known = aside.getState().advances;
+  expect([main.of(shipped, 'One'), known.of(shipped, 'One')]).toEqual([1.5, 1.5]);
+  expect(main.of(shipped, 'Two')).toBeNull();
+  await Promise.resolve();
+  answers[1]!({ number: 2, metrics: [], advances: [[2.5]] });
+  expect(store.getState().advances).not.toBe(main);
+  expect(aside.getState().advances).toBe(known);
+  // Once it has left it waits for nothing.
+  expect(known.of(shipped, 'Three')).toBeNull();
+  await Promise.resolve();
+  leave();
+  answers[2]!({ number: 3, metrics: [], advances: [[3.5]] });
+  expect(aside.getState().advances).toBe(known);
+});
+
+test('what is drawn aside begins with the others', () => {
+  const store = advancesStore('s', () => {}, place());
+  const aside = store.aside();
+  aside.join();
+  expect(aside.getState().advances).toBe(unmeasured);
+  store.begin();
+  expect(aside.getState().advances).not.toBe(unmeasured);
 });

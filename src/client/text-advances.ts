@@ -1,4 +1,4 @@
-import { createStore } from 'zustand/vanilla';
+import { createStore, type StoreApi } from 'zustand/vanilla';
 import { textKey, unmeasured, type Advances } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { addMeasured, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
@@ -18,6 +18,13 @@ const textWorker = (): Ask =>
         () => new Worker(new URL('../workers/text.worker.ts', import.meta.url), { type: 'module' }),
       );
 
+/** One who asks: it is drawn again when what it was answered in vain has been measured, and only then. */
+interface Asker {
+  store: StoreApi<{ advances: Advances }>;
+  /** The keys of what the advances at hand were asked for in vain. */
+  unanswered: Set<string>;
+}
+
 /** How long nothing more has to be measured before what was is kept, in ms. */
 const QUIET = 1000;
 
@@ -34,8 +41,6 @@ export type AdvancesStore = ReturnType<typeof advancesStore>;
  */
 export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptWidths = browserWidths) {
   const known = nothingMeasured();
-  /** The keys of what the advances at hand were asked for in vain. */
-  let unanswered = new Set<string>();
   /** Ends the wait for somebody else; nothing where nobody is waited for. */
   let patience: ReturnType<typeof setTimeout> | undefined;
   let keeping: ReturnType<typeof setTimeout> | undefined;
@@ -51,9 +56,9 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
     return wanted.texts;
   };
 
-  const fresh = (): Advances => {
-    unanswered = new Set();
-    return {
+  const fresh = (asker: Asker): void => {
+    const unanswered = (asker.unanswered = new Set<string>());
+    const advances: Advances = {
       of(source, text) {
         const key = textKey(source, text);
         const width = known.widths.get(key);
@@ -71,21 +76,32 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
         return null;
       },
     };
+    asker.store.setState({ advances });
   };
   // Until what is kept is recalled nothing is asked for: what is drawn first has to be as the server drew it.
-  const store = createStore<{ advances: Advances }>()(() => ({ advances: unmeasured }));
-  const hasBegun = () => store.getState().advances !== unmeasured;
+  const asker = (): Asker => ({
+    store: createStore(() => ({ advances: unmeasured })),
+    unanswered: new Set(),
+  });
+  const main = asker();
+  const askers = new Set([main]);
+  const begun = ({ store }: Asker) => store.getState().advances !== unmeasured;
+  const hasBegun = () => begun(main);
+  const begin = () => askers.forEach(fresh);
 
-  /** Adds what was measured; says whether the advances at hand were asked for any of it. */
-  const add = (measured: MeasuredTexts): boolean => {
+  /** Adds what was measured; gives those who asked for any of it in vain. */
+  const add = (measured: MeasuredTexts): Asker[] => {
     addMeasured(known, measured);
-    return [...measured.widths.keys(), ...measured.metrics.keys()].some((key) => unanswered.has(key));
+    const keys = [...measured.widths.keys(), ...measured.metrics.keys()];
+    return [...askers].filter(({ unanswered }) => keys.some((key) => unanswered.has(key)));
   };
 
   /** Adds what was measured, and has drawn anew what waited for it. */
   const learn = (measured: MeasuredTexts): void => {
     clearTimeout(patience);
-    if (add(measured) || !hasBegun()) store.setState({ advances: fresh() });
+    const waited = add(measured);
+    if (hasBegun()) waited.forEach(fresh);
+    else begin();
     if (measured.widths.size === 0) return;
     clearTimeout(keeping);
     keeping = setTimeout(() => kept.keep(known), QUIET);
@@ -114,7 +130,20 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
   };
 
   return {
-    ...store,
+    ...main.store,
+    /**
+     * Advances for what is drawn aside, such as a specimen: texts that it alone shows have nothing else worked out anew, nor what others
+     * show it. They are told as long as it has joined; joining gives what ends that.
+     */
+    aside() {
+      const one = asker();
+      const join = () => {
+        askers.add(one);
+        if (hasBegun() && !begun(one)) fresh(one);
+        return () => void askers.delete(one);
+      };
+      return { ...one.store, join };
+    },
     /** All that is known. */
     known,
     /** Takes up what is kept of an earlier visit; from then on what is not known is asked for. */
@@ -122,11 +151,11 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
       const measured = kept.recall();
       if (measured === null) return;
       add(measured);
-      if (patience === undefined) store.setState({ advances: fresh() });
+      if (patience === undefined) begin();
     },
     /** Asks for what is not known from now on, unless somebody else is waited for. */
     begin(): void {
-      if (!hasBegun() && patience === undefined) store.setState({ advances: fresh() });
+      if (!hasBegun() && patience === undefined) begin();
     },
     /** Before anything was asked for, waits for what somebody else measures; not for ever. */
     waitFor(): void {

@@ -1,6 +1,6 @@
 import { useCallback, useState } from 'react';
 import { newId } from '@/client/new-id';
-import { useAdvances, useEdit, useLatestSite, useSite } from '@/client/open-site-context';
+import { useEdit, useLatestSite, useSite } from '@/client/open-site-context';
 import { assemblyNouns, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/page/paths';
@@ -8,6 +8,7 @@ import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 import { startersOf } from '@/core/starters';
 import type { Starter } from '@/core/starters/starter';
+import type { Advances } from '@/core/text/advances';
 import { beginEdits } from '../workbench/begin-assembly';
 import { SpecimenOffers } from '../workbench/starters/specimen-offers';
 import { starterPage, starterSizes } from '../workbench/starters/starter-page';
@@ -32,12 +33,11 @@ export function StarterStrip({ kind }: { kind: AssemblyKind }) {
   const site = useSite();
   const latest = useLatestSite();
   const edit = useEdit();
-  const advances = useAdvances();
   const [picked, setPicked] = useState<{ starter: Starter; assembly: Assembly } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const draw = useCallback(
-    (starter: Starter) => starterPage(site, kind, starter, advances),
-    [site, kind, advances],
+    (starter: Starter, advances: Advances) => starterPage(site, kind, starter, advances),
+    [site, kind],
   );
   const there = picked !== null && site[kind][picked.assembly.id] !== undefined;
   const pick = (starter: Starter) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo } from 'react';
-import { useAdvances, useSite } from '@/client/open-site-context';
+import { useSite } from '@/client/open-site-context';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { firstCell } from '@/core/properties/axis';
@@ -91,10 +91,9 @@ interface PieceGalleryProps {
 /** Every kind of piece that can stand there, drawn live in the site's brand. */
 export function PieceGallery({ into, bar, where, onPick, onCarry, onClose }: PieceGalleryProps) {
   const site = useSite();
-  const advances = useAdvances();
   const draw = useCallback(
-    ({ id }: Specimen) => piecePage(site, into, id, bar, advances),
-    [site, into, bar, advances],
+    ({ id }: Specimen, advances: Advances) => piecePage(site, into, id, bar, advances),
+    [site, into, bar],
   );
   const items = useMemo(
     () => pieceKindsIn(into).map(({ kind, label, about }) => ({ id: kind, name: label, about })),

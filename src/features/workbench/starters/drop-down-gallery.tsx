@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { useAdvances, useSite } from '@/client/open-site-context';
+import { useSite } from '@/client/open-site-context';
 import { EVERYWHERE } from '@/core/bands/follow';
 import type { Edit } from '@/core/edit';
 import type { Place } from '@/core/edit/place';
@@ -81,10 +81,9 @@ interface DropDownGalleryProps {
 /** Ready-made forms of drop-downs, drawn in the header in which they would stand. */
 export function DropDownGallery({ header, piece, onPick, onClose }: DropDownGalleryProps) {
   const site = useSite();
-  const advances = useAdvances();
   const draw = useCallback(
-    (form: DropDownForm) => formPage(site, header, piece, form, advances),
-    [site, header, piece, advances],
+    (form: DropDownForm, advances: Advances) => formPage(site, header, piece, form, advances),
+    [site, header, piece],
   );
   return (
     <SpecimenGallery

@@ -1,6 +1,8 @@
 'use client';
 
 import { memo, useEffect, useState } from 'react';
+import { useOwnAdvances } from '@/client/open-site-context';
+import type { Advances } from '@/core/text/advances';
 import { inTurn } from '@/ui/in-turn';
 import { PreviewFrame, type FrameContent } from '@/ui/preview/preview-frame';
 import { useSeen } from '@/ui/use-seen';
@@ -35,7 +37,7 @@ export interface OffersProps<T extends Specimen> {
   root: string;
   file: string;
   /** The page that shows an item, null where there is nothing to show; the same function as long as it shows the same. */
-  draw(item: T): FrameContent | null;
+  draw(item: T, advances: Advances): FrameContent | null;
   /** An item is carried away, to be dropped elsewhere, or no more; left out where none is. */
   carry?(item: T | null): void;
   onPick(item: T): void;
@@ -47,17 +49,18 @@ export interface OffersProps<T extends Specimen> {
  */
 function useDrawnInTurn<T>(
   wanted: boolean,
-  draw: (item: T) => FrameContent | null,
+  draw: (item: T, advances: Advances) => FrameContent | null,
   item: T,
 ): FrameContent | null | undefined {
+  const advances = useOwnAdvances();
   const [content, setContent] = useState<FrameContent | null>();
   useEffect(() => {
     if (!wanted) return;
     return inTurn((over) => {
-      setContent(draw(item));
+      setContent(draw(item, advances));
       over();
     });
-  }, [wanted, draw, item]);
+  }, [wanted, draw, item, advances]);
   return content;
 }
 

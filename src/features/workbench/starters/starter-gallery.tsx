@@ -1,12 +1,13 @@
 'use client';
 
 import { useCallback } from 'react';
-import { useAdvances, useSite } from '@/client/open-site-context';
+import { useSite } from '@/client/open-site-context';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { pageFile } from '@/core/render/page/paths';
 import { startersOf } from '@/core/starters';
 import type { Starter } from '@/core/starters/starter';
+import type { Advances } from '@/core/text/advances';
 import { SpecimenGallery } from './specimen-gallery';
 import { starterPage, starterSizes } from './starter-page';
 
@@ -39,11 +40,10 @@ interface StarterGalleryProps {
 /** Ready-made headers, drawers or footers to begin with. */
 export function StarterGallery({ kind, onPick, onClose }: StarterGalleryProps) {
   const site = useSite();
-  const advances = useAdvances();
   const { title, empty, about } = shows[kind];
   const draw = useCallback(
-    (starter: Starter) => starterPage(site, kind, starter, advances),
-    [site, kind, advances],
+    (starter: Starter, advances: Advances) => starterPage(site, kind, starter, advances),
+    [site, kind],
   );
   return (
     <SpecimenGallery<Starter>
