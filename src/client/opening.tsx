@@ -44,6 +44,7 @@ export function takeOpening(
   }: OpeningAt = JSON.parse(text);
   const { site, revision, saveState } = open();
   texts.learn(fromLists(lists));
+  whenSettled(() => texts.prepare());
   const { advances } = texts.getState();
   const assembly = site[kind][id];
   if (known !== revision || saveState !== 'saved' || !assembly) return;

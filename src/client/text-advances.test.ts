@@ -210,3 +210,15 @@ test('what is drawn aside begins with the others', () => {
   store.begin();
   expect(aside.getState().advances).not.toBe(unmeasured);
 });
+
+test('what measures texts is had ready without asking for any', async () => {
+  const { store, questions, answers } = asked();
+  const { advances } = store.getState();
+  store.prepare();
+  expect(questions).toEqual([{ number: 1, fonts: [] }]);
+  answers[0]!({ number: 1, advances: [], metrics: [] });
+  expect(store.getState().advances).toBe(advances);
+  expect(advances.of(shipped, 'One')).toBeNull();
+  await Promise.resolve();
+  expect(questions.map(({ number }) => number)).toEqual([1, 2]);
+});

@@ -162,5 +162,10 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
       if (!hasBegun()) patience ??= setTimeout(() => learn(nothingMeasured()), PATIENCE);
     },
     learn,
+    /** Has what measures texts ready before the first one is typed. */
+    prepare(): void {
+      number += 1;
+      ask({ number, fonts: [] }, () => {});
+    },
   };
 }

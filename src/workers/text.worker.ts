@@ -1,6 +1,6 @@
 import { textKey } from '@/core/text/advances';
 import type { Shape } from '@/core/text/shaper';
-import { fetchedShape } from './font-shape';
+import { fetchedShape, shaper } from './font-shape';
 import type { TextAnswer, TextQuestion } from './text-messages';
 
 const shapes = new Map<string, Promise<Shape | null>>();
@@ -17,6 +17,8 @@ async function measuredIn(font: TextQuestion['fonts'][number]) {
 
 // HarfBuzz comes by itself only when the first text is asked for: a message that came before the listener would be lost.
 addEventListener('message', ({ data: { number, fonts } }: MessageEvent<TextQuestion>) => {
+  // Where no font is asked for yet, what shapes texts is had ready.
+  if (fonts.length === 0) void shaper().catch(() => {});
   void Promise.all(fonts.map(measuredIn)).then((measured) =>
     postMessage({
       number,
