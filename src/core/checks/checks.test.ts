@@ -1,4 +1,4 @@
-import { describe, expect, test } from '@jest/globals';
+import { expect, test } from '@jest/globals';
 import { applyEdits } from '../edit/apply';
 import { evenLetters } from '../fit/even-letters.test-data';
 import { someOf } from '../../sample.test-data';
@@ -30,32 +30,28 @@ test('the tidy sample has no finding above untidy, and every check has a fault t
 /** What is told of it is kept. */
 const clean = tidy();
 
-describe.each(Object.entries(faults))('%s', (check, all) => {
-  test.each(all.map(([change, says, advances]) => ({ change, says, advances })))(
-    'finds “$says”, and only where it is',
-    ({ change, says, advances }) => {
-      expect(by(clean, check, advances).filter(({ words }) => words.includes(says))).toEqual([]);
-      const faulty = copy(clean);
-      change(faulty);
-      const told = by(faulty, check, advances).filter(({ words }) => words.includes(says));
-      expect(told.length).toBeGreaterThan(0);
-      for (const { lead, key, at, harm } of told) {
-        expect(v.is(leadSchema, lead)).toBe(true);
-        expect([key.startsWith(`${check} `), at !== '', harm in harms]).toEqual([true, true, true]);
-      }
-    },
-  );
+/** Each fault of each check, with a site that has it and what the check tells of that. */
+const faulty = Object.entries(faults).flatMap(([check, all]) =>
+  all.map(([change, says, advances]) => {
+    const site = copy(clean);
+    change(site);
+    return { check, says, advances, site, told: by(site, check, advances) };
+  }),
+);
+
+test.each(faulty)('$check finds “$says”, and only where it is', ({ check, says, advances, told }) => {
+  expect(by(clean, check, advances).filter(({ words }) => words.includes(says))).toEqual([]);
+  const own = told.filter(({ words }) => words.includes(says));
+  expect(own.length).toBeGreaterThan(0);
+  for (const { lead, key, at, harm } of own) {
+    expect(v.is(leadSchema, lead)).toBe(true);
+    expect([key.startsWith(`${check} `), at !== '', harm in harms]).toEqual([true, true, true]);
+  }
 });
 
-/** The faults that can be repaired, with the findings that there are then. */
-const repaired = Object.entries(faults).flatMap(([check, all]) =>
-  all.flatMap(([change, , advances]) => {
-    const site = tidy();
-    change(site);
-    return by(site, check, advances)
-      .filter(({ repair }) => repair !== null)
-      .map((finding) => ({ check, site, finding, advances }));
-  }),
+/** What is found and can be repaired. */
+const repaired = faulty.flatMap(({ told, ...each }) =>
+  told.filter(({ repair }) => repair !== null).map((finding) => ({ ...each, finding })),
 );
 
 test('some findings of many checks can be repaired', () => {
