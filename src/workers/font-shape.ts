@@ -1,10 +1,10 @@
 import type { FontSource } from '@/core/text/font-source';
 import { shapeWith, type Shape } from '@/core/text/shaper';
 
-/** What shapes texts, fetched when it is first asked for. */
+/** HarfBuzz, which comes when it is first asked for. */
 export const shaper = () => import('harfbuzzjs');
 
-/** Fetches a font's plain bytes and shapes with it; null when it cannot be had. HarfBuzz comes with the first text. */
+/** Fetches a font's plain bytes and shapes with it; null when it cannot be had. */
 export async function fetchedShape(source: FontSource, address: string): Promise<Shape | null> {
   const [hb, response] = await Promise.all([shaper(), fetch(address)]);
   return response.ok ? shapeWith(hb, new Uint8Array(await response.arrayBuffer()), source) : null;

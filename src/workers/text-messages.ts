@@ -1,7 +1,7 @@
 import type { FontMetrics } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 
-/** What the text worker is asked: texts by the font that sets them, with the address of its plain bytes. */
+/** What the text worker is asked: texts by the font that sets them, with the address of its plain bytes; without any, that it makes itself ready. */
 export interface TextQuestion {
   number: number;
   fonts: { source: FontSource; address: string; texts: string[] }[];

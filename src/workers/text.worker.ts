@@ -17,7 +17,6 @@ async function measuredIn(font: TextQuestion['fonts'][number]) {
 
 // HarfBuzz comes by itself only when the first text is asked for: a message that came before the listener would be lost.
 addEventListener('message', ({ data: { number, fonts } }: MessageEvent<TextQuestion>) => {
-  // Where no font is asked for yet, what shapes texts is had ready.
   if (fonts.length === 0) void shaper().catch(() => {});
   void Promise.all(fonts.map(measuredIn)).then((measured) =>
     postMessage({

@@ -29,7 +29,7 @@ export interface RuleOutcome {
   inStandIn: boolean;
   /** The phase of scrolling in which it needs the most. */
   phase: Phase;
-  /** Why it never takes effect; `unmeasured` also where only a further level of it waits for its texts. */
+  /** Why it never takes effect; `unmeasured` also where only a further level of it waits for its texts, and where until then it begins as it last did. */
   reason: 'fits' | 'unmeasured' | null;
 }
 

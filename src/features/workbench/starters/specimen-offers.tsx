@@ -123,7 +123,11 @@ function Offer<T extends Specimen>({
           inert
         >
           {content && <Drawn {...frame} title={`${item.name}, drawn`} content={content} />}
-          {content === null && <span className={styles.undrawn}>nothing to show in it yet</span>}
+          {!content && (
+            <span className={styles.undrawn}>
+              {content === null ? 'nothing to show in it yet' : 'being drawn…'}
+            </span>
+          )}
         </span>
         <b>{item.name}</b>
         <span className="quiet">{item.about}</span>
