@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { textKey, unmeasured, type Advances } from '@/core/text/advances';
+import { textKey, unmeasured, type Advances, type Lineage } from '@/core/text/advances';
 import type { FontSource } from '@/core/text/font-source';
 import { addMeasured, nothingMeasured, type MeasuredTexts } from '@/core/text/measuring';
 import { fontAddress } from '@/workers/font-shape';
@@ -56,23 +56,28 @@ export function advancesStore(site: string, ask: Ask = textWorker(), kept: KeptW
     return wanted.texts;
   };
 
+  const lineage: Lineage = { missed: 0 };
   const fresh = (asker: Asker): void => {
     const unanswered = (asker.unanswered = new Set<string>());
+    const miss = (key: string, source: FontSource): Set<string> => {
+      lineage.missed += 1;
+      unanswered.add(key);
+      return wantedOf(source);
+    };
     const advances: Advances = {
+      lineage,
       of(source, text) {
         const key = textKey(source, text);
         const width = known.widths.get(key);
         if (width !== undefined) return width;
-        unanswered.add(key);
-        wantedOf(source).add(text);
+        miss(key, source).add(text);
         return null;
       },
       metrics(source) {
         const key = textKey(source, '');
         const reach = known.metrics.get(key);
         if (reach) return reach;
-        unanswered.add(key);
-        wantedOf(source);
+        miss(key, source);
         return null;
       },
     };

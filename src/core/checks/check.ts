@@ -1,4 +1,3 @@
-import { keptWhileSame } from '../ids/kept-while-same';
 import type { AssemblyPlace } from '../edit/place';
 import type { Assembly } from '../site/assembly';
 import type { Site } from '../site/site';
@@ -6,6 +5,7 @@ import { surroundingsOf } from '../site/surroundings';
 import type { Id } from '../ids/id';
 import type { Advances } from '../text/advances';
 import { standInSizes } from '../text/stand-in';
+import { keptWithTexts, lineageOf } from '../text/worked-with';
 import type { Found, Harm } from './finding';
 
 /** A site with what is known of the widths of its texts. */
@@ -35,7 +35,7 @@ export interface CheckedAssembly extends Checked {
 export function madeOf({ site, advances }: Checked, { pieces }: Assembly): readonly unknown[] {
   const shown = Object.values(pieces).flatMap(({ values }) => Object.values(values.menu ?? {}));
   return [
-    advances,
+    lineageOf(advances),
     ...surroundingsOf(site).filter((part) => part !== site.menus),
     ...shown.map((id) => site.menus[id as Id]),
     ...standInSizes(site, advances),
@@ -47,11 +47,11 @@ export function ofAssemblies(
   kinds: readonly AssemblyPlace['in'][],
   look: (checked: CheckedAssembly) => readonly Found[],
 ): Check['find'] {
-  const kept = keptWhileSame<Assembly, readonly Found[]>();
+  const kept = keptWithTexts<Assembly, readonly Found[]>();
   return ({ site, advances }) =>
     kinds.flatMap((kind) =>
       Object.values(site[kind]).flatMap((assembly) =>
-        kept(assembly, madeOf({ site, advances }, assembly), () =>
+        kept(assembly, advances, madeOf({ site, advances }, assembly), () =>
           look({ site, advances, at: { in: kind, assembly: assembly.id }, assembly }),
         ),
       ),

@@ -19,6 +19,7 @@ import type { Assembly } from '../site/assembly';
 import { languageName } from '../site/language';
 import type { Site } from '../site/site';
 import { pieceTitle } from '../site/uses';
+import { holds, workedWith, type WorkedWith } from '../text/worked-with';
 import type { Lead } from '../why/reason';
 import { madeOf, type Checked, type CheckedAssembly } from './check';
 import { stepsFromHome } from './kinds/reach';
@@ -118,15 +119,16 @@ function knownAnew(of: CheckedAssembly): Known {
 }
 
 /** What was worked out of assemblies, with what it was made of: for the site before an edit, which was the one after the last, and after it. */
-const worked = new WeakMap<Assembly, readonly { of: readonly unknown[]; known: Known }[]>();
+const worked = new WeakMap<Assembly, readonly (WorkedWith<Known> & { of: readonly unknown[] })[]>();
 
 function knownOf(checked: CheckedAssembly, of: readonly unknown[]): Known {
   const kept = worked.get(checked.assembly) ?? [];
-  const found = kept.find((each) => sameItems(each.of, of));
-  if (found) return found.known;
-  const known = knownAnew(checked);
-  worked.set(checked.assembly, [{ of, known }, ...kept.slice(0, 1)]);
-  return known;
+  const { advances } = checked;
+  const found = kept.find((each) => sameItems(each.of, of) && holds(each.holdsFor, advances));
+  if (found) return found.made;
+  const known = workedWith(advances, () => knownAnew(checked));
+  worked.set(checked.assembly, [{ of, ...known }, ...kept.slice(0, 1)]);
+  return known.made;
 }
 
 /** An assembly after an edit, with what was known of it before and what is known now. */

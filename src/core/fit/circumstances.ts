@@ -5,6 +5,7 @@ import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { standInSizes } from '../text/stand-in';
 import { settledTypeStyle } from '../text/text-width';
+import { lineageOf, type HoldsFor } from '../text/worked-with';
 
 /** Under what circumstances something is measured. */
 export interface Circumstances {
@@ -36,7 +37,7 @@ export interface Tally {
 /** What texts are measured with beside their own style, language and size. */
 export function madeOfTexts({ site, advances, inStandIn = false }: Circumstances): unknown[] {
   const { fonts, brand } = site;
-  return [advances, fonts, brand.typeStyles, ...(inStandIn ? standInSizes(site, advances) : [])];
+  return [lineageOf(advances), fonts, brand.typeStyles, ...(inStandIn ? standInSizes(site, advances) : [])];
 }
 
 /** Circumstances that texts come out alike under, whatever the width of the viewport. */
@@ -49,7 +50,7 @@ interface Alike {
 }
 
 /** Those that were asked about last, the latest first. */
-const alike = new WeakMap<Advances, readonly Alike[]>();
+const alike = new WeakMap<HoldsFor, readonly Alike[]>();
 const MOST_KEPT = 32;
 /** Where circumstances and pieces that were asked about before belong. */
 const asked = new WeakMap<Circumstances, Alike>();
@@ -58,11 +59,11 @@ const ofPieces = new WeakMap<SettledPiece, { under: Alike; basis: object }>();
 function alikeTo(circumstances: Circumstances): Alike {
   const { site, advances, language, root, inStandIn = false, setApart = false } = circumstances;
   const madeOf = [language, root, inStandIn, setApart, site.bands, ...madeOfTexts(circumstances)];
-  const kept = alike.get(advances) ?? [];
+  const kept = alike.get(lineageOf(advances)) ?? [];
   const found = kept.find((each) => sameItems(each.madeOf, madeOf));
   if (found) return found;
   const made: Alike = { madeOf, firstBands: new Map(), bases: new Map() };
-  alike.set(advances, [made, ...kept.slice(0, MOST_KEPT - 1)]);
+  alike.set(lineageOf(advances), [made, ...kept.slice(0, MOST_KEPT - 1)]);
   return made;
 }
 

@@ -4,6 +4,7 @@ import type { Id } from '../ids/id';
 import type { SettledPiece } from '../pieces/piece';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import { lackingCharacters } from '../text/lacking';
+import { holds, workedWith, type WorkedWith } from '../text/worked-with';
 import { pieceStyle } from '../text/text-width';
 import { keptOfPieces } from './kept-of-pieces';
 import { pieceBoxes } from './piece-boxes';
@@ -17,15 +18,15 @@ export interface Lacking {
   characters: string;
 }
 
-const known = keptOfPieces<readonly Lacking[]>();
+const known = keptOfPieces<WorkedWith<readonly Lacking[]>>();
 
 function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
   const own = pieceBoxes(circumstances, piece);
   if (own === null) return [];
   const basis = basisOf(circumstances, piece);
-  const found = known.get(piece, own, basis);
-  if (found) return found;
   const { site, advances, language } = circumstances;
+  const found = known.get(piece, own, basis);
+  if (found && holds(found.holdsFor, advances)) return found.made;
   const lacking: Lacking[] = [];
   const look = (box: Box, outside: Setting): void => {
     const setting = settingIn(outside, box);
@@ -36,9 +37,13 @@ function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly 
     }
     for (const each of box.of) look(each, setting);
   };
-  look(own, ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }, { complete: true })));
-  known.set(piece, own, basis, lacking);
-  return lacking;
+  const setting = ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }));
+  const worked = workedWith(advances, () => {
+    look(own, setting);
+    return lacking;
+  });
+  known.set(piece, own, basis, worked);
+  return worked.made;
 }
 
 /** The characters of each piece of settled assemblies that a family has no glyph for, each once. */

@@ -13,6 +13,7 @@ import {
 } from '../lengths/piecewise';
 import type { SettledPiece } from '../pieces/piece';
 import type { Site } from '../site/site';
+import { usualMetrics } from '../text/advances';
 import { fontMetrics } from '../text/font-metrics';
 import { lineWidths, stretches } from '../text/line-breaks';
 import { standInSize } from '../text/stand-in';
@@ -113,6 +114,11 @@ export function pieceMeasures(
   const moves = () => {
     if (steadiness) steadiness.moved += 1;
   };
+  /** Something was not measured yet. */
+  const missing = () => {
+    tally.complete = false;
+    moves();
+  };
   const settled = (size: Piecewise, snap: (px: number) => number): Piecewise => {
     if (isFlat(size)) return px(snap(size.values[0]!));
     tally.grows = true;
@@ -126,8 +132,7 @@ export function pieceMeasures(
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
     const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);
     if (extent === null || adjust === null) {
-      tally.complete = false;
-      moves();
+      missing();
       return px(0);
     }
     const { em, spacing } = apart ? setApart(extent, words) : extent;
@@ -154,7 +159,9 @@ export function pieceMeasures(
     const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
     const size = keptSize(valueAt(sizeIn(otherwise), span.from) * (adjust ?? 1));
     const face = inStandIn ? standInFace(style) : style;
-    const { ascent, descent, gap } = fontMetrics(site, advances, face, language);
+    const measured = fontMetrics(site, advances, face, language);
+    if (measured === null) missing();
+    const { ascent, descent, gap } = measured ?? usualMetrics;
     return { ...asDrawn(ascent * size, descent * size), gap: Math.round(gap * size) };
   };
   return {

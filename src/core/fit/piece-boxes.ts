@@ -7,6 +7,7 @@ import { labelledBy } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import type { Advances } from '../text/advances';
+import { lineageOf, type HoldsFor } from '../text/worked-with';
 import { inLanguage } from '../resolve/in-language';
 import { pieceContent } from './piece-content';
 import type { Circumstances, Tally } from './circumstances';
@@ -36,19 +37,19 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
     embeds,
     words,
     name,
-    ...(measures ? [advances, fonts, brand.typeStyles] : []),
+    ...(measures ? [lineageOf(advances), fonts, brand.typeStyles] : []),
   ];
 }
 
 /** The boxes that pieces had last, by which piece it is. */
-const last = new WeakMap<Advances, Map<string, Box>>();
+const last = new WeakMap<HoldsFor, Map<string, Box>>();
 /** Of so many pieces they are kept. */
 const MOST_KEPT = 4096;
 
 /** Boxes of a piece with what they have in common with those that it had last: in another stage, on another page and with another label that is most of them. */
 function asBefore(made: Box, advances: Advances, piece: string): Box {
-  const all = last.get(advances) ?? new Map<string, Box>();
-  last.set(advances, all);
+  const all = last.get(lineageOf(advances)) ?? new Map<string, Box>();
+  last.set(lineageOf(advances), all);
   const before = all.get(piece);
   const box = before ? sharedBoxes(before, made) : made;
   if (all.size >= MOST_KEPT) all.clear();

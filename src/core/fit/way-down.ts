@@ -8,6 +8,7 @@ import type { Site } from '../site/site';
 import { sameItems } from '../ids/same-items';
 import { surroundingsOf } from '../site/surroundings';
 import type { Advances } from '../text/advances';
+import { holds, lineageOf, type HoldsFor } from '../text/worked-with';
 import { bandBeginnings, ruleBeginnings, type Beginning, type RuleOutcome } from './rule-beginnings';
 
 /** A stage of the way from the widest viewport to the narrowest: what holds below a width, in CSS px; the first holds from the start. */
@@ -64,7 +65,7 @@ export function stageAt({ stages }: WayDown, width: number): WayStage {
 /** What is known of an assembly by what is around it: before an edit, and after it. */
 interface Known {
   around: readonly unknown[];
-  advances: Advances;
+  holdsFor: HoldsFor;
   way: WayDown;
 }
 const known = new WeakMap<Assembly, readonly Known[]>();
@@ -74,6 +75,9 @@ const MOST_KEPT = 2;
 
 /** Where rules began when that was last known. */
 const lastBegun = new WeakMap<CollapseRule, RuleOutcome>();
+
+/** Whether none of the rules waits for a text to be measured. */
+const isSolved = ({ rules }: WayDown) => rules.every(({ reason }) => reason !== 'unmeasured');
 
 const rulesOf = ({ bars }: Assembly) => Object.values(bars).flatMap(({ rules = [] }) => rules);
 
@@ -97,7 +101,7 @@ export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assemb
   const around = surroundingsOf(site);
   const kept = known
     .get(assembly)
-    ?.find((each) => each.advances === advances && sameItems(each.around, around));
+    ?.find((each) => sameItems(each.around, around) && holds(each.holdsFor, advances));
   if (kept) return kept.way;
   const rules = untilMeasured(assembly, ruleBeginnings({ site, advances, kind, assembly }));
   const way = { stages: stagesOf(site, rules), rules };
@@ -113,14 +117,15 @@ export function solvedWay(
   assembly: Assembly,
 ): WayDown | null {
   const way = wayDown(site, advances, kind, assembly);
-  return way.rules.every(({ reason }) => reason !== 'unmeasured') ? way : null;
+  return isSolved(way) ? way : null;
 }
 
 /** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */
 export function takeWay(site: Site, advances: Advances, assembly: Assembly, way: WayDown): void {
   const around = surroundingsOf(site);
   const others = (known.get(assembly) ?? []).filter((each) => !sameItems(each.around, around));
-  known.set(assembly, [{ around, advances, way }, ...others.slice(0, MOST_KEPT - 1)]);
+  const holdsFor = isSolved(way) ? lineageOf(advances) : advances;
+  known.set(assembly, [{ around, holdsFor, way }, ...others.slice(0, MOST_KEPT - 1)]);
   for (const rule of rulesOf(assembly)) {
     const outcome = way.rules.find((each) => each.rule === rule.id);
     if (outcome && outcome.reason !== 'unmeasured') lastBegun.set(rule, outcome);

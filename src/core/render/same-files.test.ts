@@ -9,7 +9,7 @@ import type { Site } from '../site/site';
 import { starters } from '../starters';
 import { startHeader } from '../starters/starter';
 import { sample } from '../../sample.test-data';
-import { textKey, type Advances } from '../text/advances';
+import { textKey, type Advances, type Lineage } from '../text/advances';
 import { measuring } from '../text/measuring';
 import type { Shape } from '../text/shaper';
 import { longMenu } from '../fit/long-menu.test-data';
@@ -17,33 +17,41 @@ import { homePage } from './files';
 import { placedOnPage, renderPage } from './page/page';
 import { renderStylesheet } from './stylesheet/stylesheet';
 
-/** A font in which every letter is half as wide as it is high. */
+/** A font in which every letter is half as wide as it is high; it reaches farther than what is taken as long as it is not known. */
 const evenFont: Shape = {
   advance: (text) => [...text].length / 2,
   lacks: () => false,
-  metrics: { ascent: 0.9, descent: 0.3, gap: 0 },
+  metrics: { ascent: 1.3, descent: 0.5, gap: 0.1 },
 };
 /** Fonts that come one after the other, as on a server that has just started. */
 const coldServer = () => measuring(async () => evenFont);
-const evenLetters: Advances = { of: (_, text) => [...text].length / 2, lacks: () => false };
+const evenLetters: Advances = {
+  of: (_, text) => evenFont.advance(text),
+  lacks: () => false,
+  metrics: () => evenFont.metrics,
+};
 
 /** Work done again each time some texts have come, as in a browser. */
 function asTextsCome<T>(work: (advances: Advances) => T): T {
   const known = new Set<string>();
+  const lineage: Lineage = { missed: 0 };
   for (;;) {
-    const missing: string[] = [];
+    const missing = new Set<string>();
+    const once = <U>(key: string, found: U): U | null => {
+      if (known.has(key)) return found;
+      missing.add(key);
+      lineage.missed += 1;
+      return null;
+    };
     const done = work({
-      of(source, text) {
-        const key = textKey(source, text);
-        if (known.has(key)) return evenLetters.of(source, text);
-        missing.push(key);
-        return null;
-      },
+      lineage,
+      of: (source, text) => once(textKey(source, text), evenFont.advance(text)),
+      metrics: (source) => once(textKey(source, ''), evenFont.metrics),
       lacks: () => false,
     });
-    if (missing.length === 0) return done;
+    if (missing.size === 0) return done;
     // A few at a time: whatever is still missing has to be asked for again.
-    missing.slice(0, 120).forEach((key) => known.add(key));
+    [...missing].slice(0, 120).forEach((key) => known.add(key));
   }
 }
 

@@ -4,9 +4,10 @@ import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textRuns } from './font-source';
 import { cased, type TextFace } from './text-width';
+import { holds, lineageOf, workedWith, type HoldsFor, type WorkedWith } from './worked-with';
 
 /** What is known of texts, as long as nothing else is known of the fonts. */
-const known = new WeakMap<Advances, { fonts: Site['fonts']; lacking: Map<string, string> }>();
+const known = new WeakMap<HoldsFor, { fonts: Site['fonts']; lacking: Map<string, WorkedWith<string>> }>();
 
 /** The characters of a text for which the fonts of its family have no glyph, each once: a browser sets them in what stands in for it. */
 export function lackingCharacters(
@@ -16,16 +17,18 @@ export function lackingCharacters(
   text: string,
   language: string,
 ): string {
-  let kept = known.get(advances);
+  let kept = known.get(lineageOf(advances));
   if (kept?.fonts !== site.fonts) {
     kept = { fonts: site.fonts, lacking: new Map() };
-    known.set(advances, kept);
+    known.set(lineageOf(advances), kept);
   }
   const key = [face.family, face.weight, face.slant, face.case, language, text].join('\n');
-  const found =
-    kept.lacking.get(key) ?? lackingOf(site, advances, face, cased(text, face.case, language), language);
-  kept.lacking.set(key, found);
-  return found;
+  const found = kept.lacking.get(key);
+  if (found && holds(found.holdsFor, advances)) return found.made;
+  const shown = cased(text, face.case, language);
+  const worked = workedWith(advances, () => lackingOf(site, advances, face, shown, language));
+  kept.lacking.set(key, worked);
+  return worked.made;
 }
 
 /** What is not drawn: white space, and what only controls how others are. */

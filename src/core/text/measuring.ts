@@ -1,4 +1,4 @@
-import { textKey, type Advances, type FontMetrics } from './advances';
+import { textKey, type Advances, type FontMetrics, type Lineage } from './advances';
 import type { FontSource } from './font-source';
 import type { Shape } from './shaper';
 
@@ -60,6 +60,7 @@ export function measuring(
   known: MeasuredTexts = nothingMeasured(),
 ) {
   const shapes = new Map<string, Shape | null>();
+  const lineage: Lineage = { missed: 0 };
   /** What is asked for in vain by the work that is done, on its way already; each work is done at one go. */
   let missing = new Map<string, Promise<Shape | null>>();
   /** The font at work; null as long as it is not there, and then it is asked for. */
@@ -72,10 +73,12 @@ export function measuring(
       coming.catch(() => {});
       missing.set(font, coming);
     }
+    if (!shape) lineage.missed += 1;
     return shape ?? null;
   };
-  /** What is known of texts goes by these: they are others whenever a font has come, or may come after all. */
+  /** They are others whenever a font has come, or may come after all. */
   const fresh = (): Advances => ({
+    lineage,
     of(source, text) {
       const key = textKey(source, text);
       const measured = known.widths.get(key);

@@ -5,6 +5,7 @@ import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textExtent, type TextFace } from './text-width';
+import { lineageOf, type HoldsFor } from './worked-with';
 
 /** Words by which fonts are compared as long as a site has no menus. */
 const SAMPLE = 'Home About us Services Opening times Prices News Contact Help';
@@ -48,7 +49,7 @@ function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' 
 interface Known extends Pick<Site, 'menus' | 'pages' | 'fonts' | 'languages'> {
   sizes: Map<string, number>;
 }
-const known = new WeakMap<Advances, Known>();
+const known = new WeakMap<HoldsFor, Known>();
 
 /**
  * At how many times its size a stand-in sets texts: its `size-adjust` (CSS Fonts 5, 3.1), to a thousandth, as large as it can be
@@ -61,10 +62,10 @@ export function standInSize(
   weight: '400' | '700',
 ): number | null {
   const { menus, pages, fonts, languages } = site;
-  let kept = known.get(advances);
+  let kept = known.get(lineageOf(advances));
   if (kept?.menus !== menus || kept.pages !== pages || kept.fonts !== fonts || kept.languages !== languages) {
     kept = { menus, pages, fonts, languages, sizes: new Map() };
-    known.set(advances, kept);
+    known.set(lineageOf(advances), kept);
   }
   const key = `${family} ${weight}`;
   const found = kept.sizes.get(key);

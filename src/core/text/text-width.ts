@@ -10,6 +10,7 @@ import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textRuns, type FontFeatures } from './font-source';
+import { lineageOf, type HoldsFor } from './worked-with';
 
 /** What of a setting decides how wide a text is beside its size. */
 export interface TextFace extends FontFace {
@@ -135,7 +136,7 @@ export function onOneLine(text: string): string {
 }
 
 /** Extents by what decides them, as long as nothing else is known of the fonts. */
-const known = new WeakMap<Advances, { fonts: Site['fonts']; extents: Map<string, TextExtent> }>();
+const known = new WeakMap<HoldsFor, { fonts: Site['fonts']; extents: Map<string, TextExtent> }>();
 
 /** How wide letters beside each other are, whatever their size; null as long as some of it was not measured. */
 export function textExtent(
@@ -145,10 +146,10 @@ export function textExtent(
   text: string,
   language: string,
 ): TextExtent | null {
-  let kept = known.get(advances);
+  let kept = known.get(lineageOf(advances));
   if (kept?.fonts !== site.fonts) {
     kept = { fonts: site.fonts, extents: new Map() };
-    known.set(advances, kept);
+    known.set(lineageOf(advances), kept);
   }
   const { family, weight, slant, letterSpacing, features } = face;
   const key = [family, weight, slant, letterSpacing, face.case, features, language, text].join('\n');

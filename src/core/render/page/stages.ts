@@ -9,6 +9,7 @@ import type { Scheme } from '../../properties/schemes';
 import { inScheme } from '../../site/scheme';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
+import { holds, workedWith, type WorkedWith } from '../../text/worked-with';
 
 /** What stages are worked out of. */
 interface Staged {
@@ -35,7 +36,7 @@ interface AtStages {
   pieces: PieceVersion[][];
 }
 
-const known = new WeakMap<Assembly, Staged & { under: Map<string, AtStages> }>();
+const known = new WeakMap<Assembly, Map<string, WorkedWith<AtStages> & { site: Site }>>();
 
 /** Every page asks for the same: it is put together once, as long as the site is the very same one. */
 function atStages(
@@ -44,14 +45,13 @@ function atStages(
   assembly: Assembly,
   { phase = 'top', scheme = 'light' }: Under = {},
 ): AtStages {
-  const kept = known.get(assembly);
-  const fits = kept?.site === site && kept.advances === advances;
-  const { under } = fits ? kept : { under: new Map<string, AtStages>() };
-  if (!fits) known.set(assembly, { site, advances, under });
+  const under = known.get(assembly) ?? new Map<string, WorkedWith<AtStages> & { site: Site }>();
+  known.set(assembly, under);
   const key = `${phase} ${scheme}`;
   const found = under.get(key);
-  if (found) return found;
-  const { stages } = wayDown(site, advances, kind, assembly);
+  if (found?.site === site && holds(found.holdsFor, advances)) return found.made;
+  const { made: way, holdsFor } = workedWith(advances, () => wayDown(site, advances, kind, assembly));
+  const { stages } = way;
   const media = stageMedia(stages);
   const settled = stages.map((stage) =>
     resolveAssembly(inScheme(site, scheme), kind, assembly, { ...stage, phase }),
@@ -59,8 +59,9 @@ function atStages(
   const pieces = settled.map((each, stage) =>
     settledPieces(each).map((piece) => ({ ...piece, media: media[stage]! })),
   );
-  under.set(key, { settled, pieces });
-  return { settled, pieces };
+  const made = { settled, pieces };
+  under.set(key, { site, holdsFor, made });
+  return made;
 }
 
 /** An assembly settled for every stage of its way, in a phase of scrolling and a scheme. */
