@@ -49,3 +49,20 @@ test('the reach of a font that stands in is that of the whole hundredths of a px
   // And what the font leaves between lines is part of one that is as high as it comes.
   expect(valueAt(measures.line({}, 'normal'), 1280)).toBe(16 + 4 + 1);
 });
+
+test('a line that is as high as its font makes it waits for the font, as a text does', () => {
+  const [piece, at] = [
+    { id: 'x', kind: 'text', band: 'desktop', values: { typeStyle: 'type-body', textSize: 20 } },
+    { from: 1280, to: 1280 },
+  ];
+  const height = (metrics: Advances['metrics']) => {
+    const tally = { complete: true };
+    const measures = pieceMeasures(usually(sampleSite(), { of: () => 1, metrics }), piece, at, tally);
+    return [valueAt(measures.line({}, 'normal'), 1280), tally.complete];
+  };
+  const tall = { ascent: 1.5, descent: 0.5, gap: 0 };
+  expect(height(() => tall)).toEqual([40, true]);
+  expect(height(() => null)).toEqual([0.95 * 20 + 0.25 * 20, false]);
+  // Where nothing is ever said of fonts, there is nothing to wait for.
+  expect(height(undefined)).toEqual([24, true]);
+});

@@ -34,6 +34,7 @@ const evenLetters: Advances = {
 /** Work done again each time some texts have come, as in a browser. */
 function asTextsCome<T>(work: (advances: Advances) => T): T {
   const known = new Set<string>();
+  const reaches = new Set<string>();
   const lineage: Lineage = { missed: 0 };
   for (;;) {
     const missing = new Set<string>();
@@ -46,12 +47,17 @@ function asTextsCome<T>(work: (advances: Advances) => T): T {
     const done = work({
       lineage,
       of: (source, text) => once(textKey(source, text), evenFont.advance(text)),
-      metrics: (source) => once(textKey(source, ''), evenFont.metrics),
+      metrics(source) {
+        const key = textKey(source, '');
+        reaches.add(key);
+        return once(key, evenFont.metrics);
+      },
       lacks: () => false,
     });
     if (missing.size === 0) return done;
-    // A few at a time: whatever is still missing has to be asked for again.
-    [...missing].slice(0, 120).forEach((key) => known.add(key));
+    // A few at a time, and how far fonts reach last: whatever is still missing has to be asked for again.
+    const texts = [...missing].filter((key) => !reaches.has(key));
+    (texts.length > 0 ? texts : [...missing]).slice(0, 120).forEach((key) => known.add(key));
   }
 }
 
