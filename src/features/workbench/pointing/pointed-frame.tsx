@@ -69,6 +69,26 @@ function Outline({
   );
 }
 
+/** A text that is typed in a view, and where. */
+interface Typed {
+  words: WordsAt;
+  /** What it is of, as the frame is told it, and where that stood when the frame last told; null as long as it has not. */
+  of: string;
+  seen: FrameBox | null;
+  box: FrameBox;
+}
+
+/** It where what it is of stands now: what is in the middle moves as it grows. */
+function moved(typed: Typed, { target, box }: FramePlace): Typed {
+  if (box === null || JSON.stringify(target) !== typed.of) return typed;
+  const { x, y } = typed.seen ?? box;
+  return {
+    ...typed,
+    seen: box,
+    box: { ...typed.box, x: typed.box.x + box.x - x, y: typed.box.y + box.y - y },
+  };
+}
+
 /** A thing in a view: at a width of the viewport, in CSS px, and in a phase of scrolling. */
 export interface Spotted {
   pointed: Pointed;
@@ -103,7 +123,7 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
   const advances = useAdvances();
   const [hovered, setHovered] = useState<{ pointed: Pointed; box: FrameBox } | null>(null);
   const [placed, setPlaced] = useState<FramePlace | null>(null);
-  const [typed, setTyped] = useState<{ words: WordsAt; box: FrameBox } | null>(null);
+  const [typed, setTyped] = useState<Typed | null>(null);
   const { selected } = pointing;
   // What is pointed at changes often; what is selected does not.
   const said = useMemo(() => JSON.stringify(targetOf(site, advances, selected)), [site, advances, selected]);
@@ -165,9 +185,13 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
             const words = innermost && wordsAt(site, innermost.pointed, language, text);
             if (!words) return;
             pointing.onClicked([innermost.pointed], false);
-            setTyped({ words, box: chain[0]!.box });
+            const of = JSON.stringify(targetOf(site, advances, innermost.pointed));
+            setTyped({ words, of, box: chain[0]!.box, seen: null });
           },
-          onPlaced: setPlaced,
+          onPlaced(told) {
+            setPlaced(told);
+            setTyped((current) => current && moved(current, told));
+          },
           onPressed(combo) {
             const action = keyAction(combo);
             if (action) pointing.onAct(action, spot(hovered?.pointed ?? selected));
@@ -203,7 +227,9 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
         />
       )}
       {dragging.drawing && <DragDrawing drawing={dragging.drawing} scale={frame.scale} />}
-      {typed && <TypedWords {...typed} scale={frame.scale} onDone={() => setTyped(null)} />}
+      {typed && (
+        <TypedWords words={typed.words} box={typed.box} scale={frame.scale} onDone={() => setTyped(null)} />
+      )}
       {place?.box && !dragging.drawing && place.lines.length === dimensions.length && (
         <DimensionLines
           dimensions={dimensions}
