@@ -12,15 +12,36 @@ export interface Component extends MergedPart {
 const lines = (...text: readonly (string | readonly string[])[]) => `${text.flat().join('\n')}\n`;
 const indented = (text: readonly string[], by = '  ') => text.map((line) => `${by}${line}`);
 
+/** A line of TSX parted behind its last expression: what follows may be a text, in which there are no braces. */
+function behindExpressions(line: string): [code: string, text: string] {
+  const end = line.lastIndexOf('{') > line.lastIndexOf('}') ? line.length : line.lastIndexOf('}') + 1;
+  return [line.slice(0, end), line.slice(end)];
+}
+
+/** The expressions of a line of TSX, without what stands in quotes: texts are not to be taken for code. */
+const expressionsIn = (line: string) =>
+  behindExpressions(line)[0]
+    .replace(/'(?:[^'\\]|\\.)*'/g, "''")
+    .replace(/^[^{]*/, '');
+
+/** How a component comes to know where it stands, from its props. */
+const atOfProps = '  const at = atOf(props);';
+
 /** The helpers of `at.ts` that lines of code use. */
-const used = (code: readonly string[]) =>
-  ['atOf', 'on', 'say'].filter((name) => code.some((line) => new RegExp(`\\b${name}\\(`).test(line)));
+const used = (code: readonly string[]) => [
+  ...(code.includes(atOfProps) ? ['atOf'] : []),
+  ...['on', 'say'].filter((name) =>
+    code.some((line) => new RegExp(`\\b${name}\\(`).test(expressionsIn(line))),
+  ),
+];
+
+const longLists = /\bon\(at, ('[^)]{60,}')\)/g;
 
 /** Long lists of pages that stand in code more than once get a name, before which they stand. */
 function hoisted(code: readonly string[]): { before: string[]; code: string[] } {
   const counts = new Map<string, number>();
   for (const line of code)
-    for (const [, list] of line.matchAll(/\bon\(at, ('[^)]{60,}')\)/g))
+    for (const [, list] of behindExpressions(line)[0].matchAll(longLists))
       counts.set(list!, (counts.get(list!) ?? 0) + 1);
   const names = new Map(
     [...counts].filter(([, count]) => count > 1).map(([list], index) => [list, `somePages${index + 1}`]),
@@ -32,11 +53,13 @@ function hoisted(code: readonly string[]): { before: string[]; code: string[] } 
       ...indented(list.split(', ').map((path) => `${path},`)),
       '];',
     ]),
-    code: code.map((line) =>
-      line.replace(/\bon\(at, ('[^)]{60,}')\)/g, (whole, list: string) =>
+    code: code.map((line) => {
+      const [expressions, text] = behindExpressions(line);
+      const short = expressions.replace(longLists, (whole, list: string) =>
         names.has(list) ? `on(at, ...${names.get(list)})` : whole,
-      ),
-    ),
+      );
+      return short + text;
+    }),
   };
 }
 
@@ -57,7 +80,9 @@ function componentOf(
   { props, first = [] }: { props: string; first?: readonly string[] },
   inside: readonly string[],
 ): string[] {
-  const asks = inside.some((line) => /\bat\.(to|file|page|language|Link)\b|\(at[,)]|=\{at\}/.test(line));
+  const asks = inside.some((line) =>
+    /\bat\.(to|file|page|language)\b|\(at[,)]|\{at\}/.test(expressionsIn(line)),
+  );
   return [
     '',
     `/** ${about} */`,
@@ -92,7 +117,7 @@ export function siteFile(
       return condition === null ? `<${component} at={at} />` : `{${condition} && <${component} at={at} />}`;
     });
   const part = (name: string, about: string, inside: readonly string[]) =>
-    componentOf(about, name, { props: 'props: SiteProps', first: ['  const at = atOf(props);'] }, inside);
+    componentOf(about, name, { props: 'props: SiteProps', first: [atOfProps] }, inside);
   const code = [
     part(
       'SiteHeader',
