@@ -66,3 +66,17 @@ test('a line that is as high as its font makes it waits for the font, as a text 
   // Where nothing is ever said of fonts, there is nothing to wait for.
   expect(height(undefined)).toEqual([24, true]);
 });
+
+test('a line is as high as its style says in times of the size, whatever sums of floating point make of that', () => {
+  const site = sampleSite();
+  site.brand.typeStyles['type-body']!.values.lineHeight = { desktop: 2.8 };
+  const piece = {
+    id: 'x',
+    kind: 'text',
+    band: 'desktop',
+    values: { typeStyle: 'type-body', textSize: 22.5 },
+  };
+  const measures = pieceMeasures(usually(site, drawnNearer), piece, { from: 1280, to: 1280 });
+  // 2.8 * 22.5 is a little less than 63, of which whole 64ths of a px are 62.984375.
+  expect(valueAt(measures.line(), 1280)).toBe(63);
+});

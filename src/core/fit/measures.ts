@@ -182,8 +182,9 @@ export function pieceMeasures(
       }
       const size = settled(sizeIn(otherwise), nearest);
       const high = apart ? READERS_SPACING.lines : (lineHeight ?? styled(otherwise).lineHeight);
-      const line = times(size, high);
-      return isFlat(line) ? px(laidOut(line.values[0]!)) : line;
+      // Chromium keeps it as a percentage.
+      const percent = Math.fround(high * 100);
+      return isFlat(size) ? px(laidOut((size.values[0]! * percent) / 100)) : times(size, high);
     },
     font: reach,
     lines: (words, room, otherwise) =>
