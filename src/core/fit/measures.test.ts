@@ -69,7 +69,9 @@ test('a line that is as high as its font makes it waits for the font, as a text 
 
 test('a line is as high as its style says in times of the size, whatever sums of floating point make of that', () => {
   const site = sampleSite();
-  site.brand.typeStyles['type-body']!.values.lineHeight = { desktop: 2.8 };
+  const body = site.brand.typeStyles['type-body']!;
+  const values = { ...body.values, lineHeight: { desktop: 2.8 } };
+  site.brand.typeStyles['type-body'] = { ...body, values };
   const piece = {
     id: 'x',
     kind: 'text',
