@@ -1,9 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
+import type { Edit } from '@/core/edit';
+import { applyEdits } from '@/core/edit/apply';
 import { writeHtml } from '@/core/markup/html';
+import { pieceKindsIn } from '@/core/pieces';
+import type { Values } from '@/core/properties/property';
 import { circumstancesOf, fileOf } from '@/core/render/merged/merged-site';
 import { pageParts } from '@/core/render/page/page';
 import { languageFolder, relativeHref } from '@/core/render/page/paths';
 import { reactFiles } from '@/core/render/react/react-files';
+import { newPiece } from '@/core/site/defaults';
 import type { Site } from '@/core/site/site';
 import { sample, someOf } from '@/sample.test-data';
 import { seededDemo, sitesToHandOver } from '../demo/demo-sites.test-data';
@@ -40,7 +45,9 @@ function* bothWays(site: Site): Generator<[name: string, react: string[], handed
   }
 }
 
-const sites = sitesToHandOver(demo);
+const [demoSite, ...others] = sitesToHandOver(demo);
+/** What is handed over, and with the first of it a piece of every kind. */
+const sites = [['every kind of piece', () => withEveryKind(demoSite![1]())] as const, ...others];
 
 describe('React', () => {
   test.each(someOf(sites, 5))('of %s renders what is handed over, element for element', (_, site) => {
@@ -54,9 +61,9 @@ describe('React', () => {
   });
 
   test('compiles under the strictest of TypeScript’s rules', () => {
-    // The demo with texts like code, and in an audit all others.
-    const [first, ...others] = sites.map(([, site]) => site);
-    const rest = others.slice(0, sample(0, others.length));
+    // The demo with every kind of piece and texts like code, and in an audit all others.
+    const [first, ...more] = sites.map(([, site]) => site);
+    const rest = more.slice(0, sample(0, more.length));
     const folders = [likeCode(first!()), ...rest.map((site) => site())].map(textFiles);
     const pagesOf = (files: (typeof folders)[number]) =>
       files.find(({ path }) => path.endsWith('/at.ts'))!.text;
@@ -66,6 +73,38 @@ describe('React', () => {
     expect(strictProblems([...byPages.values()].map(oneFolder))).toEqual([]);
   });
 });
+
+/** A site with a piece of every kind more in its first header, all of which show something. */
+function withEveryKind(site: Site): Site {
+  const [header] = Object.values(site.headers);
+  const bar = header!.bars[header!.order[0]!]!;
+  const menu = { all: Object.keys(site.menus)[0] };
+  const held: Record<string, Values> = {
+    menu: { menu: { desktop: menu.all } },
+    links: { menu, grouped: { all: 'columns' }, unfolds: { desktop: 'one' } },
+    social: { menu },
+    pictures: { menu },
+    picture: { artwork: { all: Object.keys(site.artwork)[0] } },
+    address: { name: { all: 'Ferry House' }, hours: { all: 'Mon-Fri 9-17' }, asData: { all: true } },
+    newsletter: { consent: { all: ['I agree.'] } },
+    embed: {
+      address: { all: 'https://maps.example.com/pier' },
+      title: { all: 'The pier' },
+      loads: { all: 'seen' },
+    },
+  };
+  const outcome = applyEdits(site, [
+    { edit: 'setEmbeds', hosts: ['maps.example.com'] },
+    ...pieceKindsIn('headers').map(({ kind }): Edit => ({
+      edit: 'addPiece',
+      at: { in: 'headers', assembly: header!.id },
+      spot: { bar: bar.id, bay: bar.bays[0]!.id, index: 0 },
+      piece: newPiece(`x-${kind}`, kind, held[kind]),
+    })),
+  ]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
 
 /** A site with texts that could be taken for code. */
 function likeCode(own: Site): Site {

@@ -23,6 +23,7 @@ const reactNames: Readonly<Record<string, string>> = {
   srcset: 'srcSet',
   autocomplete: 'autoComplete',
   popovertarget: 'popoverTarget',
+  referrerpolicy: 'referrerPolicy',
   'stroke-width': 'strokeWidth',
 };
 
