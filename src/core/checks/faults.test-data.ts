@@ -1,5 +1,5 @@
 import { evenLetters } from '../fit/even-letters.test-data';
-import { newBar, newItem, newPage, newPiece } from '../site/defaults';
+import { newBar, newItem, newMenu, newPage, newPiece } from '../site/defaults';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
@@ -28,6 +28,20 @@ const artwork = {
   alt: 'A boat',
   bytes: 900,
 };
+
+/** A menu that no header shows, with a picture. */
+const withPicture = (id: string) => ({
+  ...newMenu({ id: 'spare', name: 'Spare' }),
+  top: ['pictured'],
+  items: {
+    pictured: newItem({
+      id: 'pictured',
+      label: 'Boats for hire',
+      link: { to: 'page', page: 'boats' },
+      values: { picture: at(id) },
+    }),
+  },
+});
 
 /** A text in the header, in its bar. */
 function withText(site: Site, words: string, values: Record<string, object> = {}): void {
@@ -113,6 +127,10 @@ export const faults: Readonly<
   current: [
     [
       (site) => Object.assign(piece(site, 'menu').values, { itemMarker: { current: false } }),
+      'the current page looks as every other does',
+    ],
+    [
+      (site) => Object.assign(piece(site, 'menu').values, { itemMarker: { rest: true } }),
       'the current page looks as every other does',
     ],
     [
@@ -336,6 +354,13 @@ export const faults: Readonly<
     ],
     [
       (site) => {
+        site.artwork.boat = { id: 'boat', hash: 'a'.repeat(64), ...artwork };
+        site.menus.spare = withPicture('boat');
+      },
+      'shown nowhere holds it',
+    ],
+    [
+      (site) => {
         site.artwork.boat = { id: 'boat', hash: 'a'.repeat(64), ...artwork, alt: '', bytes: 300_000 };
         Object.assign(site.brand.logo, { full: 'boat' });
       },
@@ -382,6 +407,13 @@ export const faults: Readonly<
         site.headers.h!.order.push('empty');
       },
       'Nothing stands in this bar',
+    ],
+    [
+      (site) => {
+        site.artwork.boat = { id: 'boat', hash: 'a'.repeat(64), ...artwork };
+        site.menus.spare = withPicture('boat');
+      },
+      'shows this menu',
     ],
   ],
   hidden: [

@@ -225,3 +225,7 @@ export function usesById(site: Site, to: ReferenceTarget): UsesById {
   known.set(site, found);
   return found.get(to) ?? nothing;
 }
+
+/** The menus that no header, drawer or footer shows. */
+export const unshownMenus = (site: Site): Menu[] =>
+  Object.values(site.menus).filter(({ id }) => !usesById(site, 'menus').has(id));

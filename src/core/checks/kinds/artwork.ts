@@ -1,9 +1,14 @@
-import { usesById } from '../../site/uses';
+import type { Values } from '../../properties/property';
+import { unshownMenus, usesById, type Use } from '../../site/uses';
 import { found, type Check } from '../check';
 import type { Found } from '../finding';
 
 /** How many bytes of a picture are too many in a header: all visitors wait for it. */
 const HEAVY = 100 * 1024;
+
+/** Whether a use is a value of some items. */
+const isOf = ({ holder }: Use, items: ReadonlySet<Values>) =>
+  holder.holds === 'value' && items.has(holder.values);
 
 /** Pictures without a text of their own, too heavy, too small to be sharp on screens of two pixels a px, or used nowhere (WCAG 2.2, 1.1.1 Non-text Content). */
 export const artwork: Check = {
@@ -12,14 +17,19 @@ export const artwork: Check = {
   from: 'WCAG 2.2, 1.1.1 Non-text Content',
   harm: 'use',
   find({ site }) {
+    // A picture goes unseen with the menu that holds it, and is told of before that is removed.
+    const unshown = new Set(
+      unshownMenus(site).flatMap(({ items }) => Object.values(items).map(({ values }) => values)),
+    );
     return Object.values(site.artwork).flatMap(({ id, name, alt, bytes, type, height }): Found[] => {
       const about = { lead: { to: 'part', of: 'artwork', id }, at: `Picture ${name}` } as const;
       const kb = `${Math.round(bytes / 1024)} KB`;
-      if (!usesById(site, 'artwork').has(id))
+      const uses = usesById(site, 'artwork').get(id) ?? [];
+      if (uses.every((use) => isOf(use, unshown)))
         return [
           found({
             ...about,
-            words: 'It is used nowhere.',
+            words: uses.length === 0 ? 'It is used nowhere.' : 'Only a menu that is shown nowhere holds it.',
             harm: 'untidy',
             repair: { label: 'Remove it', edits: [{ edit: 'removeArtwork', artwork: id }] },
             apart: 'unused',

@@ -5,6 +5,7 @@ import { colourInState, saidInState } from '../../resolve/state-look';
 import { everyStanding, type Standing } from '../../resolve/standing-piece';
 import { placements } from '../../site/placing';
 import type { Site } from '../../site/site';
+import type { Edit } from '../../edit';
 import type { AssemblyPlace } from '../../edit/place';
 import { found, type Check } from '../check';
 import type { Found } from '../finding';
@@ -32,14 +33,23 @@ function unmarked(site: Site, at: AssemblyPlace): Found[] {
       .map((part) => {
         const place = { on: 'piece', ...at, piece: piece.id } as const;
         const property = `${part.prefix}Marker`;
+        const mark = (cell: 'rest' | 'current', value: boolean): Edit => ({
+          edit: 'setValue',
+          place,
+          property,
+          cell,
+          value,
+        });
+        // Where all have a line, it is told apart by being the only one.
+        const all = Boolean(saidInState(standing.inBar.piece, part, 'Marker', 'rest')?.value);
         return found({
           lead: { to: 'cell', place, property, cell: 'current' },
           at: pieceAt(site, at, piece.id),
           seen: { band: standing.band, state: 'current' },
           words: `${part.label}: the current page looks as every other does. Only who listens is told where they are.`,
           repair: {
-            label: 'Mark it with a line',
-            edits: [{ edit: 'setValue', place, property, cell: 'current', value: true }],
+            label: all ? 'Mark it alone with a line' : 'Mark it with a line',
+            edits: [...(all ? [mark('rest', false)] : []), mark('current', true)],
           },
         });
       });

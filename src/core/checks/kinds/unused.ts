@@ -1,6 +1,6 @@
 import { assemblyKinds, assemblyNouns } from '../../properties/assembly-kind';
 import { placed } from '../../site/placing';
-import { usesById } from '../../site/uses';
+import { unshownMenus } from '../../site/uses';
 import { found, type Check } from '../check';
 import type { Found } from '../finding';
 
@@ -45,16 +45,14 @@ export const unused: Check = {
         ];
       }),
     );
-    const menus = Object.values(site.menus)
-      .filter(({ id }) => !usesById(site, 'menus').has(id))
-      .map(({ id, name }) =>
-        found({
-          lead: { to: 'part', of: 'menus', id },
-          at: `Menu ${name}`,
-          words: 'No header, drawer or footer shows this menu.',
-          repair: { label: 'Remove the menu', edits: [{ edit: 'removeMenu', menu: id }] },
-        }),
-      );
+    const menus = unshownMenus(site).map(({ id, name }) =>
+      found({
+        lead: { to: 'part', of: 'menus', id },
+        at: `Menu ${name}`,
+        words: 'No header, drawer or footer shows this menu.',
+        repair: { label: 'Remove the menu', edits: [{ edit: 'removeMenu', menu: id }] },
+      }),
+    );
     return [...ofAssembly, ...menus];
   },
 };

@@ -83,7 +83,7 @@ export const standInCss: Rules = {
   '.stand-in thead th': { 'font-weight': '600' },
   '.stand-in-news': {
     display: 'grid',
-    'grid-template-columns': 'repeat(auto-fit, minmax(14rem, 1fr))',
+    'grid-template-columns': 'repeat(auto-fit, minmax(min(14rem, 100%), 1fr))',
     gap: '1.5rem',
     margin: '0 0 2.5rem',
     padding: '0',
