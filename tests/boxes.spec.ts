@@ -1,8 +1,10 @@
 import { expect } from '@playwright/test';
 import fc from 'fast-check';
+import type { Site } from '../src/core/site/site';
 import { starters } from '../src/core/starters';
 import { compareBoxes } from './support/browser-boxes';
-import { demo, demoDb, withHeader, withStarter } from './support/demo-sites';
+import { compareFit } from './support/browser-fit';
+import { demo, demoDb, withHeader, withoutRules, withStarter } from './support/demo-sites';
 import { looks, siteWith, tapes, ways } from './support/made-sites';
 import { sample, someOf } from '../src/sample.test-data';
 import { inAudit, test } from './support/test';
@@ -57,6 +59,29 @@ for (const id of ['hollin-sound', 'orrery-house'])
       expect(disagreements).toEqual([]);
       expect(compared).toBeGreaterThan(30);
     }
+  });
+
+/** The demo, with the menu of its uppermost bar as a row that scrolls, and with a logo of its own; no rule changes it. */
+function scrollingWithLogo(around: string): Site {
+  const site = withoutRules(withHeader(demo('hollin-sound'), 'h-main'));
+  const [header] = Object.values(site.headers);
+  const menu = Object.values(header!.pieces).find(({ kind }) => kind === 'menu')!;
+  const values = { ...menu.values, shownAs: { desktop: 'scrolling' }, around: { desktop: around } };
+  const pieces = { ...header!.pieces, [menu.id]: { ...menu, values } };
+  return { ...site, headers: { [header!.id]: { ...header!, pieces } } };
+}
+
+for (const around of ['around', 'after', 'below'])
+  test(`a row that scrolls with its logo ${around} stands where Chromium puts it`, async ({ page }) => {
+    const site = scrollingWithLogo(around);
+    const { disagreements, compared } = await compareBoxes(page, demoDb, site, [1280, 820, 375]);
+    expect(disagreements).toEqual([]);
+    expect(compared).toBeGreaterThan(200);
+    // Both halves of it scroll, the logo between them in sight.
+    if (around !== 'around') return;
+    const { changes, disagreements: ofFit } = await compareFit(page, demoDb, site);
+    expect(ofFit).toEqual([]);
+    expect(changes).toBeGreaterThan(2);
   });
 
 /** Generated headers that are looked at in one go, each at some widths. */

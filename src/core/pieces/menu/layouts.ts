@@ -39,18 +39,31 @@ function lostGap(gap: Length, least: Length): Length {
     : { greatest: [0, { sum: [gap, scaled(least, -1)] }] };
 }
 
+/** The column of a list, and that of a half of one. */
+interface ListTracks {
+  whole: Track;
+  half: Track;
+}
+const asContent: ListTracks = { whole: 'auto', half: { fr: 1 } };
+/** What scrolls has no least width by what is in it. */
+const scrolled: ListTracks = {
+  whole: { least: SCROLLING.least, most: 'max-content' },
+  half: { least: SCROLLING.least, most: { fr: 1 } },
+};
+
 /** The columns of a menu with its logo: halves share the rest, so that the logo is truly centred between them. */
-const withLogoColumns: Record<WithLogo, readonly Track[]> = {
-  around: [{ fr: 1 }, 'auto', { fr: 1 }],
-  after: ['auto', 'auto'],
-  below: ['auto'],
+const withLogoColumns: Record<WithLogo, (list: ListTracks) => readonly Track[]> = {
+  around: ({ half }) => [half, 'auto', half],
+  after: ({ whole }) => ['auto', whole],
+  below: ({ whole }) => [whole],
 };
 
 /** The columns of a menu; one of the list alone where nothing is said. */
 function columnsOf(values: LaidValues, counts: Counts): readonly Track[] | undefined {
   const { shownAs, around, itemGap } = values;
-  if (around) return withLogoColumns[around];
-  if (shownAs === 'scrolling') return [{ least: SCROLLING.least, most: 'max-content' }];
+  const scrolls = shownAs === 'scrolling';
+  if (around) return withLogoColumns[around](scrolls ? scrolled : asContent);
+  if (scrolls) return [scrolled.whole];
   const least = leastGap(values);
   if (least === null) return undefined;
   // A second column as wide as the gaps may lose is the first to go; the items spread over what both have.
@@ -88,10 +101,15 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       gap: least === null ? itemGap : leastOf(itemGap, least),
       gridColumn: least === null ? undefined : '1 / -1',
       justifyContent: least === null ? undefined : 'space-between',
+      // Where it is in the middle it would be as wide as what is in it, and nothing to scroll.
+      justifySelf: shownAs === 'scrolling' && around === 'below' ? 'stretch' : undefined,
       // Room for the outline of what has the focus.
       padding: shownAs === 'scrolling' ? SCROLLING.padding : undefined,
     },
-    '.menu-list:has(+ .menu-logo)': { justifyContent: around === 'around' ? 'end' : undefined },
+    // What scrolls begins where it can be scrolled to.
+    '.menu-list:has(+ .menu-logo)': {
+      justifyContent: around === 'around' && shownAs !== 'scrolling' ? 'end' : undefined,
+    },
     '.menu-link': {
       display: 'block',
       inlineSize: stacked ? '100%' : 'fit-content',
