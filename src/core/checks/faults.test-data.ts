@@ -258,6 +258,11 @@ export const faults: Readonly<
       (site) => Object.assign(piece(site, 'menu').values, { textSize: { desktop: 15, phone: 9 } }),
       'On the Phone its text is 9 px',
     ],
+    [
+      (site) =>
+        Object.assign(piece(site, 'menu').values, { textSize: { desktop: 15, tablet: 11, phone: 9 } }),
+      'On the Tablet its text is 11 px',
+    ],
   ],
   'focus-ring': [
     [
