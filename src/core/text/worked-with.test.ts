@@ -74,6 +74,8 @@ test('it is worked out again where what else it is made of is another, or advanc
 test('what holds for all is told apart from what holds for some alone', () => {
   const knowing = growing();
   const few = knowing('Fares');
-  const [known, missing] = ['Fares', 'Piers'].map((text) => workedWith(few, () => few.of(font, text)).holdsFor);
+  const [known, missing] = ['Fares', 'Piers'].map(
+    (text) => workedWith(few, () => few.of(font, text)).holdsFor,
+  );
   expect([known, missing]).toEqual([few.lineage, few]);
 });
