@@ -184,6 +184,7 @@ const shown: Readonly<Record<string, Probe>> = {
   'a finger needs 44 px. So it is in 2 more pieces.': smallForFingers,
   'readers hear “Main” with a number': numbered,
   'the current page looks as every other does': looksAlike,
+  'Only who listens is told where they are': looksAlike,
   'its lines have up to': longLines,
   'no room beside its item': wide,
 };

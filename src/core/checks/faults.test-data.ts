@@ -131,7 +131,7 @@ export const faults: Readonly<
     ],
     [
       (site) => Object.assign(piece(site, 'menu').values, { itemMarker: { rest: true } }),
-      'the current page looks as every other does',
+      'Only who listens is told where they are',
     ],
     [
       (site) => {
