@@ -77,7 +77,7 @@ const MOST_KEPT = 2;
 const lastBegun = new WeakMap<CollapseRule, RuleOutcome>();
 
 /** Whether none of the rules waits for a text to be measured. */
-const isSolved = ({ rules }: WayDown) => rules.every(({ reason }) => reason !== 'unmeasured');
+const isAllSolved = ({ rules }: WayDown) => rules.every(({ reason }) => reason !== 'unmeasured');
 
 const rulesOf = ({ bars }: Assembly) => Object.values(bars).flatMap(({ rules = [] }) => rules);
 
@@ -117,14 +117,14 @@ export function solvedWay(
   assembly: Assembly,
 ): WayDown | null {
   const way = wayDown(site, advances, kind, assembly);
-  return isSolved(way) ? way : null;
+  return isAllSolved(way) ? way : null;
 }
 
 /** Takes over a way that was solved elsewhere of the very same site, so that it is not solved again. */
 export function takeWay(site: Site, advances: Advances, assembly: Assembly, way: WayDown): void {
   const around = surroundingsOf(site);
   const others = (known.get(assembly) ?? []).filter((each) => !sameItems(each.around, around));
-  const holdsFor = isSolved(way) ? lineageOf(advances) : advances;
+  const holdsFor = isAllSolved(way) ? lineageOf(advances) : advances;
   known.set(assembly, [{ around, holdsFor, way }, ...others.slice(0, MOST_KEPT - 1)]);
   for (const rule of rulesOf(assembly)) {
     const outcome = way.rules.find((each) => each.rule === rule.id);
