@@ -1,6 +1,13 @@
 import { sameData } from '../ids/same-data';
 import type { Box } from './box';
 
+/** A box without what is in those of its boxes that take no room: whatever that says, nothing stands elsewhere for it. */
+export function asShown(whole: Box): Box {
+  if (whole.layout.display === 'none') return { ...whole, of: [] };
+  const of = whole.of.map(asShown);
+  return of.every((each, index) => each === whole.of[index]) ? whole : { ...whole, of };
+}
+
 /** Whether two boxes say the same themselves, whatever is in them. */
 const sayTheSame = (one: Box, other: Box) => sameData({ ...one, of: null }, { ...other, of: null });
 

@@ -1,5 +1,6 @@
 import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
+import type { SettledPiece } from '../pieces/piece';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import type { Within } from './assembly-boxes';
 import { barFrame, panelWidth } from './frame';
@@ -16,10 +17,12 @@ export interface LookedAt {
 }
 
 interface Kept {
+  /** The pieces as they are settled: in each stage that a rule has changed there are others. */
+  pieces: readonly SettledPiece[];
   madeOf: readonly unknown[];
   found: unknown;
 }
-const known = new WeakMap<object, Map<string, Kept>>();
+const known = new WeakMap<object, Map<string, readonly Kept[]>>();
 /** For bars without pieces. */
 const empty = {};
 
@@ -35,6 +38,8 @@ function widthsSaid(values: SettledBar['values']): string {
 
 /** The most answers that are kept of a bar: what was asked of it in the widths, languages and circumstances that come again and again. */
 const MOST_KEPT = 128;
+/** In so many stages each of them. */
+const MOST_STAGES = 8;
 
 /** The bars that decide how one stands: itself in each phase, and all that stand in one row with it. */
 function decidingBars({ phases, bar }: LookedAt): SettledBar[] {
@@ -54,7 +59,6 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
   const madeOf = [
     ...madeOfTexts(circumstances),
-    ...pieces,
     ...pieces.map((piece) => pieceBoxes(circumstances, piece)),
   ];
   const widths = [
@@ -68,16 +72,18 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
   ];
   const own = pieces[0] ?? empty;
   const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, widths])}`;
-  const answers = known.get(own) ?? new Map<string, Kept>();
+  const answers = known.get(own) ?? new Map<string, readonly Kept[]>();
   known.set(own, answers);
-  const kept = answers.get(key);
+  const inStages = answers.get(key) ?? [];
+  const kept = inStages.find((each) => sameItems(each.pieces, pieces));
   if (kept && sameItems(kept.madeOf, madeOf)) return kept.found as T;
   const tally: Tally = { complete: true };
   const found = work({ ...within, tally });
   if (!tally.complete) within.tally.complete = false;
   else {
     if (answers.size >= MOST_KEPT) answers.clear();
-    answers.set(key, { madeOf, found });
+    const others = inStages.filter((each) => each !== kept);
+    answers.set(key, [{ pieces, madeOf, found }, ...others.slice(0, MOST_STAGES - 1)]);
   }
   return found;
 }

@@ -7,7 +7,7 @@ import { lackingCharacters } from '../text/lacking';
 import { holds, workedWith, type WorkedWith } from '../text/worked-with';
 import { pieceStyle } from '../text/text-width';
 import { keptOfPieces } from './kept-of-pieces';
-import { pieceBoxes } from './piece-boxes';
+import { wholeBoxes } from './piece-boxes';
 import { basisOf, type Circumstances } from './circumstances';
 import { pieceMeasures, styleOf } from './measures';
 
@@ -21,7 +21,7 @@ export interface Lacking {
 const known = keptOfPieces<WorkedWith<readonly Lacking[]>>();
 
 function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
-  const own = pieceBoxes(circumstances, piece);
+  const own = wholeBoxes(circumstances, piece);
   if (own === null) return [];
   const basis = basisOf(circumstances, piece);
   const { site, advances, language } = circumstances;

@@ -1,6 +1,6 @@
 import { NARROWEST } from '../bands/band';
 import type { Box } from '../boxes/box';
-import { sharedBoxes } from '../boxes/shared';
+import { asShown, sharedBoxes } from '../boxes/shared';
 import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import { labelledBy } from '../menus/entries';
@@ -12,14 +12,20 @@ import { inLanguage } from '../resolve/in-language';
 import { pieceContent } from './piece-content';
 import type { Circumstances, Tally } from './circumstances';
 
-/** The boxes of a piece, as long as everything that they were made of is the same. */
-interface Known {
+/** The boxes of a piece. */
+interface Made {
+  box: Box | null;
+  /** With all that is in those of them that take no room. */
+  whole: Box | null;
+}
+
+/** They, as long as everything that they were made of is the same. */
+interface Known extends Made {
   /** Whether texts were measured to make them. */
   measures: boolean;
   madeOf: readonly unknown[];
   /** The site and the advances for which they were last found to be the same. */
   of: Pick<Circumstances, 'site' | 'advances'>;
-  box: Box | null;
 }
 const known = new WeakMap<SettledPiece, Map<string, Known>>();
 
@@ -47,22 +53,20 @@ const last = new WeakMap<HoldsFor, Map<string, Box>>();
 const MOST_KEPT = 4096;
 
 /** Boxes of a piece with what they have in common with those that it had last: in another stage, on another page and with another label that is most of them. */
-function asBefore(made: Box, advances: Advances, piece: string): Box {
+function asBefore(made: Box, advances: Advances, piece: string, own: Box | null): Box {
   const all = last.get(lineageOf(advances)) ?? new Map<string, Box>();
   last.set(lineageOf(advances), all);
-  const before = all.get(piece);
+  const before = own ?? all.get(piece);
   const box = before ? sharedBoxes(before, made) : made;
   if (all.size >= MOST_KEPT) all.clear();
   all.set(piece, box);
   return box;
 }
 
-/**
- * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
- * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
- */
-export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
-  if (own.values.shown !== 'shown') return null;
+const none: Made = { box: null, whole: null };
+
+function madeBoxes(circumstances: Circumstances, own: SettledPiece): Made {
+  if (own.values.shown !== 'shown') return none;
   const { site, advances, language, page } = circumstances;
   const piece = inLanguage(own, language);
   const kept = known.get(piece) ?? new Map<string, Known>();
@@ -73,7 +77,7 @@ export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box
     const same = found.of.site === site && found.of.advances === advances;
     if (same || sameItems(found.madeOf, madeOf(circumstances, piece, found.measures))) {
       found.of = { site, advances };
-      return found.box;
+      return found;
     }
   }
   const { from } = site.bands.find(({ id }) => id === piece.band)!;
@@ -81,8 +85,9 @@ export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box
   const tally: Tally = { complete: true };
   const usual = { site, advances, language, page, root: ROOT_TEXT_PX };
   const content = pieceContent(usual, piece, { from: at, to: at }, tally);
-  const made = pieceKind(piece.kind).box(piece.values, content);
-  const box = made && asBefore(made, advances, `${piece.kind} ${piece.id} ${language}`);
+  const whole = pieceKind(piece.kind).box(piece.values, content);
+  const box =
+    whole && asBefore(asShown(whole), advances, `${piece.kind} ${piece.id} ${language}`, found?.box ?? null);
   const measures = tally.asked === true;
   if (tally.complete)
     kept.set(on, {
@@ -90,6 +95,20 @@ export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box
       madeOf: madeOf(circumstances, piece, measures),
       of: { site, advances },
       box,
+      whole,
     });
-  return box;
+  return { box, whole };
+}
+
+/**
+ * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
+ * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
+ */
+export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
+  return madeBoxes(circumstances, own).box;
+}
+
+/** The same with all that is in those of them that take no room, such as the list that a menu button opens. */
+export function wholeBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
+  return madeBoxes(circumstances, own).whole;
 }
