@@ -1,11 +1,13 @@
 import { sameData } from '../ids/same-data';
 import type { Box } from './box';
 
+/** Whether something is in a box, or in one of those in it, that takes no room. */
+const hides = ({ layout, of }: Box): boolean => (layout.display === 'none' ? of.length > 0 : of.some(hides));
+
 /** A box without what is in those of its boxes that take no room: whatever that says, nothing stands elsewhere for it. */
 export function asShown(whole: Box): Box {
-  if (whole.layout.display === 'none') return { ...whole, of: [] };
-  const of = whole.of.map(asShown);
-  return of.every((each, index) => each === whole.of[index]) ? whole : { ...whole, of };
+  if (!hides(whole)) return whole;
+  return { ...whole, of: whole.layout.display === 'none' ? [] : whole.of.map(asShown) };
 }
 
 /** Whether two boxes say the same themselves, whatever is in them. */

@@ -1,7 +1,11 @@
+import { bandRange, NARROWEST_LARGER } from '../bands/band';
+import { ROOT_TEXT_PX } from '../lengths/length';
 import { less, narrowest, valueAt, zeros, type Piecewise, type Span } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
 import type { Phase } from '../properties/phases';
 import type { SettledAssembly } from '../resolve/assembly';
+import { RULE_LIMITS } from '../site/collapse-rule';
+import type { Site } from '../site/site';
 import type { Within } from './assembly-boxes';
 import { barsInRoom, conditionsIn, designedWidth, piecesOf } from './bar-conditions';
 import { waitedFor, worstFit, type Condition, type FitStatus } from './fit-status';
@@ -66,9 +70,6 @@ function causesAt(conditions: readonly InPhase[], status: FitStatus, { from, to 
       by,
     }));
 }
-
-/** Works out what has to hold; where a width is given, with letters set as they are at it. */
-type ConditionsOver = (span: Span, sizedAt?: number) => readonly InPhase[];
 
 /** How far from the line a change may lie once letters are set at the sizes that a browser knows, and how near to it is near enough, in CSS px. */
 const NEARBY = 4;
@@ -147,8 +148,11 @@ interface Looked {
   changeAt(index: number): number;
 }
 
-function looked(over: ConditionsOver, { span, tally }: Within): Looked {
-  const conditions = over(span);
+function looked(
+  conditions: readonly InPhase[],
+  { span, tally }: Within,
+  roomAt: (status: FitStatus, width: number) => number,
+): Looked {
   const straight = straightStretches(conditions, span);
   const changes = new Map<number, number>();
   const newChange = (index: number) => {
@@ -158,8 +162,7 @@ function looked(over: ConditionsOver, { span, tally }: Within): Looked {
     const onLine = (width: number) => leastRoom(conditions, worse, width);
     const [before, after] = [Math.max(span.from, to - NEARBY), Math.min(span.to, to + NEARBY)];
     const slope = (onLine(after) - onLine(before)) / (after - before);
-    const roomAt = (width: number) => leastRoom(over({ from: width, to: width }, width), worse, width);
-    return steppedChange(roomAt, slope, to, span);
+    return steppedChange((width) => roomAt(worse, width), slope, to, span);
   };
   return {
     conditions,
@@ -172,14 +175,89 @@ function looked(over: ConditionsOver, { span, tally }: Within): Looked {
   };
 }
 
-function stretchesOf({ conditions, straight, changeAt }: Looked, span: Span): FitStretch[] {
-  let { from } = span;
-  return straight.map(({ status }, index) => {
-    const to = index < straight.length - 1 ? Math.max(from, changeAt(index)) : span.to;
-    const stretch = { from, to, status };
-    from = to;
-    return { ...stretch, causes: causesAt(conditions, status, stretch) };
+/** What a bar is looked at for: all that has to hold, or what a rule waits for. */
+type LookedFor = 'all' | keyof typeof waitedFor;
+
+/** Up to which width a band is looked at, in CSS px at the usual text size. */
+export function widestOf({ bands }: Site, band: Id): number {
+  const above = bands[bands.findIndex(({ id }) => id === band) - 1];
+  return above?.from ?? RULE_LIMITS.most;
+}
+
+/** All widths of the viewport at which a band is looked at, in CSS px: of the narrowest also those of readers whose text is larger. */
+function widthsOfBand({ site, root }: Circumstances, band: Id): Span {
+  const larger = root / ROOT_TEXT_PX;
+  const { from } = bandRange(site.bands, band);
+  return { from: Math.max(from, NARROWEST_LARGER) * larger, to: widestOf(site, band) * larger };
+}
+
+/** A bar in a stage, wherever in its band that begins and ends: what a rule has moved asks nothing anew. */
+export type InStage = Omit<LookedAt, 'within'> & { within: Omit<Within, 'span'> };
+
+/** What has to hold of a bar over all of a band; kept for all that is looked for. */
+function lookedIn({ circumstances, phases, bar, within }: InStage): (by: LookedFor) => Looked {
+  const whole = { ...within, span: widthsOfBand(circumstances, within.band) };
+  return keptOfBar({ circumstances, phases, bar, within: whole }, 'conditions', (own) => {
+    const over = (span: Span, sizedAt?: number) =>
+      conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...own, span });
+    const all = over(own.span);
+    const made = new Map<LookedFor, Looked>();
+    const make = (by: LookedFor) => {
+      const among = (conditions: readonly InPhase[]) =>
+        by === 'all' ? conditions : conditions.filter(waitedFor[by]);
+      return looked(among(all), own, (status, width) =>
+        leastRoom(among(over({ from: width, to: width }, width)), status, width),
+      );
+    };
+    return (by) => {
+      const found = made.get(by) ?? make(by);
+      made.set(by, found);
+      return found;
+    };
   });
+}
+
+/** How a bar stands: its stretches from the narrowest to the widest. */
+export function barFit(bar: LookedAt): FitStretch[] {
+  const { span } = bar.within;
+  const { conditions, straight, changeAt } = lookedIn(bar)('all');
+  const stretches: FitStretch[] = [];
+  let { from } = span;
+  for (const [index, { to: onLine, status }] of straight.entries()) {
+    const isLast = index === straight.length - 1 || onLine >= span.to + NEARBY;
+    const change = isLast ? span.to : onLine <= span.from - NEARBY ? from : changeAt(index);
+    const to = Math.min(span.to, Math.max(from, change));
+    if (to > from) stretches.push({ from, to, status, causes: causesAt(conditions, status, { from, to }) });
+    from = to;
+  }
+  return stretches;
+}
+
+/** The widest viewport below a width at which some of what has to hold for a bar does not. */
+export interface BarStop {
+  /** With letters on the line that they grow along; no farther than `nearby` from where it is. */
+  about: number;
+  phase: Phase;
+  /** With letters as they are set. */
+  exactly(): number;
+}
+
+/** How far where a bar stops fitting with letters as they are set may be from where it does on the line that they grow along, in CSS px. */
+export const nearby = NEARBY;
+
+/** Where some of what a rule waits for does not hold for a bar: the widest viewport of a band below a width, in CSS px, at which that is so; null where all of it holds. */
+export function barStop(bar: InStage, by: keyof typeof waitedFor, top: number): BarStop | null {
+  const { conditions, straight, changeAt } = lookedIn(bar)(by);
+  const index = straight.findLastIndex(({ from, status }) => from < top && status !== 'fits');
+  const last = straight[index];
+  if (!last) return null;
+  const about = Math.min(top, last.to);
+  const [cause] = causesAt(conditions, last.status, { from: last.from, to: about });
+  return {
+    about,
+    phase: cause?.phase ?? 'top',
+    exactly: () => (about < top && index < straight.length - 1 ? Math.min(top, changeAt(index)) : about),
+  };
 }
 
 /** The room of a bar over a span of widths, in CSS px over the viewport width. */
@@ -216,49 +294,5 @@ export function barRoom(
     ),
     designed: designedWidth(inRoom),
     pieces: piecesOf(inRoom).map(({ id, least, preferred }) => ({ id, least, preferred })),
-  };
-}
-
-const overBar =
-  ({ circumstances, phases, bar }: LookedAt, within: Within): ConditionsOver =>
-  (span, sizedAt) =>
-    conditionsOf({ ...circumstances, sizedAt }, phases, bar, { ...within, span });
-
-/** How a bar stands: its stretches from the narrowest to the widest. */
-export function barFit(bar: LookedAt): FitStretch[] {
-  return keptOfBar(bar, 'fit', (within) => stretchesOf(looked(overBar(bar, within), within), within.span));
-}
-
-/** The widest viewport below a width at which some of what has to hold for a bar does not. */
-export interface BarStop {
-  /** With letters on the line that they grow along; no farther than `nearby` from where it is. */
-  about: number;
-  phase: Phase;
-  /** With letters as they are set. */
-  exactly(): number;
-}
-
-/** How far where a bar stops fitting with letters as they are set may be from where it does on the line that they grow along, in CSS px. */
-export const nearby = NEARBY;
-
-/** Where some of what a rule waits for does not hold for a bar: the widest viewport below a width, in CSS px, at which that is so; null where all of it holds. */
-export function barStops(bar: LookedAt, by: keyof typeof waitedFor): (top: number) => BarStop | null {
-  return keptOfBar(bar, `stops ${by}`, (within) => {
-    const over = overBar(bar, within);
-    const found = looked((...at) => over(...at).filter(waitedFor[by]), within);
-    return (top) => stopBelow(found, top);
-  });
-}
-
-function stopBelow({ conditions, straight, changeAt }: Looked, top: number): BarStop | null {
-  const index = straight.findLastIndex(({ from, status }) => from < top && status !== 'fits');
-  const last = straight[index];
-  if (!last) return null;
-  const about = Math.min(top, last.to);
-  const [cause] = causesAt(conditions, last.status, { from: last.from, to: about });
-  return {
-    about,
-    phase: cause?.phase ?? 'top',
-    exactly: () => (about < top && index < straight.length - 1 ? Math.min(top, changeAt(index)) : about),
   };
 }

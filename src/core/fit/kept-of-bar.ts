@@ -57,10 +57,7 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
   const { band, span } = within;
   const bars = decidingBars(looked);
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
-  const madeOf = [
-    ...madeOfTexts(circumstances),
-    ...pieces.map((piece) => pieceBoxes(circumstances, piece)),
-  ];
+  const madeOf = [...madeOfTexts(circumstances), ...pieces.map((piece) => pieceBoxes(circumstances, piece))];
   const widths = [
     panelWidth(circumstances, phases[0]!, band, span),
     bars.map((each) => [

@@ -9,7 +9,7 @@ import type { Assembly } from '../site/assembly';
 import { isSolved, RULE_LIMITS, USUAL_MARGIN, type CollapseRule } from '../site/collapse-rule';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
-import { barStops, nearby, type BarStop } from './bar-fit';
+import { barStop, nearby, widestOf, type BarStop } from './bar-fit';
 import { inPhases } from './in-phases';
 import type { Tally } from './circumstances';
 import { tellingPages } from './telling-pages';
@@ -45,10 +45,6 @@ export interface Beginning {
 export function bandBeginnings({ bands }: Site): Beginning[] {
   return bands.slice(1).map(({ id }, index) => ({ below: bands[index]!.from, id, band: id }));
 }
-
-/** Up to which width a band is looked at, in CSS px. */
-const widestOf = (site: Site, band: Id) =>
-  bandBeginnings(site).find(({ id }) => id === band)?.below ?? RULE_LIMITS.most;
 
 interface Solving {
   site: Site;
@@ -95,8 +91,6 @@ function stopOf(
   // Where nothing is known, nothing has to be looked for.
   if (advances === unmeasured) return 'unmeasured';
   const phases = inPhases(site, kind, assembly, stage);
-  // Over all of the band, however far down it is looked for: what else a rule, or another language, has moved asks nothing anew.
-  const span = { from, to: widestOf(site, stage.band) };
   let complete = true;
   const pages = tellingPages(site, phases);
   const cases = site.languages.flatMap((language) =>
@@ -110,11 +104,10 @@ function stopOf(
     for (const bar of bars) {
       const circumstances = { site, advances, root: ROOT_TEXT_PX, ...each };
       const tally: Tally = { complete: true };
-      const within = { band: stage.band, span, tally };
-      const stop = barStops({ circumstances, phases, bar, within }, by)(top);
+      const stop = barStop({ circumstances, phases, bar, within: { band: stage.band, tally } }, by, top);
       // Nothing stops farther up, whatever is still to be asked or measured.
       if (stop?.about === top && tally.complete) return { at: top, phase: stop.phase, ...each };
-      if (stop) stops.push({ ...each, stop });
+      if (stop && stop.about > from - nearby) stops.push({ ...each, stop });
       complete &&= tally.complete;
     }
   if (!complete) return 'unmeasured';
@@ -122,6 +115,7 @@ function stopOf(
   return stops
     .filter(({ stop }) => stop.about >= highest - 2 * nearby)
     .map(({ stop, ...each }) => ({ at: stop.exactly(), phase: stop.phase, ...each }))
+    .filter(({ at }) => at > from)
     .reduce<Stop | null>((most, each) => (most === null || each.at > most.at ? each : most), null);
 }
 
