@@ -121,6 +121,9 @@ const NOTHING_SAID: Readonly<Box> = {
   id: undefined,
 };
 
+/** All that boxes say of themselves: what is in them says the rest. */
+export const saidOfBoxes = (Object.keys(NOTHING_SAID) as (keyof Box)[]).filter((name) => name !== 'of');
+
 /** A text in a box. */
 export function words(text: string): Box {
   return { ...NOTHING_SAID, text };

@@ -1,5 +1,5 @@
 import { sameData } from '../ids/same-data';
-import type { Box } from './box';
+import { saidOfBoxes, type Box } from './box';
 
 /** Whether something is in a box, or in one of those in it, that takes no room. */
 const hides = ({ layout, of }: Box): boolean => (layout.display === 'none' ? of.length > 0 : of.some(hides));
@@ -11,7 +11,7 @@ export function asShown(whole: Box): Box {
 }
 
 /** Whether two boxes say the same themselves, whatever is in them. */
-const sayTheSame = (one: Box, other: Box) => sameData({ ...one, of: null }, { ...other, of: null });
+const sayTheSame = (one: Box, other: Box) => saidOfBoxes.every((name) => sameData(one[name], other[name]));
 
 /**
  * Boxes that were made anew, with those of before in the places of all that say the very same in the very same surroundings: what is kept

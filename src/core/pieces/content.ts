@@ -41,7 +41,7 @@ export interface PieceContent extends Measures {
   siteName: string;
   /** What pages say by themselves in the language. */
   words: Words;
-  languages: readonly { tag: string; name: string; current: boolean }[];
+  languages(): readonly { tag: string; name: string; current: boolean }[];
   /** Whether a page from elsewhere may stand in a frame. */
   embeds(address: string): boolean;
 }

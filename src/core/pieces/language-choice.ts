@@ -88,7 +88,7 @@ const saidAs = ({ said }: Values, { tag, name }: { tag: string; name: string }) 
 
 function itemBoxes(values: Values, content: PieceContent): Box[] {
   const link = layouts(values)['.language-link'];
-  return content.languages.map((language) =>
+  return content.languages().map((language) =>
     box('li', {}, [
       box(
         '.language-link',
@@ -124,9 +124,9 @@ export const languageChoice = kindOfPiece<Values>({
   openWithoutScriptsCss: chooserUnscriptedCss,
   targets: ['.language-link', TOGGLE],
   box(values, content) {
-    if (content.languages.length < 2) return null;
+    if (content.languages().length < 2) return null;
     const laid = layouts(values);
-    const current = content.languages.find((each) => each.current) ?? content.languages[0]!;
+    const current = content.languages().find((each) => each.current) ?? content.languages()[0]!;
     const toggle = {
       said: saidAs(values, current),
       sign: null,
@@ -137,7 +137,7 @@ export const languageChoice = kindOfPiece<Values>({
   hanging: {
     ...chooserHangs,
     boxes(values, content) {
-      if (content.languages.length < 2 || values.form !== 'drop') return [];
+      if (content.languages().length < 2 || values.form !== 'drop') return [];
       const edge = content.border(values.panelLine);
       return [chooserHanging(layouts(values), itemBoxes(values, content), edge)];
     },

@@ -35,13 +35,14 @@ function statedValues(values: Values, property: Property): StatedValues {
   return { rest, ...Object.fromEntries(others) };
 }
 
-const unsaid = new WeakMap<Property, StatedValues>();
+const unsaid = new WeakMap<readonly Property[], Readonly<Record<string, unknown>>>();
 
-/** What a property is where nothing was said of it. */
-function unsaidValue(property: Property): unknown {
-  if (property.by !== 'state') return property.initial;
-  const known = unsaid.get(property) ?? statedValues({}, property);
-  unsaid.set(property, known);
+/** What properties are where nothing was said of them, by name. */
+function unsaidValues(properties: readonly Property[]): Readonly<Record<string, unknown>> {
+  const valueOf = (each: Property) => (each.by === 'state' ? statedValues({}, each) : each.initial);
+  const known =
+    unsaid.get(properties) ?? Object.fromEntries(properties.map((each) => [each.name, valueOf(each)]));
+  unsaid.set(properties, known);
   return known;
 }
 
@@ -55,12 +56,15 @@ export function settledValues(
 ): Record<string, unknown> {
   const inPhase = phaseCell(band, phase);
   const valueOf = (each: Property) => {
-    if (values[each.name] === undefined) return unsaidValue(each);
     if (each.by === 'state') return statedValues(values, each);
     const cell = each.by === 'language' ? EVERYWHERE : each.phased ? inPhase : band;
     return settledValue(values, each, bands, cell).value;
   };
-  return Object.fromEntries(properties.map((each) => [each.name, valueOf(each)]));
+  // Most say nothing: all of one kind are copies of the same, which engines make and read fast.
+  const settled = { ...unsaidValues(properties) };
+  for (const each of properties)
+    if (values[each.name] !== undefined) settled[each.name] = valueOf(each);
+  return settled;
 }
 
 /** What properties are where nothing was set, by name; what differs by state is as at rest. */
