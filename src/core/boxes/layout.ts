@@ -1,3 +1,4 @@
+import { keptByText } from '../ids/kept-by-text';
 import { AS_IT_COMES, type Declarations } from '../markup/css';
 import { boxCss, lengthCss, type Length } from '../lengths/formula';
 import { plainNumber, px } from '../lengths/length';
@@ -116,7 +117,7 @@ const written: { [Name in keyof Layout]?: (value: never) => string } = {
   border: ({ width, look }: Line) => `${px(width)} ${look}`,
 };
 
-const kebab = (name: string) => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+const kebab = keptByText((name) => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`));
 
 /** A layout as CSS declarations; what it names without a value is as it comes. */
 export function layoutCss(layout: Layout): Declarations {

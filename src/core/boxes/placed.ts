@@ -77,9 +77,20 @@ export function mirrored(placed: PlacedBox, upright = placed.turned ?? false): P
   };
 }
 
+/** A placed box, and where it stands. */
+export interface StandingBox {
+  box: PlacedBox;
+  place: Place;
+}
+
 /** A placed box and all that is in it, each with where it stands in what the outermost stands in. */
-export function* everyBox(box: PlacedBox, x = 0, y = 0): Generator<{ box: PlacedBox; place: Place }> {
-  const place = { x: x + box.x, y: y + box.y, width: box.width, height: box.height };
-  yield { box, place };
-  for (const each of box.of) yield* everyBox(each, place.x, place.y);
+export function everyBox(outermost: PlacedBox, x = 0, y = 0): StandingBox[] {
+  const all: StandingBox[] = [];
+  const walk = (box: PlacedBox, left: number, above: number): void => {
+    const place = { x: left + box.x, y: above + box.y, width: box.width, height: box.height };
+    all.push({ box, place });
+    for (const each of box.of) walk(each, place.x, place.y);
+  };
+  walk(outermost, x, y);
+  return all;
 }

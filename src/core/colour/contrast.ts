@@ -1,4 +1,5 @@
 import { converter, parse } from 'culori';
+import { keptByText } from '../ids/kept-by-text';
 
 /** A colour in gamma-encoded sRGB: red, green and blue from 0 to 1, cut off where sRGB ends, and its alpha. */
 export interface Srgb {
@@ -12,11 +13,11 @@ const toRgb = converter('rgb');
 const within = (channel: number) => Math.min(1, Math.max(0, channel));
 
 /** A CSS colour in sRGB; throws on a text that is none, since readers refuse those. */
-export function srgb(css: string): Srgb {
+export const srgb = keptByText((css): Readonly<Srgb> => {
   const rgb = toRgb(parse(css));
   if (!rgb) throw new Error(`Not a colour: ${css}`);
   return { r: within(rgb.r), g: within(rgb.g), b: within(rgb.b), alpha: rgb.alpha ?? 1 };
-}
+});
 
 /** What is seen of a colour over an opaque one (Compositing 1, 5.1 "Simple alpha compositing"). */
 export function over(top: Srgb, under: Srgb): Srgb {

@@ -18,7 +18,7 @@ test('where all items of equal cells have left, the button that stands for them 
   header.bars.b!.values = { division: { desktop: { by: 'shares', shares: [1, 4, 1] } } };
   const settled = resolveAssembly(site, 'headers', header, 'desktop');
   const placed = placedAssembly(usually(site, evenLetters), settled, 'desktop', 1280);
-  const found = [...everyBox(placed)].filter(({ box }) => box.at?.includes('.menu-more'));
+  const found = everyBox(placed).filter(({ box }) => box.at?.includes('.menu-more'));
   const [cell, button] = found.map(({ place }) => [place.x, place.width]);
   expect(cell![1]).toBeGreaterThan(100);
   expect(button).toEqual(cell);

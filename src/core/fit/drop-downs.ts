@@ -1,7 +1,7 @@
 import type { Box } from '../boxes/box';
 import { sharedBoxes } from '../boxes/shared';
 import { widthsOf } from '../boxes/widths';
-import { everyBox, type Place, type PlacedBox } from '../boxes/placed';
+import { everyBox, type Place, type PlacedBox, type StandingBox } from '../boxes/placed';
 import { placeBox } from '../boxes/places';
 import { valueAt } from '../lengths/piecewise';
 import type { Id } from '../ids/id';
@@ -54,14 +54,8 @@ export interface BesidePlaced {
   }[];
 }
 
-/** A placed box with where it stands in all. */
-interface Found {
-  box: PlacedBox;
-  place: Place;
-}
-
 /** Where the item stands that something hangs from, in a placed piece; undefined where it is not seen. */
-function itemOf(inside: readonly Found[], { entry, under }: Hanging): Place | undefined {
+function itemOf(inside: readonly StandingBox[], { entry, under }: Hanging): Place | undefined {
   const shows = ({ of }: PlacedBox) => entry === null || of.some(({ id }) => id === entry);
   return inside.find(({ box }) => box.at === under && shows(box))?.place;
 }
@@ -128,11 +122,11 @@ interface Wide {
 function hangingOf(
   circumstances: Circumstances,
   piece: SettledPiece,
-  placed: Found,
+  placed: StandingBox,
   { window, room }: Wide,
 ): DropDown[] {
   const { box: own, place } = placed;
-  const inside = [...everyBox(own, place.x - own.x, place.y - own.y)];
+  const inside = everyBox(own, place.x - own.x, place.y - own.y);
   const turned = directionOf(circumstances.language) === 'rtl';
   const { all, content } = measured(circumstances, piece, window) ?? { all: [], content: null };
   const besideOf = ({ beside }: Hanging, least: number): BesidePlaced | null => {
@@ -200,7 +194,7 @@ function hangingIn(
   placed: PlacedBox,
   wide: Wide,
 ): DropDown[] {
-  const all = [...everyBox(placed)];
+  const all = everyBox(placed);
   return hangingPieces(bars).flatMap((piece) => {
     const found = all.find(({ box }) => box.id === piece.id);
     return found ? hangingOf(circumstances, piece, found, wide) : [];

@@ -27,12 +27,15 @@ const known = new WeakMap<object, Map<string, readonly Kept[]>>();
 const empty = {};
 
 const widthProperties = barProperties.filter(({ leavesWidths }) => leavesWidths !== true);
-const knownValues = new WeakMap<SettledBar['values'], string>();
+const knownBars = new WeakMap<SettledBar, string>();
 
-/** What the values of a bar say that decides widths in it, as one text. */
-function widthsSaid(values: SettledBar['values']): string {
-  const said = knownValues.get(values) ?? JSON.stringify(widthProperties.map(({ name }) => values[name]));
-  knownValues.set(values, said);
+/** What a bar and its bays say that decides widths in them, as one text. */
+function widthsSaid(bar: SettledBar): string {
+  const { id, values, bays } = bar;
+  const own = () => widthProperties.map(({ name }) => values[name]);
+  const ofBays = () => bays.map(({ nth, values: said, pieces }) => [nth, said, pieces.length]);
+  const said = knownBars.get(bar) ?? JSON.stringify([id, own(), ofBays()]);
+  knownBars.set(bar, said);
   return said;
 }
 
@@ -58,17 +61,10 @@ export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Wit
   const bars = decidingBars(looked);
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
   const madeOf = [...madeOfTexts(circumstances), ...pieces.map((piece) => pieceBoxes(circumstances, piece))];
-  const widths = [
-    panelWidth(circumstances, phases[0]!, band, span),
-    bars.map((each) => [
-      each.id,
-      widthsSaid(each.values),
-      each.bays.map(({ nth, values, pieces: held }) => [nth, values, held.length]),
-      barFrame(site, phases[0]!, each, band),
-    ]),
-  ];
+  const room = panelWidth(circumstances, phases[0]!, band, span);
+  const frames = bars.map((each) => barFrame(site, phases[0]!, each, band));
   const own = pieces[0] ?? empty;
-  const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, widths])}`;
+  const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, room, frames])} ${bars.map(widthsSaid).join(' ')}`;
   const answers = known.get(own) ?? new Map<string, readonly Kept[]>();
   known.set(own, answers);
   const inStages = answers.get(key) ?? [];

@@ -26,7 +26,7 @@ function leadsNowhere(site: Site, { values }: SettledPiece, item: Id | undefined
 /** The targets among the boxes of a piece, or of what hangs out of it. */
 function targetsOf(site: Site, piece: SettledPiece, own: PlacedBox, x = 0, y = 0): PlacedTarget[] {
   const { targets = [] } = pieceKind(piece.kind);
-  return [...everyBox(own, x, y)]
+  return everyBox(own, x, y)
     .filter(({ box, place }) => box.at !== null && targets.includes(box.at) && place.width > 0)
     .filter(({ box }) => box.at === '' || !leadsNowhere(site, piece, box.id))
     .map(({ box, place }) => ({ ...place, piece: piece.id, item: (box.at && box.id) || null, at: box.at! }));

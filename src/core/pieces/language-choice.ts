@@ -88,16 +88,18 @@ const saidAs = ({ said }: Values, { tag, name }: { tag: string; name: string }) 
 
 function itemBoxes(values: Values, content: PieceContent): Box[] {
   const link = layouts(values)['.language-link'];
-  return content.languages().map((language) =>
-    box('li', {}, [
-      box(
-        '.language-link',
-        link,
-        [words(saidAs(values, language))],
-        dressedBox(values, part.prefix, content, language.current ? 'current' : 'rest'),
-      ),
-    ]),
-  );
+  return content
+    .languages()
+    .map((language) =>
+      box('li', {}, [
+        box(
+          '.language-link',
+          link,
+          [words(saidAs(values, language))],
+          dressedBox(values, part.prefix, content, language.current ? 'current' : 'rest'),
+        ),
+      ]),
+    );
 }
 
 /** A language in its own words and by its code; who listens hears the words. */

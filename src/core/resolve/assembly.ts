@@ -59,6 +59,8 @@ export interface SettledAssembly {
 /** What was settled of something, as long as what it was settled with is the same: the bands, the structures of the menus that it shows, and the type styles that rules start from. */
 interface Known<T> {
   with: readonly unknown[];
+  /** The site and what is around it, with which that was last found to be the same. */
+  of: readonly unknown[];
   byCell: Map<string, T>;
 }
 
@@ -84,12 +86,15 @@ function settledOnce<From extends object, T, Around extends unknown[]>(
 ) {
   const known = new WeakMap<From, readonly Known<T>[]>();
   return (site: Site, from: From, stage: Stage, ...around: Around): T => {
-    const settledWith = [site.bands, site.brand.typeStyles, ...others(site, from, ...around)];
     const all = known.get(from) ?? [];
-    let kept = all.find((each) => sameItems(each.with, settledWith));
+    const of = [site, ...around];
+    let kept = all.find((each) => sameItems(each.of, of));
     if (!kept) {
-      kept = { with: settledWith, byCell: new Map() };
-      known.set(from, [kept, ...all.slice(0, MOST_KEPT - 1)]);
+      const settledWith = [site.bands, site.brand.typeStyles, ...others(site, from, ...around)];
+      const same = all.find((each) => sameItems(each.with, settledWith));
+      kept = same ?? { with: settledWith, of, byCell: new Map() };
+      kept.of = of;
+      if (!same) known.set(from, [kept, ...all.slice(0, MOST_KEPT - 1)]);
     }
     const cell = phaseCell(stage.begun.join(' '), stage.phase ?? 'top');
     const settled = kept.byCell.get(cell) ?? settle(site, from, stage, ...around);

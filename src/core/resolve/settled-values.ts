@@ -62,8 +62,7 @@ export function settledValues(
   };
   // Most say nothing: all of one kind are copies of the same, which engines make and read fast.
   const settled = { ...unsaidValues(properties) };
-  for (const each of properties)
-    if (values[each.name] !== undefined) settled[each.name] = valueOf(each);
+  for (const each of properties) if (values[each.name] !== undefined) settled[each.name] = valueOf(each);
   return settled;
 }
 

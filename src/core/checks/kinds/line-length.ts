@@ -24,10 +24,10 @@ export const lineLength: Check = {
       const width = bandRange(site.bands, band).to ?? WIDEST;
       const settled = resolveAssembly(site, at.in, assembly, stageAt(way, width));
       const pieces = new Set(settledPieces(settled).map(({ id }) => id));
-      return [...everyBox(placedAssembly(today, settled, band, width))]
+      return everyBox(placedAssembly(today, settled, band, width))
         .filter(({ box }) => box.id !== undefined && pieces.has(box.id))
         .flatMap(({ box }) => {
-          const letters = Math.max(0, ...[...everyBox(box)].map((each) => lettersInLine(each.box)));
+          const letters = Math.max(0, ...everyBox(box).map((each) => lettersInLine(each.box)));
           if (letters <= MOST || told.has(box.id!)) return [];
           told.add(box.id!);
           return [

@@ -33,13 +33,11 @@ function stateRules(
   const rules = parts.flatMap((part) =>
     states.flatMap((state) =>
       stated
-        .filter((each) => each.part === part)
-        .map(({ name, css, reachesUpon }) => {
-          const byState = values[name] as StatedValues;
-          const rules = state in byState ? css!(byState[state], names) : {};
-          const said = withoutIdle(rules);
-          const upon = reachesUpon && part.upon ? scopeRules(said, part.upon(state)) : {};
-          return joinRules(scopeRules(said, part.selector(state)), upon);
+        .filter(({ name, part: of }) => of === part && state in (values[name] as StatedValues))
+        .flatMap(({ name, css, reachesUpon }) => {
+          const said = withoutIdle(css!((values[name] as StatedValues)[state], names));
+          const own = scopeRules(said, part.selector(state));
+          return reachesUpon && part.upon ? [own, scopeRules(said, part.upon(state))] : [own];
         }),
     ),
   );
