@@ -52,7 +52,13 @@ export function columnsOver(
   return {
     columns,
     gap: gaps,
-    cells: placed.map((each) => ({ ...each, width: spanned(each.first, each.last) })),
+    cells: placed.map(({ box, first, last, row }) => ({
+      box,
+      first,
+      last,
+      row,
+      width: spanned(first, last),
+    })),
   };
 }
 

@@ -121,11 +121,12 @@ const kebab = keptByText((name) => name.replace(/[A-Z]/g, (letter) => `-${letter
 
 /** A layout as CSS declarations; what it names without a value is as it comes. */
 export function layoutCss(layout: Layout): Declarations {
-  return Object.fromEntries(
-    Object.entries(layout).map(([name, value]) => {
-      if (value === undefined) return [kebab(name), AS_IT_COMES];
-      const own = written[name as keyof Layout] as ((value: unknown) => string) | undefined;
-      return [kebab(name), own ? own(value) : isSize(value) ? sizeCss(value) : String(value)];
-    }),
-  );
+  const made: Record<string, string> = {};
+  for (const name in layout) {
+    const value = layout[name as keyof Layout];
+    const own = written[name as keyof Layout] as ((value: unknown) => string) | undefined;
+    const said = () => (own ? own(value) : isSize(value) ? sizeCss(value) : String(value));
+    made[kebab(name)] = value === undefined ? AS_IT_COMES : said();
+  }
+  return made;
 }

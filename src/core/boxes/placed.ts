@@ -23,7 +23,11 @@ export interface PlacedBox extends Place {
   turned?: boolean;
 }
 
-export const moved = (box: PlacedBox, x: number, y: number): PlacedBox => ({ ...box, x, y });
+/** A box where it stands in what is around it; name by name, since engines copy things of several shapes slowly. */
+export function moved(box: PlacedBox, x: number, y: number): PlacedBox {
+  const { at, id, width, height, baseline, of, lines, letters, turned } = box;
+  return { at, id, x, y, width, height, baseline, of, lines, letters, turned };
+}
 
 /** How far the baseline of a box lies below its top; of one that has no text, its bottom edge (CSS Align 3, 9.1). */
 export const baselineOf = ({ baseline, height }: PlacedBox) => baseline ?? height;

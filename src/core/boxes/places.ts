@@ -4,7 +4,7 @@ import { placeColumn } from './place-column';
 import { placeGrid } from './place-grid';
 import { placeRow } from './place-row';
 import { placeText } from './place-text';
-import { rotated, turned, type Place, type PlacedBox } from './placed';
+import { moved, rotated, turned, type PlacedBox } from './placed';
 import { isGrid, isRow, ownSetting, settingIn, type Setting } from './setting';
 
 function contentOf(inside: Inside): Content {
@@ -92,9 +92,8 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
   // What is at least so high has its content where a box of that height has it.
   const inside = least > wanted ? content(least) : wished;
   const height = Math.max(least, wanted);
-  const bare = edges.start === 0 && edges.above === 0;
-  const shifted = <T extends Place>(each: T): T =>
-    bare ? each : { ...each, x: each.x + edges.start, y: each.y + edges.above };
+  const { start, above } = edges;
+  const bare = start === 0 && above === 0;
   const placed: PlacedBox = {
     at: box.at,
     id: box.id,
@@ -102,9 +101,11 @@ function placeAnew(box: Box, asked: number, outside: Setting, stretched: number 
     y: 0,
     width,
     height,
-    baseline: baselineIn(box, inside.baseline, edges.above, height),
-    of: inside.of.map(shifted),
-    lines: inside.lines?.map(shifted),
+    baseline: baselineIn(box, inside.baseline, above, height),
+    of: bare ? inside.of : inside.of.map((each) => moved(each, each.x + start, each.y + above)),
+    lines: bare
+      ? inside.lines
+      : inside.lines?.map((each) => ({ ...each, x: each.x + start, y: each.y + above })),
     letters: inside.letters,
     turned: undefined,
   };

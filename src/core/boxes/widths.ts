@@ -66,7 +66,13 @@ function rowWidths(box: Box, parts: readonly Widths[], setting: Setting): Inner 
 /** What stands in a grid, with its widths. */
 export function spanningIn(box: Box, setting: Setting): Spanning[] {
   const placed = inGrid(shownIn(box), tracksOf(box.layout).length);
-  return placed.map((each) => ({ ...each, widths: widthsIn(each.box, setting) }));
+  return placed.map(({ box: each, first, last, row }) => ({
+    box: each,
+    first,
+    last,
+    row,
+    widths: widthsIn(each, setting),
+  }));
 }
 
 /** What the columns of a grid need at least, up to one of them and with the gaps between them. */

@@ -29,12 +29,56 @@ export function isBlock(node: CssNode): node is Block {
   return typeof node.at === 'string';
 }
 
+// Engines take several times as long for lists of pairs as for loops, and these are gone through for every value of a site.
+
+/** Rules under other selectors. */
+export function renamedRules(rules: Rules, rename: (selector: string) => string): Rules {
+  const made: Rules = {};
+  for (const selector in rules) made[rename(selector)] = rules[selector]!;
+  return made;
+}
+
+/** Rules with something else declared in each. */
+export function mappedRules(
+  rules: Rules,
+  change: (declarations: Declarations, selector: string) => Declarations,
+): Rules {
+  const made: Rules = {};
+  for (const selector in rules) made[selector] = change(rules[selector]!, selector);
+  return made;
+}
+
+/** Declarations with another value each. */
+export function mappedDeclarations(
+  declarations: Declarations,
+  change: (value: string, name: string) => string,
+): Declarations {
+  const made: Record<string, string> = {};
+  for (const name in declarations) made[name] = change(declarations[name]!, name);
+  return made;
+}
+
+/** Those of some declarations that stay; the very same object where all do. */
+export function stayingDeclarations(
+  declarations: Declarations,
+  stays: (name: string, value: string) => boolean,
+): Declarations {
+  let all = true;
+  const made: Record<string, string> = {};
+  for (const name in declarations) {
+    const value = declarations[name]!;
+    if (stays(name, value)) made[name] = value;
+    else all = false;
+  }
+  return all ? declarations : made;
+}
+
 /** Rules of several sources joined in order; a later declaration of the same selector and property wins. */
 export function joinRules(...sources: Rules[]): Rules {
   const joined: Rules = {};
   for (const rules of sources) {
-    for (const [selector, declarations] of Object.entries(rules)) {
-      const before = joined[selector];
+    for (const selector in rules) {
+      const [before, declarations] = [joined[selector], rules[selector]!];
       joined[selector] = before === undefined ? declarations : { ...before, ...declarations };
     }
   }
@@ -70,13 +114,14 @@ function addWholes(changed: Set<string>, declarations: Declarations): void {
  */
 export function changedRules(base: Rules, rules: Rules): Rules {
   const changed: Rules = {};
-  for (const [selector, declarations] of Object.entries(rules)) {
-    const before = base[selector] ?? {};
+  for (const selector in rules) {
+    const [before, declarations] = [base[selector] ?? {}, rules[selector]!];
+    if (before === declarations) continue;
     const names = Object.keys(declarations).filter((name) => before[name] !== declarations[name]);
     if (names.length === 0) continue;
     const all = new Set(names);
     addWholes(all, declarations);
-    changed[selector] = Object.fromEntries(Object.entries(declarations).filter(([name]) => all.has(name)));
+    changed[selector] = stayingDeclarations(declarations, (name) => all.has(name));
   }
   return changed;
 }

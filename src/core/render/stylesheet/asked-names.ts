@@ -1,4 +1,4 @@
-import type { CssNode, Rules } from '../../markup/css';
+import { mappedRules, stayingDeclarations, type CssNode, type Rules } from '../../markup/css';
 
 const isRules = (node: CssNode): node is Rules => !('inside' in node);
 
@@ -6,10 +6,12 @@ const isRules = (node: CssNode): node is Rules => !('inside' in node);
 const askedIn = (text: string): string[] =>
   text.includes('var(') ? [...text.matchAll(/var\((--[\w-]+)/g)].map(([, name]) => name!) : [];
 
-function* declarationsIn(nodes: readonly CssNode[]): Generator<[name: string, value: string]> {
-  for (const node of nodes)
-    if (isRules(node)) for (const rule of Object.values(node)) yield* Object.entries(rule);
-    else yield* declarationsIn(node.inside);
+/** Looks at all that is declared in nodes, in their order. */
+function eachDeclaration(nodes: readonly CssNode[], look: (name: string, value: string) => void): void {
+  for (const node of nodes) {
+    if (!isRules(node)) eachDeclaration(node.inside, look);
+    else for (const selector in node) for (const name in node[selector]!) look(name, node[selector]![name]!);
+  }
 }
 
 /** The names that something asks for, by itself or through names that it asks for. */
@@ -23,26 +25,23 @@ function askedNames(nodes: readonly CssNode[], named: ReadonlySet<string>): Read
       ask(said.get(name) ?? []);
     }
   };
-  const all = [...declarationsIn(nodes)];
-  for (const [name, value] of all)
+  const openly: string[] = [];
+  eachDeclaration(nodes, (name, value) => {
     if (named.has(name)) said.set(name, [...(said.get(name) ?? []), ...askedIn(value)]);
-  for (const [name, value] of all) if (!named.has(name)) ask(askedIn(value));
+    else openly.push(...askedIn(value));
+  });
+  ask(openly);
   return asked;
 }
 
 /** Nodes without the custom properties among `named` for which they do not ask. */
 export function withoutUnasked(nodes: readonly CssNode[], named: ReadonlySet<string>): CssNode[] {
   const asked = askedNames(nodes, named);
-  const stays = ([name]: [string, string]) => !named.has(name) || asked.has(name);
+  const stays = (name: string) => !named.has(name) || asked.has(name);
   const trimmed = (of: readonly CssNode[]): CssNode[] =>
     of.map((node) =>
       isRules(node)
-        ? Object.fromEntries(
-            Object.entries(node).map(([selector, rule]) => {
-              const said = Object.entries(rule);
-              return [selector, said.every(stays) ? rule : Object.fromEntries(said.filter(stays))];
-            }),
-          )
+        ? mappedRules(node, (rule) => stayingDeclarations(rule, stays))
         : { ...node, inside: trimmed(node.inside) },
     );
   return trimmed(nodes);

@@ -9,7 +9,9 @@ import { withoutIdle } from './rules-by-stage';
 export const NOTHING_COUNTED: Counts = { top: 0, ranks: [], cards: false, nested: false };
 
 function rulesOf(layouts: Layouts, selector: (at: string) => string): Rules {
-  return Object.fromEntries(Object.entries(layouts).map(([at, layout]) => [selector(at), layoutCss(layout)]));
+  const rules: Rules = {};
+  for (const at in layouts) rules[selector(at)] = layoutCss(layouts[at]!);
+  return rules;
 }
 
 /** Layouts as rules, with `&` for what they are of. */

@@ -1,4 +1,4 @@
-import { AS_IT_COMES, joinRules, type Declarations, type Rules } from '../../markup/css';
+import { AS_IT_COMES, joinRules, mappedDeclarations, mappedRules, type Rules } from '../../markup/css';
 import { pieceKind } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import type { CssNames, Property } from '../../properties/property';
@@ -90,16 +90,10 @@ export const initialPieceRules = (css: CssNames, kind: PieceKind): Rules => init
 
 /** Rules in which what is as it is initially only takes back what a wider band says. */
 export function otherThan(initial: Rules, rules: Rules): Rules {
-  const own = ([property, value]: [string, string], before: Declarations = {}) => [
-    property,
-    value === before[property] ? AS_IT_COMES : value,
-  ];
-  return Object.fromEntries(
-    Object.entries(rules).map(([selector, declarations]) => [
-      selector,
-      Object.fromEntries(Object.entries(declarations).map((each) => own(each, initial[selector]))),
-    ]),
-  );
+  return mappedRules(rules, (declarations, selector) => {
+    const before = initial[selector] ?? {};
+    return mappedDeclarations(declarations, (value, name) => (value === before[name] ? AS_IT_COMES : value));
+  });
 }
 
 /** What the stylesheet says of a piece as it is settled at a place, under the class that is its own. */

@@ -1,6 +1,16 @@
 import { narrowerThan } from '../../bands/band';
 import type { WayStage } from '../../fit/way-down';
-import { AS_IT_COMES, changedRules, joinRules, type Block, type CssNode, type Rules } from '../../markup/css';
+import {
+  AS_IT_COMES,
+  changedRules,
+  joinRules,
+  mappedRules,
+  renamedRules,
+  stayingDeclarations,
+  type Block,
+  type CssNode,
+  type Rules,
+} from '../../markup/css';
 import type { SettledAssembly } from '../../resolve/assembly';
 
 /** An assembly settled for each stage of its way from the widest viewport to the narrowest. */
@@ -12,21 +22,14 @@ export interface SettledWay {
 }
 
 /** Rules with `&` in their selectors replaced. */
-export function scopeRules(rules: Rules, selector: string): Rules {
-  return Object.fromEntries(
-    Object.entries(rules).map(([each, declarations]) => [each.replaceAll('&', selector), declarations]),
-  );
-}
+export const scopeRules = (rules: Rules, selector: string): Rules =>
+  renamedRules(rules, (each) => (each.includes('&') ? each.replaceAll('&', selector) : each));
 
 /** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
-export function withoutIdle(rules: Rules): Rules {
-  return Object.fromEntries(
-    Object.entries(rules).map(([selector, declarations]) => [
-      selector,
-      Object.fromEntries(Object.entries(declarations).filter(([, value]) => value !== AS_IT_COMES)),
-    ]),
+export const withoutIdle = (rules: Rules): Rules =>
+  mappedRules(rules, (declarations) =>
+    stayingDeclarations(declarations, (_, value) => value !== AS_IT_COMES),
   );
-}
 
 /**
  * The rules of something for each stage: all of the first, then what each narrower one says other than the one before. Only
@@ -59,9 +62,7 @@ export function saidOver(
   return stages.map((stage) => {
     const rules = changedRules(joinRules(before(stage), said), after(stage));
     said = joinRules(said, rules);
-    return Object.fromEntries(
-      Object.entries(rules).map(([selector, declarations]) => [scoped(selector), declarations]),
-    );
+    return renamedRules(rules, scoped);
   });
 }
 
