@@ -31,18 +31,20 @@ export function settingIn(outside: Setting, { layout, type, measures }: Box): Se
   return changedSetting(around, layout, type ?? {});
 }
 
-function changedSetting(around: Setting, layout: Layout, type: SetOtherwise): Setting {
+function changedSetting(around: Setting, layout: Layout, own: SetOtherwise): Setting {
   const { fontSize, fontWeight, whiteSpace } = layout;
   const { lineHeight = around.lineHeight, textAlign = around.textAlign } = layout;
-  const { scale = 1 } = around.type;
-  const weight = type.weight ?? fontWeight ?? around.type.weight;
+  const outside = around.type;
+  const { style = outside.style, heading = outside.heading, tabular = outside.tabular } = own;
+  const { scale = outside.scale } = own;
   return {
     measures: around.measures,
     type: {
-      ...around.type,
-      ...type,
-      ...(fontSize ? { scale: scale * fontSize.em } : {}),
-      ...(weight === undefined ? {} : { weight }),
+      weight: own.weight ?? fontWeight ?? outside.weight,
+      scale: fontSize ? (outside.scale ?? 1) * fontSize.em : scale,
+      style,
+      heading,
+      tabular,
     },
     lineHeight,
     textAlign,
@@ -71,9 +73,12 @@ export function paddingOf({ padding = 0, paddingBlock, paddingInline, paddingInl
 
 /** The widths of the lines at the sides of a box, in CSS px. */
 export function edgesOf({ layout: { border }, edge }: Box): Edges & { end: number } {
-  if (typeof edge === 'object' && edge !== null) return { ...edge, end: 0 };
+  if (typeof edge === 'object' && edge !== null) {
+    const { start, above, below } = edge;
+    return { start, above, below, end: 0 };
+  }
   const width = edge ?? border?.width ?? 0;
-  return { start: width, end: width, above: width, below: width };
+  return { start: width, above: width, below: width, end: width };
 }
 
 /** The margins of a box at its start and its end. */

@@ -52,7 +52,13 @@ function conditionsOf(
   return phasesOfBar(phases, bar).flatMap((assembly) =>
     barsInRoom(circumstances, assembly, within, [bar])
       .flatMap(conditionsIn)
-      .map((condition) => ({ ...condition, phase: assembly.phase })),
+      .map(({ status, trouble, slack, pieces }) => ({
+        status,
+        trouble,
+        slack,
+        pieces,
+        phase: assembly.phase,
+      })),
   );
 }
 

@@ -51,12 +51,14 @@ function roomEntries({ site, page, language }: Circumstances, id: Id, band: Id):
   const asRoom = (entry: MenuEntry): RoomEntry => {
     const kept = rooms.get(entry);
     if (kept) return kept;
-    const made = {
-      ...entry,
+    const { id, label, icon, picture, card, badge, description, leaves, current, children } = entry;
+    const own = { id, label, icon, picture, card, badge, description, leaves, current };
+    const holds = children.length > 0;
+    const made = Object.assign(own, {
       shown: shown(entry),
-      holds: entry.children.length > 0,
-      children: entry.children.filter(shown).map(asRoom),
-    };
+      holds,
+      children: children.filter(shown).map(asRoom),
+    });
     rooms.set(entry, made);
     return made;
   };
