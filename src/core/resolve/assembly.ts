@@ -287,8 +287,13 @@ export function phasesOf(kind: AssemblyKind, { values, bars, pieces }: Assembly)
   return phases.filter((phase) => phase === 'top' || all.some((each) => saysPhase(each.values, phase)));
 }
 
+const listed = new WeakMap<SettledAssembly, readonly SettledPiece[]>();
+
 /** All pieces of a settled assembly as they are listed, wherever their bays stand: in every stage of the way the same one has the same place. */
-export function settledPieces(assembly: SettledAssembly): SettledPiece[] {
-  const listed = ({ bays }: SettledBar) => [...bays].sort((one, other) => one.nth - other.nth);
-  return assembly.bars.flatMap((bar) => listed(bar).flatMap(({ pieces }) => pieces));
+export function settledPieces(assembly: SettledAssembly): readonly SettledPiece[] {
+  const inOrder = ({ bays }: SettledBar) => bays.toSorted((one, other) => one.nth - other.nth);
+  const known =
+    listed.get(assembly) ?? assembly.bars.flatMap((bar) => inOrder(bar).flatMap(({ pieces }) => pieces));
+  listed.set(assembly, known);
+  return known;
 }

@@ -77,16 +77,18 @@ export function inRow(values: LeavingValues, { ranks }: Counts): number {
   return ranks.filter((rank) => rank > Math.max(left.behind, left.out)).length + Number(more);
 }
 
+const shown = { display: AS_IT_COMES };
+const notShown = { display: 'none' };
+const onlyIf = (shows: boolean) => (shows ? shown : notShown);
+
 /** Which items stand in the row and which behind the button, as many as have left. */
-export function leavingCss(values: LeavingValues, { top, ranks: shown }: Counts): Rules {
+export function leavingCss(values: LeavingValues, { top, ranks }: Counts): Rules {
   const left = leftOf(values);
-  const unless = (shows: boolean) => ({ display: shows ? AS_IT_COMES : 'none' });
-  const ranks = Array.from({ length: top }, (_, index) => index + 1);
-  return Object.fromEntries([
-    ...ranks.flatMap((rank) => [
-      [`& .menu-list > [data-leaves="${rank}"]`, unless(rank > Math.max(left.behind, left.out))],
-      [`& .menu-more > .menu-below > [data-leaves="${rank}"]`, unless(isBehind(left, rank))],
-    ]),
-    ['& .menu-list > .menu-more', unless(shown.some((rank) => isBehind(left, rank)))],
-  ]);
+  const rules: Rules = {};
+  for (let rank = 1; rank <= top; rank += 1) {
+    rules[`& .menu-list > [data-leaves="${rank}"]`] = onlyIf(rank > Math.max(left.behind, left.out));
+    rules[`& .menu-more > .menu-below > [data-leaves="${rank}"]`] = onlyIf(isBehind(left, rank));
+  }
+  rules['& .menu-list > .menu-more'] = onlyIf(ranks.some((rank) => isBehind(left, rank)));
+  return rules;
 }
