@@ -15,7 +15,7 @@ import { placedAssembly, placedBar } from './assembly-boxes';
 import { panelWidth } from './frame';
 import { keptOfBar } from './kept-of-bar';
 import { keptOfPieces } from './kept-of-pieces';
-import { pieceBoxes } from './piece-boxes';
+import { madePiece } from './piece-boxes';
 import { basisOf, type Circumstances } from './circumstances';
 import { pieceContent } from './piece-content';
 
@@ -88,10 +88,10 @@ function sharedHanging(before: readonly Hanging[], made: Hanging): Hanging {
 
 /** The same for one width of the viewport; kept for others, where nothing of it moves with that. */
 function measured(circumstances: Circumstances, settled: SettledPiece, window: number): Measured | null {
-  const own = pieceBoxes(circumstances, settled);
-  if (own === null) return null;
+  const own = madePiece(circumstances, settled);
+  if (own.box === null) return null;
   const basis = basisOf(circumstances, settled);
-  const kept = known.get(settled, own, basis);
+  const kept = known.get(own, basis);
   if (kept) return kept;
   const piece = inLanguage(settled, circumstances.language);
   const steadiness = { basis, moved: 0 };
@@ -108,7 +108,7 @@ function measured(circumstances: Circumstances, settled: SettledPiece, window: n
     return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };
   });
   const made = { content, all };
-  if (steadiness.moved === 0 && tally.complete) known.set(settled, own, basis, made);
+  if (steadiness.moved === 0 && tally.complete) known.set(own, basis, made);
   return made;
 }
 
@@ -178,13 +178,13 @@ const hanging = keptOfPieces<boolean>();
 
 /** Whether something hangs out of a piece, whatever the width of the viewport: asked once for all of them. */
 function hangs(circumstances: Circumstances, piece: SettledPiece, window: number): boolean {
-  const own = pieceBoxes(circumstances, piece);
-  if (own === null) return false;
+  const own = madePiece(circumstances, piece);
+  if (own.box === null) return false;
   const basis = basisOf(circumstances, piece);
-  const kept = hanging.get(piece, own, basis);
+  const kept = hanging.get(own, basis);
   if (kept !== undefined) return kept;
   const { all, content } = measured(circumstances, piece, window)!;
-  if (content.measured()) hanging.set(piece, own, basis, all.length > 0);
+  if (content.measured()) hanging.set(own, basis, all.length > 0);
   return all.length > 0;
 }
 
@@ -243,6 +243,7 @@ export function dropDownsAlong(
             : placedBar(circumstances, assembly, bar, within);
           return hangingIn(circumstances, [bar], placed, { window: at, room });
         },
+        madePiece,
       ),
     );
 }

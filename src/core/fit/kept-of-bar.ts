@@ -51,16 +51,22 @@ function decidingBars({ phases, bar }: LookedAt): SettledBar[] {
 }
 
 /**
- * What was worked out of a bar before, as long as all that decides it is the same: how it is settled as far as that decides widths, the boxes of
- * its pieces, what texts are measured with, and the widths that it has. What still waits for texts to be measured is not kept.
+ * What was worked out of a bar before, as long as all that decides it is the same: how it is settled as far as that decides widths, what its
+ * pieces are made to (their boxes, unless `madeTo` says otherwise), what texts are measured with, and the widths that it has. What still
+ * waits for texts to be measured is not kept.
  */
-export function keptOfBar<T>(looked: LookedAt, asked: string, work: (within: Within) => T): T {
+export function keptOfBar<T>(
+  looked: LookedAt,
+  asked: string,
+  work: (within: Within) => T,
+  madeTo: (circumstances: Circumstances, piece: SettledPiece) => object | null = pieceBoxes,
+): T {
   const { circumstances, phases, bar, within } = looked;
   const { site, language, root, inStandIn = false, setApart = false } = circumstances;
   const { band, span } = within;
   const bars = decidingBars(looked);
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
-  const madeOf = [...madeOfTexts(circumstances), ...pieces.map((piece) => pieceBoxes(circumstances, piece))];
+  const madeOf = [...madeOfTexts(circumstances), ...pieces.map((piece) => madeTo(circumstances, piece))];
   const room = panelWidth(circumstances, phases[0]!, band, span);
   const frames = bars.map((each) => barFrame(site, phases[0]!, each, band));
   const own = pieces[0] ?? empty;

@@ -1,22 +1,13 @@
-import type { Box } from '../boxes/box';
-import type { SettledPiece } from '../pieces/piece';
+import type { MadePiece } from './piece-boxes';
 
-interface Kept<T> {
-  basis: object;
-  found: T;
-}
-
-/** What was worked out of pieces, as long as their boxes and what these are measured with are the same (circumstances.ts, `basisOf`). */
+/** What was worked out of pieces, as long as they are made as they are and what they are measured with is the same (circumstances.ts, `basisOf`). */
 export function keptOfPieces<T>() {
-  const known = new WeakMap<SettledPiece, WeakMap<Box, Kept<T>>>();
+  const known = new WeakMap<MadePiece, WeakMap<object, T>>();
   return {
-    get(piece: SettledPiece, own: Box, basis: object): T | undefined {
-      const kept = known.get(piece)?.get(own);
-      return kept?.basis === basis ? kept.found : undefined;
-    },
-    set(piece: SettledPiece, own: Box, basis: object, found: T): void {
-      const ofPiece = known.get(piece) ?? new WeakMap<Box, Kept<T>>();
-      known.set(piece, ofPiece.set(own, { basis, found }));
+    get: (made: MadePiece, basis: object): T | undefined => known.get(made)?.get(basis),
+    set(made: MadePiece, basis: object, found: T): void {
+      const ofPiece = known.get(made) ?? new WeakMap<object, T>();
+      known.set(made, ofPiece.set(basis, found));
     },
   };
 }

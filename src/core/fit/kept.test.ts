@@ -7,7 +7,7 @@ import { resolveAssembly } from '../resolve/assembly';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { placedAssembly } from './assembly-boxes';
-import { dropDownsAt } from './drop-downs';
+import { dropDownsAlong, dropDownsAt } from './drop-downs';
 import { evenLetters } from './even-letters.test-data';
 import { longMenu } from './long-menu.test-data';
 import type { Circumstances } from './circumstances';
@@ -75,6 +75,28 @@ const workedOut = (of: () => Site, looks: readonly Look[]) =>
       return { placed: placedAssembly(circumstances, settled, band, at), hanging };
     }),
   }));
+
+test('what hangs out of a menu follows what its items are called, also where nothing that stands in its bar does', () => {
+  const hanging = (site: Site, band: string) =>
+    [dropDownsAt, dropDownsAlong].map((find) => {
+      const settled = resolveAssembly(site, 'headers', site.headers.h!, band);
+      const found = find(today(site, {}), settled, band, band === 'tablet' ? 800 : 1200);
+      return found.map(({ placedAt, ...each }) => ({ ...each, placed: placedAt(each.width) }));
+    });
+  for (const band of ['desktop', 'tablet']) {
+    const before = hanging(sampleSite(), band);
+    expect(before.map(({ length }) => length)).toEqual([1, 1]);
+    let site = sampleSite();
+    for (const label of ['A name of some length', 'Short', 'One that is longer than the others were']) {
+      hanging(site, band);
+      const outcome = applyEdits(site, [{ edit: 'labelItem', menu: 'm', item: 'i3', label }]);
+      if (!outcome.ok) throw new Error(JSON.stringify(outcome));
+      site = outcome.site;
+      expect(hanging(site, band)).toEqual(hanging(structuredClone(site), band));
+      expect(hanging(site, band)).not.toEqual(before);
+    }
+  }
+});
 
 test('an item that is named by what it leads to is as wide as that is called now', () => {
   const at = { in: 'drawers', assembly: 'd' } as const;

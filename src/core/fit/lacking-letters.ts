@@ -7,7 +7,7 @@ import { lackingCharacters } from '../text/lacking';
 import { holds, workedWith, type WorkedWith } from '../text/worked-with';
 import { pieceStyle } from '../text/text-width';
 import { keptOfPieces } from './kept-of-pieces';
-import { wholeBoxes } from './piece-boxes';
+import { madePiece } from './piece-boxes';
 import { basisOf, type Circumstances } from './circumstances';
 import { pieceMeasures, styleOf } from './measures';
 
@@ -21,11 +21,11 @@ export interface Lacking {
 const known = keptOfPieces<WorkedWith<readonly Lacking[]>>();
 
 function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
-  const own = wholeBoxes(circumstances, piece);
-  if (own === null) return [];
+  const own = madePiece(circumstances, piece);
+  if (own.whole === null) return [];
   const basis = basisOf(circumstances, piece);
   const { site, advances, language } = circumstances;
-  const found = known.get(piece, own, basis);
+  const found = known.get(own, basis);
   if (found && holds(found.holdsFor, advances)) return found.made;
   const lacking: Lacking[] = [];
   const look = (box: Box, outside: Setting): void => {
@@ -39,10 +39,10 @@ function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly 
   };
   const setting = ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }));
   const worked = workedWith(advances, () => {
-    look(own, setting);
+    look(own.whole!, setting);
     return lacking;
   });
-  known.set(piece, own, basis, worked);
+  known.set(own, basis, worked);
   return worked.made;
 }
 

@@ -12,15 +12,15 @@ import { inLanguage } from '../resolve/in-language';
 import { pieceContent } from './piece-content';
 import type { Circumstances, Tally } from './circumstances';
 
-/** The boxes of a piece. */
-interface Made {
+/** The boxes of a piece, if it renders any. */
+export interface MadePiece {
   box: Box | null;
-  /** With all that is in those of them that take no room. */
+  /** With all that is in those of them that take no room, such as the list that a menu button opens. */
   whole: Box | null;
 }
 
 /** They, as long as everything that they were made of is the same. */
-interface Known extends Made {
+interface Known extends MadePiece {
   /** Whether texts were measured to make them. */
   measures: boolean;
   madeOf: readonly unknown[];
@@ -52,8 +52,8 @@ const last = new WeakMap<HoldsFor, Map<string, Box>>();
 /** Of so many pieces they are kept. */
 const MOST_KEPT = 4096;
 
-/** Boxes of a piece with what they have in common with those that it had last: in another stage, on another page and with another label that is most of them. */
-function asBefore(made: Box, advances: Advances, piece: string, own: Box | null): Box {
+/** Boxes of a piece with what they have in common with those that it had before: in another stage, on another page and with another label that is most of them. */
+function asBefore(made: Box, advances: Advances, piece: string, own: Box | null | undefined): Box {
   const all = last.get(lineageOf(advances)) ?? new Map<string, Box>();
   last.set(lineageOf(advances), all);
   const before = own ?? all.get(piece);
@@ -63,9 +63,14 @@ function asBefore(made: Box, advances: Advances, piece: string, own: Box | null)
   return box;
 }
 
-const none: Made = { box: null, whole: null };
+const none: MadePiece = { box: null, whole: null };
 
-function madeBoxes(circumstances: Circumstances, own: SettledPiece): Made {
+/**
+ * What a settled piece is made to on a page, in a language, whatever the width of the viewport within its band. What of it depends on
+ * widths, such as where a menu is split, is as where the band begins. It is the very same object as long as all that it is made of is:
+ * also what hangs out of it is the same then.
+ */
+export function madePiece(circumstances: Circumstances, own: SettledPiece): MadePiece {
   if (own.values.shown !== 'shown') return none;
   const { site, advances, language, page } = circumstances;
   const piece = inLanguage(own, language);
@@ -86,29 +91,15 @@ function madeBoxes(circumstances: Circumstances, own: SettledPiece): Made {
   const usual = { site, advances, language, page, root: ROOT_TEXT_PX };
   const content = pieceContent(usual, piece, { from: at, to: at }, tally);
   const whole = pieceKind(piece.kind).box(piece.values, content);
-  const box =
-    whole && asBefore(asShown(whole), advances, `${piece.kind} ${piece.id} ${language}`, found?.box ?? null);
+  const as = `${piece.kind} ${piece.id} ${language}`;
+  const box = whole && asBefore(asShown(whole), advances, as, found?.box);
   const measures = tally.asked === true;
-  if (tally.complete)
-    kept.set(on, {
-      measures,
-      madeOf: madeOf(circumstances, piece, measures),
-      of: { site, advances },
-      box,
-      whole,
-    });
-  return { box, whole };
+  const of = { site, advances };
+  const made: Known = { box, whole, measures, madeOf: madeOf(circumstances, piece, measures), of };
+  if (tally.complete) kept.set(on, made);
+  return made;
 }
 
-/**
- * The boxes of a settled piece on a page, in a language, whatever the width of the viewport within its band; null where it renders
- * nothing. What of them depends on widths, such as where a menu is split, is as where the band begins.
- */
-export function pieceBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
-  return madeBoxes(circumstances, own).box;
-}
-
-/** The same with all that is in those of them that take no room, such as the list that a menu button opens. */
-export function wholeBoxes(circumstances: Circumstances, own: SettledPiece): Box | null {
-  return madeBoxes(circumstances, own).whole;
-}
+/** The boxes of the same that take room; null where it renders nothing. They are the very same where they say the same. */
+export const pieceBoxes = (circumstances: Circumstances, piece: SettledPiece): Box | null =>
+  madePiece(circumstances, piece).box;

@@ -5,7 +5,7 @@ import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textExtent, type TextFace } from './text-width';
-import { lineageOf, type HoldsFor } from './worked-with';
+import { holds, lineageOf, workedWith, type HoldsFor, type WorkedWith } from './worked-with';
 
 /** Words by which fonts are compared as long as a site has no menus. */
 const SAMPLE = 'Home About us Services Opening times Prices News Contact Help';
@@ -25,8 +25,8 @@ function rowsOf(site: Site): { words: string; language: string }[] {
 /** The lightest weight that each face of a stand-in sets, as far as texts of menus have it: the narrowest. */
 const lightest = { '400': '400', '700': '600' } as const;
 
-/** The size as far as rows are measured, and whether all of them are. */
-function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' | '700') {
+/** The size as far as rows are measured; null as long as none is. */
+function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' | '700'): number | null {
   const own: TextFace = {
     family,
     weight: lightest[weight],
@@ -42,12 +42,11 @@ function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' 
     return wanted && installed ? wanted.em / installed.em : null;
   });
   const measured = sizes.filter((size) => size !== null);
-  const size = measured.length === 0 ? null : Math.floor(1000 * Math.min(...measured)) / 1000;
-  return { size, complete: measured.length === sizes.length };
+  return measured.length === 0 ? null : Math.floor(1000 * Math.min(...measured)) / 1000;
 }
 
 interface Known extends Pick<Site, 'menus' | 'pages' | 'fonts' | 'languages'> {
-  sizes: Map<string, number>;
+  sizes: Map<string, WorkedWith<number | null>>;
 }
 const known = new WeakMap<HoldsFor, Known>();
 
@@ -69,10 +68,10 @@ export function standInSize(
   }
   const key = `${family} ${weight}`;
   const found = kept.sizes.get(key);
-  if (found !== undefined) return found;
-  const { size, complete } = measuredSize(site, advances, family, weight);
-  if (size !== null && complete) kept.sizes.set(key, size);
-  return size;
+  if (found && holds(found.holdsFor, advances)) return found.made;
+  const worked = workedWith(advances, () => measuredSize(site, advances, family, weight));
+  kept.sizes.set(key, worked);
+  return worked.made;
 }
 
 /** The family of a type style that names none. */
