@@ -56,7 +56,16 @@ const narrowLetter: Advances = {
 };
 
 /** Letters of which the fonts lack one. */
-const withoutBoat: Advances = { ...evenLetters, lacks: (_, character) => character === '⛵' };
+const without = (letter: string): Advances => ({
+  ...evenLetters,
+  lacks: (_, character) => character === letter,
+});
+
+/** An item below another is called so, and the drawer has its list otherwise. */
+function calledBelow(site: Site, label: string, list: Record<string, object>): void {
+  Object.assign(site.menus.m!.items.i3!, { label });
+  Object.assign(site.drawers.d!.pieces.list!.values, list);
+}
 
 const family = (bytes: number, weights: [string, string], format = 'woff2') => ({
   id: 'tern',
@@ -142,7 +151,28 @@ export const faults: Readonly<
     ],
   ],
   'line-length': [[(site) => withText(site, 'Boats and ferries '.repeat(30)), 'its lines have up to']],
-  glyphs: [[(site) => withText(site, 'Sail with us ⛵'), 'has no ⛵', withoutBoat]],
+  glyphs: [
+    [(site) => withText(site, 'Sail with us ⛵'), 'has no ⛵', without('⛵')],
+    [
+      (site) => {
+        calledBelow(site, 'Anchored ⚓', { menu: {} });
+        Object.assign(piece(site, 'menu').values, { shownAs: { desktop: 'row' } });
+      },
+      'has no ⚓',
+      without('⚓'),
+    ],
+    [
+      (site) => {
+        calledBelow(site, 'Under way ⚑', { unfolds: { desktop: 'several' } });
+        site.headers.h!.bars.b!.bays = site.headers.h!.bars.b!.bays.map((bay) => ({
+          ...bay,
+          pieces: bay.pieces.filter((id) => id !== 'menu'),
+        }));
+      },
+      'has no ⚑',
+      without('⚑'),
+    ],
+  ],
   'drop-downs': [
     [
       (site) => {

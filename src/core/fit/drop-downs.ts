@@ -112,6 +112,16 @@ function measured(circumstances: Circumstances, settled: SettledPiece, window: n
   return made;
 }
 
+/** The boxes of all that hangs out of a piece, at a width of the viewport in CSS px. */
+export function hangingBoxes(circumstances: Circumstances, piece: SettledPiece, window: number): Box[] {
+  if (!pieceKind(piece.kind).hanging) return [];
+  const { all } = measured(circumstances, piece, window) ?? { all: [] };
+  return all.flatMap(({ hanging: { box, beside } }) => [
+    box,
+    ...(beside?.lists ?? []).map((list) => list.box),
+  ]);
+}
+
 /** The widths of the viewport and of the assembly in it, in CSS px. */
 interface Wide {
   window: number;

@@ -1,3 +1,4 @@
+import { NARROWEST } from '../bands/band';
 import type { Box } from '../boxes/box';
 import { ownSetting, settingIn, type Setting } from '../boxes/setting';
 import type { Id } from '../ids/id';
@@ -7,6 +8,7 @@ import { lackingCharacters } from '../text/lacking';
 import { holds, workedWith, type WorkedWith } from '../text/worked-with';
 import { pieceStyle } from '../text/text-width';
 import { keptOfPieces } from './kept-of-pieces';
+import { hangingBoxes } from './drop-downs';
 import { madePiece } from './piece-boxes';
 import { basisOf, type Circumstances } from './circumstances';
 import { pieceMeasures, styleOf } from './measures';
@@ -18,39 +20,44 @@ export interface Lacking {
   characters: string;
 }
 
-const known = keptOfPieces<WorkedWith<readonly Lacking[]>>();
+/** The boxes of a piece that are looked at. */
+type BoxesOf = (circumstances: Circumstances, piece: SettledPiece) => readonly Box[];
 
-function lackingIn(circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] {
-  const own = madePiece(circumstances, piece);
-  if (own.whole === null) return [];
-  const basis = basisOf(circumstances, piece);
-  const { site, advances, language } = circumstances;
-  const found = known.get(own, basis);
-  if (found && holds(found.holdsFor, advances)) return found.made;
-  const lacking: Lacking[] = [];
-  const look = (box: Box, outside: Setting): void => {
-    const setting = settingIn(outside, box);
-    if (box.text !== undefined) {
+/** What pieces lack in some of their boxes, as long as they are made as they are. */
+function lackingIn(boxesOf: BoxesOf) {
+  const known = keptOfPieces<WorkedWith<readonly Lacking[]>>();
+  const look = (circumstances: Circumstances, piece: SettledPiece): Lacking[] => {
+    const { site, advances, language } = circumstances;
+    const inBox = (box: Box, outside: Setting): Lacking[] => {
+      const setting = settingIn(outside, box);
+      const inside = box.of.flatMap((each) => inBox(each, setting));
+      if (box.text === undefined) return inside;
       const style = styleOf(site, piece, pieceStyle(site, piece), setting.type);
       const characters = lackingCharacters(site, advances, style, box.text, language);
-      if (characters !== '') lacking.push({ piece: piece.id, family: style.family, characters });
-    }
-    for (const each of box.of) look(each, setting);
+      return characters === '' ? inside : [{ piece: piece.id, family: style.family, characters }, ...inside];
+    };
+    const setting = ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }));
+    return boxesOf(circumstances, piece).flatMap((box) => inBox(box, setting));
   };
-  const setting = ownSetting(pieceMeasures(circumstances, piece, { from: 0, to: 0 }));
-  const worked = workedWith(advances, () => {
-    look(own.whole!, setting);
-    return lacking;
-  });
-  known.set(own, basis, worked);
-  return worked.made;
+  return (circumstances: Circumstances, piece: SettledPiece): readonly Lacking[] => {
+    const made = madePiece(circumstances, piece);
+    if (made.whole === null) return [];
+    const { advances } = circumstances;
+    const basis = basisOf(circumstances, piece);
+    const kept = known.get(made, basis);
+    if (kept && holds(kept.holdsFor, advances)) return kept.made;
+    const worked = workedWith(advances, () => look(circumstances, piece));
+    known.set(made, basis, worked);
+    return worked.made;
+  };
 }
 
-/** The characters of each piece of settled assemblies that a family has no glyph for, each once. */
-export function lackingLetters(circumstances: Circumstances, settled: readonly SettledAssembly[]): Lacking[] {
-  const pieces = new Set(settled.flatMap(settledPieces));
+const inBars = lackingIn((circumstances, piece) => [madePiece(circumstances, piece).whole!]);
+const inHanging = lackingIn((circumstances, piece) => hangingBoxes(circumstances, piece, NARROWEST));
+
+function joined(all: readonly Lacking[]): Lacking[] {
   const perFamily = new Map<string, { piece: Id; family: Id; characters: Set<string> }>();
-  for (const { piece, family, characters } of [...pieces].flatMap((each) => lackingIn(circumstances, each))) {
+  for (const { piece, family, characters } of all) {
     const key = `${piece} ${family}`;
     const entry = perFamily.get(key) ?? { piece, family, characters: new Set<string>() };
     perFamily.set(key, entry);
@@ -61,3 +68,23 @@ export function lackingLetters(circumstances: Circumstances, settled: readonly S
     characters: [...characters].join(''),
   }));
 }
+
+const piecesOf = (settled: readonly SettledAssembly[]) => [...new Set(settled.flatMap(settledPieces))];
+
+/** The characters of each piece of settled assemblies that a family has no glyph for, each once. */
+export const lackingLetters = (
+  circumstances: Circumstances,
+  settled: readonly SettledAssembly[],
+): Lacking[] => joined(piecesOf(settled).flatMap((piece) => inBars(circumstances, piece)));
+
+/** The same with those of what hangs out of the pieces. */
+export const allLackingLetters = (
+  circumstances: Circumstances,
+  settled: readonly SettledAssembly[],
+): Lacking[] =>
+  joined(
+    piecesOf(settled).flatMap((piece) => [
+      ...inBars(circumstances, piece),
+      ...inHanging(circumstances, piece),
+    ]),
+  );

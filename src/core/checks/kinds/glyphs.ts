@@ -1,5 +1,7 @@
 import { usually } from '../../fit/heights';
-import { surveyFit } from '../../fit/survey';
+import { allLackingLetters } from '../../fit/lacking-letters';
+import { settledOver } from '../../fit/settled-over';
+import { WHOLE_RULER } from '../../fit/survey';
 import { familyNames } from '../../render/stylesheet/css-names';
 import { found, ofAssemblies, type Check } from '../check';
 import { pieceAt } from '../standing';
@@ -11,9 +13,12 @@ export const glyphs: Check = {
   from: 'CSS Fonts 4, 5.3 Font Matching: missing characters fall back',
   harm: 'untidy',
   find: ofAssemblies(['headers', 'footers', 'drawers'], ({ site, advances, at, assembly }) =>
-    site.languages.flatMap((language) =>
-      surveyFit({ ...usually(site, advances), language }, at.in, assembly)
-        .lacking.filter(({ piece }) => assembly.pieces[piece])
+    site.languages.flatMap((language) => {
+      const there = { ...usually(site, advances), language };
+      const looked = { span: WHOLE_RULER, tally: { complete: true } };
+      const settled = settledOver(there, at.in, assembly, looked).flatMap(({ phases }) => phases);
+      return allLackingLetters(there, settled)
+        .filter(({ piece }) => assembly.pieces[piece])
         .map(({ piece, family, characters }) =>
           found({
             seen: { language },
@@ -22,7 +27,7 @@ export const glyphs: Check = {
             words: `${familyNames(site, family).own} has no ${[...characters].join(' ')}: another font stands in for it.`,
             apart: `${family} ${language}`,
           }),
-        ),
-    ),
+        );
+    }),
   ),
 };

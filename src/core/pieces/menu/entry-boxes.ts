@@ -153,13 +153,12 @@ function toggleBox({ laid }: Making, { children }: RoomEntry, layout: Layout = {
   return children.length === 0 ? null : box('.menu-toggle', cascaded(laid['.menu-toggle'], layout), []);
 }
 
-/** What stands open below an entry: where a column unfolds, that of the page on which one is. */
+/** What stands below an entry: where a column unfolds, open on the page on which one is. */
 function openBelow(making: Making, entry: RoomEntry, first: boolean): Box | null {
   const below = belowBox(making, entry, first);
   if (below === null || !isUnfolding(making.values)) return below;
-  return making.content.opensBranch && entry.current !== null
-    ? otherLayout(below, { display: 'block' })
-    : null;
+  const opens = making.content.opensBranch && entry.current !== null;
+  return otherLayout(below, { display: opens ? 'block' : 'none' });
 }
 
 /** An entry of the first level, with the button that opens what drops down from it, or with what stands open below it. */
