@@ -15,8 +15,8 @@ import { placedAssembly, placedBar } from './assembly-boxes';
 import { panelWidth } from './frame';
 import { keptOfBar } from './kept-of-bar';
 import { keptOfPieces } from './kept-of-pieces';
-import { madePiece } from './piece-boxes';
-import { basisOf, type Circumstances } from './circumstances';
+import { madePiece, type MadePiece } from './piece-boxes';
+import { basisOf, type Circumstances, type Tally } from './circumstances';
 import { pieceContent } from './piece-content';
 
 /** Something that hangs out of a piece while it is open. */
@@ -86,29 +86,42 @@ function sharedHanging(before: readonly Hanging[], made: Hanging): Hanging {
   };
 }
 
-/** The same for one width of the viewport; kept for others, where nothing of it moves with that. */
+/** What hangs out of a piece, as long as that is made as it is, where no text was measured to say so. */
+const hungOf = new WeakMap<MadePiece, readonly Hanging[]>();
+
+/** What hangs out of a piece, with what it is measured with at a width of the viewport, in CSS px. */
+function hung(circumstances: Circumstances, settled: SettledPiece, made: MadePiece, window: number) {
+  const { language } = circumstances;
+  const piece = inLanguage(settled, language);
+  const steadiness = { basis: basisOf(circumstances, settled), moved: 0 };
+  const there = { ...circumstances, sizedAt: window };
+  const tally: Tally = { complete: true };
+  const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
+  const known = hungOf.get(made);
+  if (known) return { content, steadiness, all: known };
+  const before = last.get(settled) ?? new Map<string, readonly Hanging[]>();
+  const all = pieceKind(piece.kind)
+    .hanging!.boxes(piece.values, content)
+    .map((each) => sharedHanging(before.get(language) ?? [], each));
+  last.set(settled, before.set(language, all));
+  if (tally.asked !== true) hungOf.set(made, all);
+  return { content, steadiness, all };
+}
+
+/** The same with how wide it is; kept for other widths of the viewport, where nothing of it moves with that. */
 function measured(circumstances: Circumstances, settled: SettledPiece, window: number): Measured | null {
   const own = madePiece(circumstances, settled);
   if (own.box === null) return null;
   const basis = basisOf(circumstances, settled);
   const kept = known.get(own, basis);
   if (kept) return kept;
-  const piece = inLanguage(settled, circumstances.language);
-  const steadiness = { basis, moved: 0 };
-  const there = { ...circumstances, sizedAt: window };
-  const tally = { complete: true };
-  const content = pieceContent(there, piece, { from: window, to: window }, tally, steadiness);
-  const before = last.get(settled) ?? new Map<string, readonly Hanging[]>();
-  const hung = pieceKind(piece.kind)
-    .hanging!.boxes(piece.values, content)
-    .map((each) => sharedHanging(before.get(circumstances.language) ?? [], each));
-  last.set(settled, before.set(circumstances.language, hung));
-  const all = hung.map((hanging) => {
+  const { content, steadiness, all: hangings } = hung(circumstances, settled, own, window);
+  const all = hangings.map((hanging) => {
     const { preferred, least } = widthsOf(hanging.box, content);
     return { hanging, own: { preferred: valueAt(preferred, window), least: valueAt(least, window) } };
   });
   const made = { content, all };
-  if (steadiness.moved === 0 && tally.complete) known.set(own, basis, made);
+  if (steadiness.moved === 0 && content.measured()) known.set(own, basis, made);
   return made;
 }
 
@@ -184,17 +197,11 @@ const hangingPieces = (bars: readonly SettledBar[]): SettledPiece[] =>
     .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
     .filter(({ kind, values }) => pieceKind(kind).hanging !== undefined && values.shown === 'shown');
 
-const hanging = keptOfPieces<boolean>();
-
-/** Whether something hangs out of a piece, whatever the width of the viewport: asked once for all of them. */
+/** Whether something hangs out of a piece, whatever the width of the viewport. */
 function hangs(circumstances: Circumstances, piece: SettledPiece, window: number): boolean {
-  const own = madePiece(circumstances, piece);
-  if (own.box === null) return false;
-  const basis = basisOf(circumstances, piece);
-  const kept = hanging.get(own, basis);
-  if (kept !== undefined) return kept;
-  const { all, content } = measured(circumstances, piece, window)!;
-  if (content.measured()) hanging.set(own, basis, all.length > 0);
+  const made = madePiece(circumstances, piece);
+  if (made.box === null) return false;
+  const all = hungOf.get(made) ?? hung(circumstances, piece, made, window).all;
   return all.length > 0;
 }
 
