@@ -51,17 +51,24 @@ export function luminance({ r, g, b }: Srgb): number {
 
 /** The contrast ratio of two opaque colours, 1 to 21 (WCAG 2.2, "contrast ratio"). */
 export function contrast(one: Srgb, other: Srgb): number {
-  const [dark, light] = [luminance(one), luminance(other)].sort((a, b) => a - b) as [number, number];
-  return (light + 0.05) / (dark + 0.05);
+  const [first, second] = [luminance(one), luminance(other)];
+  return (Math.max(first, second) + 0.05) / (Math.min(first, second) + 0.05);
 }
 
 const white: Srgb = { r: 1, g: 1, b: 1, alpha: 1 };
 
-/** The contrast of a text on grounds that lie on each other, the topmost first, on white: each as CSS, translucent ones composited. */
-export function contrastOn(text: string, ...grounds: string[]): number {
+/** What stands in no colour (CSS Color 4, 4). */
+const BETWEEN = '|';
+
+const contrastOfAll = keptByText((colours) => {
+  const [text, ...grounds] = colours.split(BETWEEN);
   const ground = grounds.reduceRight((under, css) => over(srgb(css), under), white);
-  return contrast(over(srgb(text), ground), ground);
-}
+  return contrast(over(srgb(text!), ground), ground);
+});
+
+/** The contrast of a text on grounds that lie on each other, the topmost first, on white: each as CSS, translucent ones composited. */
+export const contrastOn = (...textAndGrounds: [text: string, ...grounds: string[]]): number =>
+  contrastOfAll(textAndGrounds.join(BETWEEN));
 
 /** What a ratio is enough for: any text, large text and signs, or neither (WCAG 2.2, 1.4.3 and 1.4.11). */
 export function contrastGrade(ratio: number): 'text' | 'large' | 'none' {

@@ -1,4 +1,5 @@
 import { formatHex, parse } from 'culori';
+import { keptByText } from '../ids/kept-by-text';
 
 export type ColourReading = { ok: true; css: string } | { ok: false; reason: string };
 
@@ -17,6 +18,4 @@ export function readColour(text: string): ColourReading {
 }
 
 /** A CSS colour as `#rrggbb`, the value of a colour field (HTML, 4.10.5.1.14); its alpha is left out, and what is no colour is black. */
-export function hexOf(css: string): string {
-  return formatHex(parse(css)) ?? '#000000';
-}
+export const hexOf = keptByText((css) => formatHex(parse(css)) ?? '#000000');
