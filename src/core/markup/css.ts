@@ -38,23 +38,13 @@ export function renamedRules(rules: Rules, rename: (selector: string) => string)
   return made;
 }
 
-/** Rules with something else declared in each. */
-export function mappedRules(
-  rules: Rules,
-  change: (declarations: Declarations, selector: string) => Declarations,
-): Rules {
-  const made: Rules = {};
-  for (const selector in rules) made[selector] = change(rules[selector]!, selector);
-  return made;
-}
-
-/** Declarations with another value each. */
-export function mappedDeclarations(
-  declarations: Declarations,
-  change: (value: string, name: string) => string,
-): Declarations {
-  const made: Record<string, string> = {};
-  for (const name in declarations) made[name] = change(declarations[name]!, name);
+/** Rules with something else declared in each, or declarations with another value each. */
+export function mapped<T>(
+  all: Readonly<Record<string, T>>,
+  change: (each: T, name: string) => T,
+): Record<string, T> {
+  const made: Record<string, T> = {};
+  for (const name in all) made[name] = change(all[name]!, name);
   return made;
 }
 

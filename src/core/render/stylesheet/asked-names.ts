@@ -1,4 +1,4 @@
-import { mappedRules, stayingDeclarations, type CssNode, type Rules } from '../../markup/css';
+import { mapped, stayingDeclarations, type CssNode, type Rules } from '../../markup/css';
 
 const isRules = (node: CssNode): node is Rules => !('inside' in node);
 
@@ -41,7 +41,7 @@ export function withoutUnasked(nodes: readonly CssNode[], named: ReadonlySet<str
   const trimmed = (of: readonly CssNode[]): CssNode[] =>
     of.map((node) =>
       isRules(node)
-        ? mappedRules(node, (rule) => stayingDeclarations(rule, stays))
+        ? mapped(node, (rule) => stayingDeclarations(rule, stays))
         : { ...node, inside: trimmed(node.inside) },
     );
   return trimmed(nodes);

@@ -1,4 +1,4 @@
-import { AS_IT_COMES, joinRules, mappedDeclarations, mappedRules, type Rules } from '../../markup/css';
+import { AS_IT_COMES, joinRules, mapped, type Rules } from '../../markup/css';
 import { pieceKind } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
 import type { CssNames, Property } from '../../properties/property';
@@ -90,9 +90,9 @@ export const initialPieceRules = (css: CssNames, kind: PieceKind): Rules => init
 
 /** Rules in which what is as it is initially only takes back what a wider band says. */
 export function otherThan(initial: Rules, rules: Rules): Rules {
-  return mappedRules(rules, (declarations, selector) => {
+  return mapped(rules, (declarations, selector) => {
     const before = initial[selector] ?? {};
-    return mappedDeclarations(declarations, (value, name) => (value === before[name] ? AS_IT_COMES : value));
+    return mapped(declarations, (value, name) => (value === before[name] ? AS_IT_COMES : value));
   });
 }
 

@@ -4,7 +4,7 @@ import {
   AS_IT_COMES,
   changedRules,
   joinRules,
-  mappedRules,
+  mapped,
   renamedRules,
   stayingDeclarations,
   type Block,
@@ -27,9 +27,7 @@ export const scopeRules = (rules: Rules, selector: string): Rules =>
 
 /** Rules without what only takes back: in the widest band, and by state, there is nothing to be taken back. */
 export const withoutIdle = (rules: Rules): Rules =>
-  mappedRules(rules, (declarations) =>
-    stayingDeclarations(declarations, (_, value) => value !== AS_IT_COMES),
-  );
+  mapped(rules, (declarations) => stayingDeclarations(declarations, (_, value) => value !== AS_IT_COMES));
 
 /**
  * The rules of something for each stage: all of the first, then what each narrower one says other than the one before. Only
