@@ -2,7 +2,16 @@ import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
 import { contrastOn } from '../../colour/contrast';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
 import { plainNumber } from '../../lengths/length';
-import { cssString, hoverable, joinRules, type Block, type CssNode, type Rules } from '../../markup/css';
+import {
+  cssString,
+  hoverable,
+  joinRules,
+  mapped,
+  stayingDeclarations,
+  type Block,
+  type CssNode,
+  type Rules,
+} from '../../markup/css';
 import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
 import { pieceKind, pieceKinds } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
@@ -206,6 +215,26 @@ function layoutsOf(kind: PieceKind, stood: readonly Stood[]): Rules {
   return sharedLayoutRules(kind, had ? [] : at);
 }
 
+/** What a kind says, under its own class where others say otherwise of the same selector: the list of a chooser is of several kinds. */
+function apartFrom(others: Rules, kind: string, own: Rules): Rules {
+  const apart: Rules = {};
+  const alike = mapped(own, (declarations, selector) => {
+    const before = others[selector] ?? {};
+    const isOther = (name: string, value: string) => before[name] !== undefined && before[name] !== value;
+    const other = stayingDeclarations(declarations, isOther);
+    if (Object.keys(other).length > 0) apart[`.${kind} ${selector}`] = other;
+    return stayingDeclarations(declarations, (name, value) => !isOther(name, value));
+  });
+  return joinRules(alike, apart);
+}
+
+/** What kinds of pieces look like where nothing was said, and where their boxes stand. */
+const kindsCss = (kinds: readonly PieceKind[], stood: readonly Stood[]): Rules =>
+  kinds.reduce<Rules>((others, kind) => {
+    const own = joinRules(layoutsOf(kind, stood), kind.css);
+    return joinRules(others, apartFrom(others, kind.kind, own));
+  }, {});
+
 /** The type styles in which kinds of pieces are set unless they say otherwise, each once for all of its kinds. */
 function typeRules(kinds: readonly PieceKind[], css: CssNames): Rules {
   const styleOf = ({ properties }: PieceKind) =>
@@ -310,7 +339,7 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
         assemblyCss,
         ...someAssemblyCss.filter(({ when }) => when(site, settled)).map((some) => some.css),
         phased ? phasedHeaderCss : {},
-        ...kinds.map((kind) => joinRules(layoutsOf(kind, stood), kind.css)),
+        kindsCss(kinds, stood),
       ),
       ...someCss(kinds, stood),
       ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
@@ -321,7 +350,7 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
     layer('short', ...shortCss({ site, names, assemblies })),
     layer(
       'open',
-      ...kinds.map((kind) => kind.openCss ?? {}),
+      joinRules(...kinds.map((kind) => kind.openCss ?? {})),
       phased ? phasedOpenCss : {},
       returns ? returningOpenCss : {},
       withoutScripts,
