@@ -1,4 +1,21 @@
-const shared = {
+import path from 'node:path';
+import { bundleCoreTests } from './scripts/lib/bundle-unit-tests.mjs';
+
+/** The core knows no clock, no files and no globals, so its tests need no context each: the modules of a process are shared by all, and get fast. */
+const core = async () => ({
+  displayName: 'core',
+  runner: 'jest-light-runner/child-process',
+  setupFiles: ['<rootDir>/scripts/lib/source-maps.mjs'],
+  testEnvironment: 'node',
+  transform: {},
+  testMatch: [path.join(await bundleCoreTests(), '**/*.test.js')],
+});
+
+/** All others have a context each, with globals of its own. */
+const others = {
+  displayName: 'all above it',
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/!(core)/**/*.test.ts'],
   transform: {
     '^.+\\.(t|j)sx?$': [
       '@swc/jest',
@@ -16,17 +33,10 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 };
 
-const config = {
-  // Nothing is judged by how long it takes on a slow machine; what hangs still ends.
+const config = async () => ({
+  // Nothing is judged by how long it takes on a slow machine; what hangs above the core still ends.
   testTimeout: 120_000,
-  projects: [
-    {
-      ...shared,
-      displayName: 'core and server',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts'],
-    },
-  ],
-};
+  projects: [await core(), others],
+});
 
 export default config;

@@ -17,13 +17,17 @@ function byId<T extends { id: string }>(things: readonly T[]): Record<Id, T> {
   return Object.fromEntries(things.map((thing) => [thing.id, thing]));
 }
 
-/** The brand of a new site: the tokens and type styles that every site has. */
-export const defaultBrand = {
-  ...Object.fromEntries(tokenKinds.map((kind) => [kind.family, byId(kind.standard)])),
-  typeStyles: byId(standardTypeStyles),
-  logo: { full: null, compact: null, fullOnDark: null, compactOnDark: null },
-  values: {},
-} as unknown as Brand;
+/** The brand of a new site, each its own: the tokens and type styles that every site has. */
+const newBrand = () =>
+  ({
+    ...Object.fromEntries(tokenKinds.map((kind) => [kind.family, byId(kind.standard)])),
+    typeStyles: byId(standardTypeStyles),
+    logo: { full: null, compact: null, fullOnDark: null, compactOnDark: null },
+    values: {},
+  }) as unknown as Brand;
+
+/** What every brand begins with. */
+export const defaultBrand = newBrand();
 
 /** The bands of a new site. */
 export const defaultBands = [
@@ -121,8 +125,8 @@ export function newSite(name: string, ids: IdSource): Site {
     embeds: [],
     languages: ['en'],
     words: { values: {} },
-    bands: defaultBands,
-    brand: defaultBrand,
+    bands: defaultBands.map((band) => ({ ...band })),
+    brand: newBrand(),
     placing: { header: header.id, footer: footer.id, rules: [] },
     pageOrder: [],
     pages: {},

@@ -61,10 +61,11 @@ describe('React', () => {
   });
 
   test('compiles under the strictest of TypeScript’s rules', () => {
-    // The demo with every kind of piece and texts like code, and in an audit all others.
-    const [first, ...more] = sites.map(([, site]) => site);
-    const rest = more.slice(0, sample(0, more.length));
-    const folders = [likeCode(first!()), ...rest.map((site) => site())].map(textFiles);
+    // A small site with every kind of piece and texts like code, and in an audit all others.
+    const { artwork } = demo('hollin-sound');
+    const small = likeCode(withEveryKind(inTwoLanguages({ ...demo('orrery-house'), artwork })));
+    const rest = sites.slice(0, sample(0, sites.length));
+    const folders = [small, ...rest.map(([, site]) => site())].map(textFiles);
     const pagesOf = (files: (typeof folders)[number]) =>
       files.find(({ path }) => path.endsWith('/at.ts'))!.text;
     const byPages = new Map<string, typeof folders>();
@@ -106,7 +107,14 @@ function withEveryKind(site: Site): Site {
   return outcome.site;
 }
 
-/** A site with texts that could be taken for code. */
+/** A site with one language more. */
+function inTwoLanguages(site: Site): Site {
+  const outcome = applyEdits(site, [{ edit: 'setLanguages', languages: [...site.languages, 'de'] }]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
+
+/** A site with texts that could be taken for code, in all of its languages. */
 function likeCode(own: Site): Site {
   const site = structuredClone(own);
   const texts = [
@@ -122,6 +130,8 @@ function likeCode(own: Site): Site {
   Object.values(site.menus).forEach((menu) =>
     Object.values(menu.items).forEach((item, index) => {
       item.label = texts[index % texts.length]!;
+      for (const language of site.languages.slice(1))
+        item.labels[language] = texts[(index + 1) % texts.length]!;
     }),
   );
   return site;
