@@ -1,4 +1,4 @@
-// Figures of speed and size, each beside its budget (docs/architecture.md). Prints; never fails. All of them, or those of the sections that are
+// Figures of speed and size, each beside its budget (docs/budgets.md). Prints; never fails. All of them, or those of the sections that are
 // named: `npm run bench -- keystrokes survey`.
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';

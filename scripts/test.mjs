@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
+import { missingFromDocs } from './lib/named-in-docs.mjs';
 import { run, tool } from './lib/run.mjs';
 import { ignoredSources } from './lib/tracked.mjs';
 
@@ -27,6 +28,7 @@ const checks = [
   ),
   check('unused code', tool('knip', 'bin/knip.js'), '--no-progress'),
   ['tracked files', async () => ignoredSources()],
+  ['files that docs name', async () => missingFromDocs()],
 ];
 const tests = [
   check(
