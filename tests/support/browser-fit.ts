@@ -268,8 +268,11 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
   function lines(element: Node): number {
     const range = inside.createRange();
     range.selectNodeContents(element);
-    const tops = [...range.getClientRects()].map((rect) => rect.bottom);
-    return tops.filter((top, index) => index === 0 || Math.abs(top - tops[index - 1]!) > 4).length;
+    const rects = [...range.getClientRects()];
+    // Letters of two fonts in one line do not end at the very same height.
+    const below = ({ bottom, height }: DOMRect, before: DOMRect) =>
+      Math.abs(bottom - before.bottom) > Math.min(4, height / 2);
+    return rects.filter((rect, index) => index === 0 || below(rect, rects[index - 1]!)).length;
   }
 
   function naturalWidth(element: HTMLElement, size: 'max-content' | 'min-content'): number {
@@ -284,10 +287,12 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     return width;
   }
 
-  /** Whether a piece was given less width than what is in it needs: that may reach into its padding before it sticks out of it. */
-  function givenTooLittle(piece: HTMLElement): boolean {
+  /** Whether a piece has less width than what is in it needs, since it was given that or is as wide as its bay: that may reach into its padding before it sticks out of it. */
+  function hasTooLittle(piece: HTMLElement): boolean {
     const given = String(piece.computedStyleMap().get('inline-size'));
-    return given !== 'auto' && box(piece).width < naturalWidth(piece, 'min-content') - UNSEEN;
+    const { paddingLeft, paddingRight } = style(piece);
+    const padded = parseFloat(paddingLeft) + parseFloat(paddingRight) > 0;
+    return (given !== 'auto' || padded) && box(piece).width < naturalWidth(piece, 'min-content') - UNSEEN;
   }
 
   /** What a piece was given, else what it takes where nothing of it is narrowed. */
@@ -343,7 +348,7 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
       pieces.some(
         (piece) =>
           sticksOut(piece, box(piece).left, box(piece).right) ||
-          givenTooLittle(piece) ||
+          hasTooLittle(piece) ||
           gapSticksOut(piece, box(piece.parentElement!)),
       );
     const wraps = pieces.some(
