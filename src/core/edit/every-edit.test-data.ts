@@ -98,7 +98,10 @@ export const everyKind: { [K in Edit['edit']]: readonly [OfKind<K>, ...OfKind<K>
       before: 'i2',
     },
   ],
-  labelItem: [{ edit: 'labelItem', menu: 'm', item: 'i3', label: null }],
+  labelItem: [
+    { edit: 'labelItem', menu: 'm', item: 'i3', label: null },
+    { edit: 'labelItem', menu: 'm', item: 'i1', label: 'Where all of it begins' },
+  ],
   linkItem: [{ edit: 'linkItem', menu: 'm', item: 'i3', link: { to: 'nothing' } }],
   moveItems: [{ edit: 'moveItems', menu: 'm', items: ['i3'], parent: null, before: 'i1' }],
   removeItems: [{ edit: 'removeItems', menu: 'm', items: ['i2'] }],
