@@ -70,7 +70,7 @@ describe('React', () => {
       files.find(({ path }) => path.endsWith('/at.ts'))!.text;
     const byPages = new Map<string, typeof folders>();
     for (const each of folders) byPages.set(pagesOf(each), [...(byPages.get(pagesOf(each)) ?? []), each]);
-    expect(byPages.size).toBe(sample(1, 3));
+    expect(byPages.size).toBe(sample(1, 4));
     expect(strictProblems([...byPages.values()].map(oneFolder))).toEqual([]);
   });
 });
