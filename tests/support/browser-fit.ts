@@ -75,7 +75,8 @@ function withInstalled(css: string): string {
     (all, [family, name]) =>
       all.replace(/@font-face \{[^}]*\}/g, (face) => {
         const weight = face.includes(`local("${name} Bold")`) ? 700 : 400;
-        if (!face.includes(`local("${name}`)) return face;
+        // What the family lacks comes with the site.
+        if (!face.includes(`local("${name}`) || face.includes('unicode-range')) return face;
         return measuredFamily(family)!
           .subsets.map((subset) =>
             face

@@ -10,48 +10,7 @@ import type { Length } from '../../src/core/lengths/formula';
 import type { Menu } from '../../src/core/site/menu';
 import type { Site } from '../../src/core/site/site';
 import { numbers } from './numbers';
-
-/** Words of menus by language, with the families that have its letters. */
-const tongues: Record<string, { words: string[]; families: string[] }> = {
-  en: {
-    words: ['Rooms', 'Table', 'Visit us', 'Our story', 'Journal', 'Tickets', 'AVATAR tours', 'Offices'],
-    families: ['figtree', 'archivo', 'fraunces', 'spline-sans-mono', 'bricolage-grotesque'],
-  },
-  de: {
-    words: ['Überfahrten', 'Häfen', 'Fahrräder', 'Größenangaben', 'Öffnungszeiten', 'Über uns', 'Fähre'],
-    families: ['figtree', 'hanken-grotesk', 'source-sans-3', 'literata'],
-  },
-  cs: {
-    words: ['Jízdní řády', 'Úschovna', 'Přístavy', 'Žluťoučký kůň', 'Děti', 'Ďáblice', 'Něco'],
-    families: ['figtree', 'source-serif-4', 'archivo'],
-  },
-  el: {
-    words: ['Δρομολόγια', 'Λιμάνια', 'Εισιτήρια', 'Βοήθεια', 'Νησιά', 'Ώρες'],
-    families: ['source-sans-3', 'literata', 'source-serif-4'],
-  },
-  uk: {
-    words: ['Розклад', 'Гавані', 'Квитки', 'Їжа', 'Ґанок', 'Допомога'],
-    families: ['rubik', 'source-sans-3', 'source-serif-4'],
-  },
-  fr: {
-    words: ['Nos cœurs', 'Œuvres et nœuds', 'Sœurs', 'L’île à côté', 'Réserver', 'Horaires'],
-    families: ['figtree', 'fraunces', 'source-serif-4', 'rubik'],
-  },
-  tr: {
-    words: ['Fiyat listesi', 'Işıklar', 'İletişim', 'Seferler', 'Yardım', 'Konaklama'],
-    families: ['figtree', 'literata', 'source-sans-3'],
-  },
-  ca: {
-    words: ['Col·lecció', 'Horaris', 'Paral·lel', 'Reserves', 'Ajuda'],
-    families: ['figtree', 'source-sans-3', 'literata'],
-  },
-  bg: {
-    words: ['Разписание', 'Пристанища', 'Билети', 'Помощ', 'Градове'],
-    families: ['source-sans-3', 'rubik', 'literata'],
-  },
-  he: { words: ['לוח זמנים', 'נמלים', 'כרטיסים', 'עזרה', 'איים'], families: ['rubik'] },
-  ar: { words: ['المواعيد', 'الموانئ', 'التذاكر', 'مساعدة', 'الجزر'], families: ['rubik'] },
-};
+import { furtherTongues, tongues } from './tongues';
 
 /** A site as `generatedSite` makes it, of numbers that a seed decides. */
 export const seededSite = (seed: number) =>
@@ -60,13 +19,15 @@ export const seededSite = (seed: number) =>
 /** How a site is made: the name of its header, which of three kinds of links it has, and whether it holds whatever a header can hold. */
 interface Making {
   name: string;
+  /** One of the further languages, else one of the others is drawn. */
+  tongue?: string | null;
   third: number;
   /** Pictures that may be shown; with them, everything else that a header can hold is made use of. */
   artwork?: Site['artwork'];
 }
 
 /** A site with one page and one header of pieces, divisions, fonts, lengths and a language that numbers from 0 to 1 decide. */
-export function generatedSite(next: () => number, { name, third, artwork }: Making): Site {
+export function generatedSite(next: () => number, { name, third, artwork, tongue = null }: Making): Site {
   const rich = artwork !== undefined;
   const whole = (least: number, most: number) => least + Math.floor(next() * (most - least + 1));
   const one = <T>(of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
@@ -75,8 +36,9 @@ export function generatedSite(next: () => number, { name, third, artwork }: Maki
   const also = (share: number, said: () => Said): Said => (rich && perhaps(share) ? said() : {});
   const pictures = Object.keys(artwork ?? {});
 
-  const language = one(Object.keys(tongues));
-  const { words, families } = tongues[language]!;
+  const drawn = one(Object.keys(tongues));
+  const language = tongue ?? drawn;
+  const { words, families } = (tongues[language] ?? furtherTongues[language])!;
   const text = (count: number) => Array.from({ length: count }, () => one(words)).join(' ');
   const size = (): Said[string] =>
     perhaps(0.4)

@@ -1,4 +1,8 @@
 import fc from 'fast-check';
+import type { Band } from '../../src/core/bands/band';
+import type { Edit } from '../../src/core/edit';
+import { applyEdits } from '../../src/core/edit/apply';
+import { newTurn, turnChoices } from '../../src/core/fit/turn-choices';
 import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '../../src/core/site/assembly';
 import type { RuleWhen, Turn } from '../../src/core/site/collapse-rule';
@@ -7,6 +11,7 @@ import { demo } from './demo-sites';
 import { anythingSet } from './anything-set';
 import { generatedSite } from './generated-header';
 import { numbers, one, type Next } from './numbers';
+import { furtherTongues } from './tongues';
 
 const ONE = 2 ** 20;
 
@@ -108,11 +113,51 @@ function numbersOf(tape: readonly number[]): Next {
   return () => (tape[at++] ?? 0) / ONE;
 }
 
-/** A site with a header of whatever a header can hold, as numbers decide it; its footer holds the same. */
-function siteOf(tape: readonly number[]): Site {
+/** A site with other bands above its widest or above its narrowest, or both. */
+function withBands(site: Site, next: Next): Site {
+  const [widest, middle, narrowest] = site.bands as [Band, Band, Band];
+  const above = { id: 'wide', name: 'Wide', from: 1300 + Math.floor(next() * 200) };
+  const below = { id: 'between', name: 'Between', from: 420 + Math.floor(next() * 150) };
+  const bands = one(next, [
+    [above, widest, middle, narrowest],
+    [widest, middle, below, narrowest],
+    [above, widest, middle, below, narrowest],
+  ]);
+  return { ...site, bands };
+}
+
+/** Rules that turn anything that can be turned, as a designer makes them; what cannot be said of a piece is left out. */
+function withAnyRules(site: Site, next: Next): Site {
+  const header = site.headers[site.placing.header!]!;
+  const at = { in: 'headers', assembly: header.id } as const;
+  const edits = Object.values(header.bars).flatMap((bar): Edit[] => {
+    const pieces = bar.bays.flatMap((bay) => bay.pieces.map((piece) => header.pieces[piece]!));
+    if (pieces.length === 0) return [];
+    return Array.from({ length: 1 + Math.floor(next() * 3) }, (_, index): Edit => {
+      const when = one<RuleWhen>(next, [
+        { by: 'fit', margin: one(next, [0, 16, 40]) },
+        { by: 'centre', margin: one(next, [0, 24]) },
+        { by: 'width', below: 400 + Math.floor(next() * 1300) },
+        { by: 'band', band: one(next, site.bands).id },
+      ]);
+      const turns = Array.from({ length: 1 + Math.floor(next() * 2) }, () => {
+        const piece = one(next, pieces);
+        return newTurn(site, piece, one(next, turnChoices(piece)));
+      });
+      return { edit: 'setRule', at, bar: bar.id, rule: { id: `${bar.id}-any-${index}`, when, turns } };
+    });
+  });
+  return edits.reduce((now, edit) => {
+    const outcome = applyEdits(now, [edit]);
+    return outcome.ok ? outcome.site : now;
+  }, site);
+}
+
+/** A site with a header of whatever a header can hold, in one of the further languages if that is asked for, as numbers decide it; its footer holds the same. */
+export function siteOf(tape: readonly number[], tongue: string | null = null): Site {
   const next = numbersOf(tape);
   const { artwork } = demo('hollin-sound');
-  const site = generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork });
+  const site = generatedSite(next, { name: 'Made', third: Math.floor(next() * 3), artwork, tongue });
   const plain = site.headers[site.placing.header!]!;
   const ruled = next() < 0.6 ? plain : withRules(plain, next);
   const header = next() < 0.7 ? ruled : withPhases(ruled, next);
@@ -124,12 +169,20 @@ function siteOf(tape: readonly number[]): Site {
   };
 }
 
+/** The same, half of them in a further language, some with other bands and with rules of any kind: the numbers at the end of the tape decide that. */
+function anySiteOf(tape: readonly number[]): Site {
+  const next = numbersOf(tape.toReversed());
+  const made = siteOf(tape, next() < 0.5 ? one(next, Object.keys(furtherTongues)) : null);
+  const inBands = next() < 0.4 ? withBands(made, next) : made;
+  return next() < 0.5 ? withAnyRules(inBands, next) : inBands;
+}
+
 /** Numbers that decide what is set besides in such a site: ten of them a value. */
 const settings = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 10, maxLength: 250 }));
 
 /** Such a site with any values set of whatever its header is made of. */
 export const siteWith = (tape: readonly number[], set: readonly number[]): Site =>
-  anythingSet(siteOf(tape), numbersOf(set), Math.floor(set.length / 10));
+  anythingSet(anySiteOf(tape), numbersOf(set), Math.floor(set.length / 10));
 
 /** A tape that a seed decides. */
 export function tapeOf(seed: number): number[] {

@@ -49,6 +49,8 @@ export interface Box {
   measures?: Measuring;
   /** The item, the piece or the bar that it shows. */
   id?: Id;
+  /** Whether it has a ground, seen or not, or is a text that stands right on one. */
+  ground?: true;
 }
 
 /**
@@ -60,6 +62,13 @@ export interface Steadiness {
   basis: object;
   /** How often something was asked for that moves with the viewport, or that is not known yet. */
   moved: number;
+}
+
+/** How the lines of a text are set. */
+export interface LinesSet {
+  type?: SetOtherwise;
+  /** Whether a line ends where its last letter does: else a space behind it, which is not drawn, may draw that letter nearer. */
+  endsExactly: boolean;
 }
 
 /** What boxes are measured with; all in CSS px over the viewport width. */
@@ -82,7 +91,7 @@ export interface Measures {
   /** How far the font of a text reaches above and below its baseline, rounded as browsers do; in CSS px. */
   font(otherwise?: SetOtherwise): { ascent: number; descent: number };
   /** The widths of the lines that a text is broken into where there is so much room, in CSS px. */
-  lines(text: string, room: number, otherwise?: SetOtherwise): number[];
+  lines(text: string, room: number, set: LinesSet): number[];
 }
 
 /** What a piece is measured with, made only when something of it is asked for that is not kept. */
@@ -119,6 +128,7 @@ const NOTHING_SAID: Readonly<Box> = {
   kept: undefined,
   measures: undefined,
   id: undefined,
+  ground: undefined,
 };
 
 /** All that boxes say of themselves: what is in them says the rest. */
@@ -141,5 +151,9 @@ export function box(
   of: readonly (Box | null)[],
   more: Omit<Box, 'at' | 'layout' | 'of'> = {},
 ): Box {
-  return { ...NOTHING_SAID, at, layout, of: of.filter((each) => each !== null), ...more };
+  const inside = of.filter((each) => each !== null);
+  return { ...NOTHING_SAID, at, layout, of: more.ground ? inside.map(onGround) : inside, ...more };
 }
+
+/** A text that stands right on a ground; what has an element of its own does not. */
+const onGround = (each: Box): Box => (each.at === null ? { ...each, ground: true } : each);

@@ -1,9 +1,10 @@
 import { number, type Content } from './at-width';
+import type { Box } from './box';
 import type { Setting } from './setting';
 
 /** A text in lines, each as high as the style says, with its letters in the middle of it (CSS Inline 3, 5.1). */
 export function placeText(
-  text: string,
+  { text = '', ground }: Pick<Box, 'text' | 'ground'>,
   room: number,
   { measures, type, lineHeight, breaks, textAlign }: Setting,
 ): Content {
@@ -11,7 +12,11 @@ export function placeText(
   const { ascent, descent } = measures.font(type);
   // Chromium halves what is left of the line in 64ths of a px, towards none, and takes the whole px below.
   const above = Math.floor(Math.trunc((line - ascent - descent) * 32) / 64);
-  const lines = breaks ? measures.lines(text, room, type) : [number(measures.text(text, type))];
+  // Chromium tells where a line ends only where that is seen.
+  const endsExactly = ground === true || textAlign === 'center';
+  const lines = breaks
+    ? measures.lines(text, room, { type, endsExactly })
+    : [number(measures.text(text, type))];
   return {
     of: [],
     height: line * lines.length,

@@ -10,7 +10,7 @@ import { isGrid, isRow, ownSetting, settingIn, type Setting } from './setting';
 function contentOf(inside: Inside): Content {
   const { box, room, setting } = inside;
   const { layout } = box;
-  if (box.text !== undefined) return placeText(box.text, room, setting);
+  if (box.text !== undefined) return placeText(box, room, setting);
   if (box.ratio !== undefined) return { of: [], height: room / box.ratio, baseline: null };
   if (isGrid(layout)) return placeGrid(inside);
   return isRow(layout) ? placeRow(inside) : placeColumn(inside);

@@ -1,4 +1,5 @@
-import { fontSubsets, subsetServes, type FontSubset } from './font-subsets';
+import { fileHas } from './font-gaps';
+import { fontSubsets, type FontSubset } from './font-subsets';
 import type { Weight } from './weights';
 
 /** The font families that ship with the application, open licence all of them. */
@@ -13,8 +14,12 @@ export interface ShippedFamily {
   subsets: readonly FontSubset[];
 }
 
+// What two sets have is taken from the later one.
 const latin = ['latin', 'latin-ext'] as const;
-const european = ['latin', 'latin-ext', 'cyrillic', 'greek'] as const;
+const vietnamese = ['latin', 'vietnamese', 'latin-ext'] as const;
+const cyrillic = ['cyrillic-ext', 'cyrillic'] as const;
+const european = [...vietnamese, ...cyrillic, 'greek'] as const;
+const polytonic = [...vietnamese, ...cyrillic, 'greek-ext', 'greek'] as const;
 
 function shipped(
   id: string,
@@ -28,16 +33,21 @@ function shipped(
 
 export const shippedFamilies: readonly ShippedFamily[] = [
   shipped('figtree', 'Figtree', 'sans', [300, 900]),
-  shipped('archivo', 'Archivo', 'sans', [100, 900]),
-  shipped('hanken-grotesk', 'Hanken Grotesk', 'sans', [100, 900]),
-  shipped('bricolage-grotesque', 'Bricolage Grotesque', 'sans', [200, 800], { italic: false }),
-  shipped('source-sans-3', 'Source Sans 3', 'sans', [200, 900], { subsets: european }),
+  shipped('archivo', 'Archivo', 'sans', [100, 900], { subsets: vietnamese }),
+  shipped('hanken-grotesk', 'Hanken Grotesk', 'sans', [100, 900], {
+    subsets: [...vietnamese, 'cyrillic-ext'],
+  }),
+  shipped('bricolage-grotesque', 'Bricolage Grotesque', 'sans', [200, 800], {
+    italic: false,
+    subsets: vietnamese,
+  }),
+  shipped('source-sans-3', 'Source Sans 3', 'sans', [200, 900], { subsets: polytonic }),
   shipped('rubik', 'Rubik', 'sans', [300, 900], {
-    subsets: ['latin', 'latin-ext', 'cyrillic', 'hebrew', 'arabic'],
+    subsets: [...latin, ...cyrillic, 'hebrew', 'arabic'],
   }),
   shipped('source-serif-4', 'Source Serif 4', 'serif', [200, 900], { subsets: european }),
-  shipped('literata', 'Literata', 'serif', [200, 900], { subsets: european }),
-  shipped('fraunces', 'Fraunces', 'serif', [100, 900]),
+  shipped('literata', 'Literata', 'serif', [200, 900], { subsets: polytonic }),
+  shipped('fraunces', 'Fraunces', 'serif', [100, 900], { subsets: vietnamese }),
   shipped('spline-sans-mono', 'Spline Sans Mono', 'mono', [300, 700]),
 ];
 
@@ -48,14 +58,17 @@ export function shippedFamily(id: string): ShippedFamily | undefined {
 
 /** Families that are only measured with; sites neither choose nor ship them. */
 const measuringFamilies: readonly ShippedFamily[] = [
-  shipped('arimo', 'Arimo', 'sans', [400, 700], { subsets: [...european, 'hebrew'] }),
-  shipped('tinos', 'Tinos', 'serif', [400, 700], { subsets: [...european, 'hebrew'] }),
-  shipped('cousine', 'Cousine', 'mono', [400, 700], { subsets: [...european, 'hebrew'] }),
+  shipped('arimo', 'Arimo', 'sans', [400, 700], { subsets: [...polytonic, 'hebrew'] }),
+  shipped('tinos', 'Tinos', 'serif', [400, 700], { subsets: [...polytonic, 'hebrew'] }),
+  shipped('cousine', 'Cousine', 'mono', [400, 700], { subsets: [...polytonic, 'hebrew'] }),
 ];
+
+/** All families that texts are measured with. */
+export const measuredFamilies: readonly ShippedFamily[] = [...shippedFamilies, ...measuringFamilies];
 
 /** The family with this id of those that ship with the application, also one that is only measured with; undefined when none has it. */
 export function measuredFamily(id: string): ShippedFamily | undefined {
-  return shippedFamily(id) ?? measuringFamilies.find((family) => family.id === id);
+  return measuredFamilies.find((family) => family.id === id);
 }
 
 /** A face of a family: what a type style asks for. */
@@ -80,6 +93,10 @@ export function nearestFace(family: ShippedFamily, { weight, slant }: FontFace):
   return { weight: nearest, slant: slant === 'italic' && family.italic ? 'italic' : 'normal' };
 }
 
+/** The character sets of a family from whose files browsers take these characters: where several have one, from the last. */
+const servingSubsets = ({ id, subsets }: ShippedFamily, characters: ReadonlySet<string>) =>
+  new Set([...characters].map((character) => subsets.findLast((subset) => fileHas(id, subset, character))));
+
 /** The files of a family for these faces, each once: `latin`, and the other subsets that serve these characters. */
 export function shippedFiles(
   family: ShippedFamily,
@@ -91,7 +108,8 @@ export function shippedFiles(
       .map((face) => nearestFace(family, face))
       .map((face) => [`${face.weight} ${face.slant}`, face] as const),
   );
-  const subsets = family.subsets.filter((subset) => subset === 'latin' || subsetServes(subset, characters));
+  const serving = servingSubsets(family, characters);
+  const subsets = family.subsets.filter((subset) => subset === 'latin' || serving.has(subset));
   return [...wanted.values()].flatMap((face) =>
     subsets.map((subset) => ({ family: family.id, subset, ...face })),
   );
@@ -104,7 +122,7 @@ export function shippedFileName({ family, subset, weight, slant }: ShippedFile):
 
 /** Every file that ships, by its name. */
 const filesByName: ReadonlyMap<string, ShippedFile> = new Map(
-  [...shippedFamilies, ...measuringFamilies].flatMap((family) => {
+  measuredFamilies.flatMap((family) => {
     const [least, most] = family.weights.map(Number) as [number, number];
     const weights = Array.from({ length: (most - least) / 100 + 1 }, (_, index) => least + index * 100);
     const slants = family.italic ? (['normal', 'italic'] as const) : (['normal'] as const);

@@ -33,6 +33,10 @@ const installed = {
   },
 } satisfies Record<string, Installed>;
 
+/** Whether texts are measured with a family that stands in for others. */
+export const isInstalled = (family: string): boolean =>
+  Object.values(installed).some(({ measuredBy }) => measuredBy === family);
+
 /** What stands in for a family; an uploaded one is taken for a sans serif. */
 export function standInOf(family: string): Installed {
   return installed[shippedFamily(family)?.kind ?? 'sans'];

@@ -4,6 +4,7 @@ import type { SettledPiece } from '../pieces/piece';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { standInSizes } from '../text/stand-in';
+import { standsInForLetters } from '../text/text-extent';
 import { settledTypeStyle } from '../text/text-width';
 import { lineageOf, type HoldsFor } from '../text/worked-with';
 
@@ -35,10 +36,17 @@ export interface Tally {
 }
 
 /** What texts are measured with beside their own style, language and size. */
-export function madeOfTexts({ site, advances, inStandIn = false }: Circumstances): unknown[] {
-  const { fonts, brand } = site;
-  return [lineageOf(advances), fonts, brand.typeStyles, ...(inStandIn ? standInSizes(site, advances) : [])];
+export function madeOfTexts(
+  circumstances: Pick<Circumstances, 'site' | 'advances' | 'inStandIn'>,
+): unknown[] {
+  const { site, advances } = circumstances;
+  const sizes = goesByStandIns(circumstances) ? standInSizes(site, advances) : [];
+  return [lineageOf(advances), site.fonts, site.brand.typeStyles, ...sizes];
 }
+
+/** Whether widths depend on how large the fonts are that stand in for others. */
+const goesByStandIns = ({ advances, inStandIn }: Pick<Circumstances, 'advances' | 'inStandIn'>) =>
+  inStandIn === true || standsInForLetters(advances);
 
 /** Circumstances that texts come out alike under, whatever the width of the viewport. */
 interface Alike {
@@ -78,9 +86,10 @@ function firstAlike({ firstBands }: Alike, site: Site, band: Id): Id {
 
 /** The same object as long as all that the boxes of a piece are measured with is the same, whatever they are and whatever the width of the viewport. */
 export function basisOf(circumstances: Circumstances, piece: SettledPiece): object {
-  const under = asked.get(circumstances) ?? alikeTo(circumstances);
+  const before = goesByStandIns(circumstances) ? undefined : asked.get(circumstances);
+  const under = before ?? alikeTo(circumstances);
   // What stands in for a font is known once its letters are measured.
-  if (!circumstances.inStandIn) asked.set(circumstances, under);
+  if (!goesByStandIns(circumstances)) asked.set(circumstances, under);
   const last = ofPieces.get(piece);
   if (last?.under === under) return last.basis;
   const { typeStyle, textSize } = piece.values;

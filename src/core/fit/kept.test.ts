@@ -118,6 +118,30 @@ test('an item that is named by what it leads to is as wide as that is called now
   }
 });
 
+test('letters that stand in for what a family lacks are as wide as other labels make them', () => {
+  const lineage = { missed: 0 };
+  const advances: Circumstances['advances'] = {
+    lineage,
+    of: ({ name }, text) =>
+      [...text].reduce((sum, letter) => sum + (name.startsWith('arimo') && letter === 'e' ? 1 : 0.5), 0),
+  };
+  const look = (site: Site) => {
+    const settled = resolveAssembly(site, 'headers', site.headers.h!, 'desktop');
+    return placedAssembly({ ...today(site, {}), advances }, settled, 'desktop', 1200);
+  };
+  let site = sampleSite();
+  const seen = ['Ελληνικά', 'eeeee', 'abcde'].map((label, index) => {
+    const item = index === 0 ? 'i1' : 'i2';
+    const outcome = applyEdits(site, [{ edit: 'labelItem', menu: 'm', item, label }]);
+    if (!outcome.ok) throw new Error(JSON.stringify(outcome));
+    site = outcome.site;
+    expect(look(site)).toEqual(look(structuredClone(site)));
+    return look(site);
+  });
+  // Both labels have as many letters.
+  expect(seen[2]).not.toEqual(seen[1]);
+});
+
 test('what is kept of boxes from one width, edit and circumstance to the next is what would be worked out anew', () => {
   const look = fc.record({
     at: fc.integer({ min: 320, max: 1920 }),

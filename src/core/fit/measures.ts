@@ -1,5 +1,5 @@
 import type { Measures, Measuring, SetOtherwise, Steadiness } from '../boxes/box';
-import { standInFace, standInWeight } from '../brand/stand-ins';
+import { standInFace } from '../brand/stand-ins';
 import { lengthOver, textLengthOver, type Length } from '../lengths/formula';
 import {
   constant,
@@ -15,18 +15,9 @@ import type { SettledPiece } from '../pieces/piece';
 import type { Site } from '../site/site';
 import { usualMetrics } from '../text/advances';
 import { fontMetrics } from '../text/font-metrics';
-import { lineWidths, stretches } from '../text/line-breaks';
-import { standInSize } from '../text/stand-in';
-import {
-  inWeight,
-  onOneLine,
-  pieceStyle,
-  READERS_SPACING,
-  setApart,
-  settledTypeStyle,
-  textExtent,
-  type TextStyle,
-} from '../text/text-width';
+import { HYPHEN, isHyphenated, lineWidths, stretches } from '../text/line-breaks';
+import { onOneLine, READERS_SPACING, setApart, textExtent } from '../text/text-extent';
+import { inWeight, pieceStyle, settledTypeStyle, standInSizeOf, type TextStyle } from '../text/text-width';
 import { basisOf, type Circumstances, type Tally } from './circumstances';
 
 /** A style as a part of a piece has it. */
@@ -82,8 +73,8 @@ function asDrawn(ascent: number, descent: number): { ascent: number; descent: nu
     : { ascent: above, descent: below };
 }
 
-/** Less than this is nothing but the rounding of sums. */
-const ROUNDING = 1e-6;
+/** By how much less room than it takes a line still has room, in CSS px: browsers give what is as wide as its text the next 64th. */
+const UP_TO_64TH = 1 / 64;
 
 /** What a piece's boxes are measured with over a span of viewport widths within its band. */
 export function pieceMeasures(
@@ -126,26 +117,31 @@ export function pieceMeasures(
   };
   /** The size at which letters are set, at a scale of their style's. */
   const setOver = (style: TextStyle, scale: number) => settled(times(sizeOf(style), scale), setSize);
-  const letters = (words: string, otherwise: SetOtherwise = {}): Piecewise => {
+  const styled = (otherwise: SetOtherwise = {}) => styleOf(site, piece, own(), otherwise);
+  /** Letters beside each other with what sets them apart, or without. */
+  const lettersOver = (words: string, otherwise: SetOtherwise = {}, spaced = true): Piecewise => {
     tally.asked = true;
-    const style = styleOf(site, piece, own(), otherwise);
-    const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
-    const extent = textExtent(site, advances, inStandIn ? standInFace(style) : style, words, language);
-    if (extent === null || adjust === null) {
+    const style = styled(otherwise);
+    const face = inStandIn ? standInFace(style) : style;
+    const extent = textExtent(site, advances, face, words, language);
+    const stood = inStandIn || extent?.standIn ? standInSizeOf(site, advances, style) : 1;
+    if (extent === null || stood === null) {
       missing();
       return px(0);
     }
-    const { em, spacing } = apart ? setApart(extent, words) : extent;
-    const line = times(setOver(style, adjust * (otherwise.scale ?? 1)), em);
-    return spacing === 0 ? line : total(line, rem(spacing));
+    const { em, standIn, spacing } = apart && spaced ? setApart(extent, words) : extent;
+    const scale = otherwise.scale ?? 1;
+    const ofFamily = times(setOver(style, inStandIn ? stood * scale : scale), em);
+    const line = standIn === 0 ? ofFamily : total(ofFamily, times(setOver(style, stood * scale), standIn));
+    return spacing === 0 || !spaced ? line : total(line, rem(spacing));
   };
+  const letters = (words: string, otherwise?: SetOtherwise) => lettersOver(words, otherwise);
   const length = (of: Length): Piecewise => {
     if (of === 0) return none;
     if (typeof of !== 'number') moves();
     const over = lengthOver(of, span);
     return isFlat(over) ? over : settled(over, laidOut);
   };
-  const styled = (otherwise: SetOtherwise = {}) => styleOf(site, piece, own(), otherwise);
   const sizeIn = (otherwise: SetOtherwise = {}) => times(sizeOf(styled(otherwise)), otherwise.scale ?? 1);
   const text = (words: string, otherwise?: SetOtherwise) => letters(onOneLine(words), otherwise);
   /** A stretch of text up to the space at its end, which draws the letter before it nearer also where a line ends there. */
@@ -153,10 +149,12 @@ export function pieceMeasures(
     words.endsWith(' ')
       ? less(letters(words, otherwise), letters(' ', otherwise))
       : letters(words, otherwise);
+  /** What is drawn where a word is broken stands right beside it. */
+  const hyphen = (otherwise?: SetOtherwise) => lettersOver(HYPHEN, otherwise, false);
   /** What a font leaves between its lines is rounded by itself. */
   const reach = (otherwise?: SetOtherwise) => {
     const style = styled(otherwise);
-    const adjust = inStandIn ? standInSize(site, advances, style.family, standInWeight(style.weight)) : 1;
+    const adjust = inStandIn ? standInSizeOf(site, advances, style) : 1;
     const size = keptSize(valueAt(sizeIn(otherwise), span.from) * (adjust ?? 1));
     const face = inStandIn ? standInFace(style) : style;
     const measured = fontMetrics(site, advances, face, language);
@@ -172,7 +170,11 @@ export function pieceMeasures(
     em: (count, otherwise) => times(sizeIn(otherwise), count),
     text,
     widestWord(words, otherwise) {
-      const widths = stretches(onOneLine(words)).map((word) => lineOf(word, otherwise));
+      const widths = stretches(onOneLine(words)).map((word, index, { length }) =>
+        isHyphenated(word, index === length - 1)
+          ? total(lineOf(word, otherwise), hyphen(otherwise))
+          : lineOf(word, otherwise),
+      );
       return widths.reduce((most, width) => (width.values[0]! > most.values[0]! ? width : most), px(0));
     },
     line(otherwise, lineHeight) {
@@ -187,8 +189,12 @@ export function pieceMeasures(
       return isFlat(size) ? px(laidOut((size.values[0]! * percent) / 100)) : times(size, high);
     },
     font: reach,
-    lines: (words, room, otherwise) =>
-      lineWidths(onOneLine(words), room + ROUNDING, (line) => valueAt(lineOf(line, otherwise), span.from)),
+    lines: (words, room, { type, endsExactly }) =>
+      lineWidths(onOneLine(words), room + UP_TO_64TH, {
+        widthOf: (line) => valueAt(lineOf(line, type), span.from),
+        drawnAs: (line) => valueAt(endsExactly ? text(line, type) : lineOf(line, type), span.from),
+        hyphen: () => valueAt(hyphen(type), span.from),
+      }),
   };
 }
 

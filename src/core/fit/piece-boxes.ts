@@ -10,7 +10,7 @@ import type { Advances } from '../text/advances';
 import { lineageOf, type HoldsFor } from '../text/worked-with';
 import { inLanguage } from '../resolve/in-language';
 import { pieceContent } from './piece-content';
-import type { Circumstances, Tally } from './circumstances';
+import { madeOfTexts, type Circumstances, type Tally } from './circumstances';
 
 /** The boxes of a piece, if it renders any. */
 export interface MadePiece {
@@ -31,7 +31,7 @@ const known = new WeakMap<SettledPiece, Map<string, Known>>();
 
 /** What of a site boxes are made of, beside the values of the piece. */
 function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
-  const { brand, artwork, languages, embeds, name, fonts, words } = site;
+  const { brand, artwork, languages, embeds, name, words } = site;
   const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
   return [
     menu,
@@ -43,7 +43,7 @@ function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, mea
     embeds,
     words,
     name,
-    ...(measures ? [lineageOf(advances), fonts, brand.typeStyles] : []),
+    ...(measures ? madeOfTexts({ site, advances }) : []),
   ];
 }
 

@@ -70,7 +70,7 @@ export function dressedBox<Prefix extends string>(
   prefix: Prefix,
   content: Pick<PieceContent, 'border'>,
   state?: State,
-): { type: { weight: number | null }; edge: number | null } {
+): { type: { weight: number | null }; edge: number | null; ground: true } {
   const { weight, edge } = dressOf(values, prefix, state);
-  return { type: { weight }, edge: edge === null ? null : content.border(edge) };
+  return { type: { weight }, edge: edge === null ? null : content.border(edge), ground: true };
 }

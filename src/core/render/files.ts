@@ -92,10 +92,13 @@ export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
 }
 
 function fontFiles(site: Site, advances: Advances, shown: Shown): SiteFile[] {
-  const { shipped, uploaded } = siteFonts(site, advances, shown);
-  const families = [...new Set(shipped.map((font) => font.family))];
+  const { shipped, uploaded, standIns } = siteFonts(site, advances, shown);
+  const byName = new Map(
+    [...shipped, ...standIns.map(({ file }) => file)].map((file) => [shippedFileName(file), file]),
+  );
+  const families = [...new Set([...byName.values()].map((font) => font.family))];
   return [
-    ...shipped.map((font) => ({ path: `fonts/${shippedFileName(font)}`, font })),
+    ...[...byName].map(([name, font]) => ({ path: `fonts/${name}`, font })),
     ...families.map((family) => ({ path: `fonts/licence-${family}.txt`, fontLicence: family })),
     ...uploaded.map(({ family, file }) => ({
       path: `fonts/${fontFileName(site.fonts[family]!, file)}`,

@@ -423,6 +423,21 @@ test('only the faces and character sets in use are shipped', () => {
   ]);
 });
 
+test('what has the letters that a family lacks comes with the site, for visitors who have not installed it', () => {
+  const greek = edited({ edit: 'labelItem', menu: 'm', item: 'i1', label: 'Αρχή' });
+  const paths = renderFiles(greek, noScripts).map(({ path }) => path);
+  expect(paths).toEqual(
+    expect.arrayContaining(['fonts/arimo-greek-400-normal.woff2', 'fonts/licence-arimo.txt']),
+  );
+  const css = renderStylesheet(greek);
+  const face = css.split('@font-face').find((each) => each.includes('arimo-greek-400-normal.woff2'))!;
+  expect(face).toContain('font-family: "Figtree stand-in"');
+  // Only where it is not installed, and also in capitals.
+  expect(face).toMatch(/src: local\("Arial"\), .*, url\("fonts\/arimo-greek/);
+  expect(face).toContain('unicode-range: U+0389, U+0391, U+03A1, U+03A7, U+03AE, U+03B1, U+03C1, U+03C7;');
+  expect(renderStylesheet(sampleSite())).not.toContain('arimo');
+});
+
 test('a colour that is the same as another follows it in the stylesheet', () => {
   const css = renderStylesheet(
     edited(

@@ -1,8 +1,17 @@
-import { measuredFamily, nearestFace, shippedFileName, type FontFace } from '../brand/fonts';
-import { subsetHolds, type FontSubset } from '../brand/font-subsets';
+import { fileHas } from '../brand/font-gaps';
+import {
+  measuredFamily,
+  nearestFace,
+  shippedFileName,
+  type FontFace,
+  type ShippedFamily,
+} from '../brand/fonts';
+import type { FontSubset } from '../brand/font-subsets';
+import { isInstalled, standInFace } from '../brand/stand-ins';
 import type { Id } from '../ids/id';
 import type { FontFile } from '../site/font';
 import type { Site } from '../site/site';
+import { scriptsIn } from './scripts';
 
 /** One font of one weight: a shipped file by its name, or an uploaded one by its hash. */
 export interface FontSource {
@@ -25,6 +34,8 @@ export type FontFeatures = 'tnum' | '-liga -clig';
 export interface TextRun {
   source: FontSource;
   text: string;
+  /** Whether its letters are not in the family: what stands in for it sets them, at a size of its own (stand-in.ts). */
+  standsIn: boolean;
 }
 
 /** How far a file is from the weight that is asked for, in units of weight; 0 for one that has it. */
@@ -49,9 +60,6 @@ function uploadedSource(file: FontFile, weight: number): Omit<FontSource, 'langu
   };
 }
 
-/** A mark that is set with the letter before it. */
-const mark = /\p{M}/u;
-
 /** A face of a family, and what else decides which features set a text in it. */
 interface FaceOfFamily extends FontFace {
   family: Id;
@@ -64,56 +72,100 @@ function featuresOf({ letterSpacing, features }: FaceOfFamily): { features?: Fon
   return set === undefined ? {} : { features: set };
 }
 
-/** A stretch of text that one character set holds. */
+/** A stretch of text of one script that one file of a family has; null where none has it. */
 interface Stretch {
-  subset: FontSubset;
+  subset: FontSubset | null;
   text: string;
 }
 
-/** The stretches of a text by the character sets that hold them; a character that none of them holds is counted to the first. */
-function stretchesOf(subsets: readonly FontSubset[], text: string): Stretch[] {
-  const subsetOf = (character: string) =>
-    // Where several sets hold a character, the one that stands last in the stylesheet wins (CSS Fonts 4, 5.3).
-    subsets.findLast((subset) => subsetHolds(subset, character)) ?? subsets[0]!;
+/** What is set with the letter before it: its marks, and what is not seen. */
+const withLetter = /[\p{M}\p{Default_Ignorable_Code_Point}]/u;
+/** What no font needs a glyph for. */
+const unseen = /\p{Default_Ignorable_Code_Point}/u;
+
+/** The letters of a text, each with its marks: where there is one character for both, as that. */
+export function lettersOf(text: string): string[] {
+  const all = [...text.normalize('NFC')];
+  if (!withLetter.test(text)) return all;
+  const letters: string[] = [];
+  for (const character of all) {
+    if (letters.length > 0 && withLetter.test(character)) letters.push(letters.pop()! + character);
+    else letters.push(character);
+  }
+  return letters;
+}
+
+/** What Unicode has as hyphens beside the sign on keyboards, in fonts as wide as that. */
+const hyphen = /[\u2010\u2011]/;
+
+/** The stretches of a text by the files of a family that have them: a letter and its marks are set by one font (CSS Fonts 4, 5.3 “Cluster Matching”). */
+function stretchesOf({ id, subsets }: ShippedFamily, text: string): Stretch[] {
+  const isSet = (subset: FontSubset, character: string) =>
+    unseen.test(character) || fileHas(id, subset, character);
+  const subsetOf = (letter: string) =>
+    // Where several sets hold a character, the one that stands last in the stylesheet wins (5.3).
+    subsets.findLast((subset) => [...letter].every((character) => isSet(subset, character))) ?? null;
+  const letters = lettersOf(text);
+  const scripts = scriptsIn(letters);
   const stretches: Stretch[] = [];
-  // A letter is looked for with its marks as one character, where there is such a one.
-  for (const character of text.normalize('NFC')) {
+  const add = (subset: FontSubset | null, letter: string, index: number) => {
     const last = stretches.at(-1);
-    // A letter and its marks are set by one font, where it has them (CSS Fonts 4, 5.3 "Cluster Matching").
-    const joins = last && mark.test(character) && subsetHolds(last.subset, character);
-    const subset = joins ? last.subset : subsetOf(character);
-    if (last?.subset === subset) last.text += character;
-    else stretches.push({ subset, text: character });
+    // Letters of two scripts are not drawn nearer to each other, nor joined.
+    if (last?.subset === subset && scripts[index] === scripts[index - 1]) last.text += letter;
+    else stretches.push({ subset, text: letter });
+  };
+  for (const [index, letter] of letters.entries()) {
+    const subset = subsetOf(letter);
+    // Nothing stands in for what stands in: of a letter with marks that it lacks, the letter is as wide as both.
+    if (subset !== null || !isInstalled(id)) add(subset, letter, index);
+    else {
+      const alone = hyphen.test(letter) ? '-' : [...letter][0]!;
+      add(subsetOf(alone) ?? subsets[0]!, alone, index);
+    }
   }
   return stretches;
 }
 
 /** How many texts are kept in stretches: a text is asked for in many faces of a family. */
 const MOST_KEPT = 20_000;
-const known = new Map<readonly FontSubset[], Map<string, readonly Stretch[]>>();
+const known = new Map<ShippedFamily, Map<string, readonly Stretch[]>>();
 
-function keptStretches(subsets: readonly FontSubset[], text: string): readonly Stretch[] {
-  const kept = known.get(subsets) ?? new Map<string, readonly Stretch[]>();
+function keptStretches(family: ShippedFamily, text: string): readonly Stretch[] {
+  const kept = known.get(family) ?? new Map<string, readonly Stretch[]>();
   const before = kept.get(text);
   if (before) return before;
   if (kept.size >= MOST_KEPT) kept.clear();
-  const stretches = stretchesOf(subsets, text);
-  known.set(subsets, kept.set(text, stretches));
+  const stretches = stretchesOf(family, text);
+  known.set(family, kept.set(text, stretches));
   return stretches;
 }
 
-/** The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own. */
+/** The letters of a text that none of the files of a shipped family has, with their marks; of any other family none. */
+export function lackedByShipped(family: Id, text: string): string[] {
+  const shipped = measuredFamily(family);
+  if (!shipped) return [];
+  return keptStretches(shipped, text).flatMap(({ subset, text: stretch }) =>
+    subset === null ? lettersOf(stretch) : [],
+  );
+}
+
+/**
+ * The fonts that set a text in a family, stretch by stretch. Of a shipped family, each character set is a file of its own, and what is in
+ * none of them is set in what stands in for it; of an uploaded one, the file is taken to have all of it.
+ */
 export function textRuns(site: Site, face: FaceOfFamily, text: string, language: string): TextRun[] {
   const { family } = face;
   const said = { ...featuresOf(face), language };
   const shipped = measuredFamily(family);
   if (!shipped) {
     const file = nearestFile(site.fonts[family]!.files, face);
-    return [{ source: { ...uploadedSource(file, Number(face.weight)), ...said }, text }];
+    return [{ source: { ...uploadedSource(file, Number(face.weight)), ...said }, text, standsIn: false }];
   }
   const nearest = nearestFace(shipped, face);
-  return keptStretches(shipped.subsets, text).map(({ subset, text: stretch }) => {
+  return keptStretches(shipped, text).flatMap(({ subset, text: stretch }): TextRun[] => {
+    if (subset === null)
+      return textRuns(site, standInFace(face), stretch, language).map((run) => ({ ...run, standsIn: true }));
     const name = shippedFileName({ family, subset, ...nearest });
-    return { source: { from: 'shipped', name, weight: null, ...said }, text: stretch };
+    return [{ source: { from: 'shipped', name, weight: null, ...said }, text: stretch, standsIn: false }];
   });
 }

@@ -1,9 +1,7 @@
-import { measuredFamily } from '../brand/fonts';
-import { subsetHolds } from '../brand/font-subsets';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
-import { textRuns } from './font-source';
-import { cased, type TextFace } from './text-width';
+import { lackedByShipped, textRuns } from './font-source';
+import { cased, type TextFace } from './text-extent';
 import { holds, lineageOf, workedWith, type HoldsFor, type WorkedWith } from './worked-with';
 
 /** What is known of texts, as long as nothing else is known of the fonts. */
@@ -34,20 +32,10 @@ export function lackingCharacters(
 /** What is not drawn: white space, and what only controls how others are. */
 const unseen = /[\s\p{C}]/u;
 
-/** Whether a shipped family claims a character in none of its sets: then no browser asks its files for it. */
-function heldByNone(family: string, character: string): boolean {
-  const shipped = measuredFamily(family);
-  return shipped !== undefined && !shipped.subsets.some((subset) => subsetHolds(subset, character));
-}
-
 function lackingOf(site: Site, advances: Advances, face: TextFace, text: string, language: string): string {
-  const lacking = textRuns(site, face, text, language).flatMap(({ source, text: run }) =>
-    [...run].filter(
-      (character) =>
-        !unseen.test(character) &&
-        // What the sets of a shipped family claim is there.
-        (source.from === 'upload' ? advances.lacks?.(source, character) : heldByNone(face.family, character)),
-    ),
+  const uploaded = textRuns(site, face, text, language).flatMap(({ source, text: run }) =>
+    source.from === 'upload' ? [...run].filter((character) => advances.lacks?.(source, character)) : [],
   );
-  return [...new Set(lacking)].join('');
+  const lacking = [...lackedByShipped(face.family, text).flatMap((letter) => [...letter]), ...uploaded];
+  return [...new Set(lacking)].filter((character) => !unseen.test(character)).join('');
 }

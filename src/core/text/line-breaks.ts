@@ -3,17 +3,29 @@ import LineBreaker from 'linebreak';
 /** Printable characters of ASCII other than the space. */
 const plain = /[!-~]/;
 
-/**
- * Where browsers differ from the algorithm between two ASCII characters, as Chromium has it: no line ends behind `/`, `|` or `!`
- * inside a word, one may end behind a hyphen before a digit in what is no number with a sign, and one may begin with `/`.
- */
+/** Between which two of those Chromium breaks a line inside a word, whatever the algorithm says: only what may end one is listed. */
+const plainBreaks: readonly (readonly [before: RegExp, after: RegExp])[] = [
+  [/[!"#%&)*+,.:;=>\\\]|}~]/, /[(<[{]/],
+  [/-/, /[^!$),./:;?\]}]/],
+  [/\?/, /[^!"'),./:;?\]}]/],
+];
+
+/** Whether a line may end between two printable characters of ASCII; a hyphen before a digit is a sign unless it stands in a word. */
+function breaksPlain(text: string, at: number): boolean {
+  const [before, after] = [text[at - 1]!, text[at]!];
+  if (before === '-' && /\d/.test(after) && !/[A-Za-z0-9]/.test(text[at - 2] ?? '')) return false;
+  return plainBreaks.some(([ends, begins]) => ends.test(before) && begins.test(after));
+}
+
+/** The breaks of the algorithm as Chromium has them: behind spaces always, between characters of ASCII by a table of its own. */
 function asBrowsers(text: string, breaks: ReadonlySet<number>): Set<number> {
   const own = new Set(breaks);
   for (let at = 1; at < text.length; at += 1) {
     const [before, after] = [text[at - 1]!, text[at]!];
-    if (/[/|!]/.test(before) && plain.test(after)) own.delete(at);
-    if (before === '-' && /\d/.test(after) && /[A-Za-z0-9]/.test(text[at - 2] ?? '')) own.add(at);
-    if (before === ' ' && after === '/') own.add(at);
+    if (before === ' ' && after !== ' ') own.add(at);
+    if (!plain.test(before) || !plain.test(after)) continue;
+    if (breaksPlain(text, at)) own.add(at);
+    else own.delete(at);
   }
   return own;
 }
@@ -36,21 +48,46 @@ export function stretches(text: string): string[] {
     });
 }
 
-/** The widths of the lines that a text is broken into: each as long as there is room for it, and at least one stretch; `widthOf` measures one with the spaces behind it, which hang. */
-export function lineWidths(text: string, room: number, widthOf: (line: string) => number): number[] {
+/** Where a word may be broken, with a hyphen that is seen there alone (CSS Text 3, 5.4.1). */
+const SOFT_HYPHEN = '\u00ad';
+/** What is drawn at such a break: fonts that have another sign for it have it as wide. */
+export const HYPHEN = '-';
+
+/** Whether a hyphen is drawn where a line of a text ends behind a stretch of it. */
+export const isHyphenated = (stretch: string, isLast: boolean): boolean =>
+  !isLast && stretch.endsWith(SOFT_HYPHEN);
+
+/** How wide lines are, with the spaces behind them, which hang; in CSS px. */
+export interface LineMeasures {
+  /** As far as there is to be room for one. */
+  widthOf(line: string): number;
+  /** As one is drawn. */
+  drawnAs(line: string): number;
+  /** The hyphen at the end of one. */
+  hyphen(): number;
+}
+
+/** The widths of the lines that a text is broken into: each as long as there is room for it, and at least one stretch. */
+export function lineWidths(text: string, room: number, { widthOf, drawnAs, hyphen }: LineMeasures): number[] {
+  const all = stretches(text);
   const widths: number[] = [];
-  let line = '';
-  let width = 0;
-  for (const stretch of stretches(text)) {
-    const longer = widthOf(line + stretch);
-    if (line !== '' && longer > room) {
-      widths.push(width);
-      line = stretch;
-      width = widthOf(stretch);
-    } else {
-      line += stretch;
-      width = longer;
+  let from = 0;
+  while (from < all.length) {
+    let tried = '';
+    let line = '';
+    let end = from;
+    for (let next = from; next < all.length; next += 1) {
+      tried += all[next]!;
+      const bare = widthOf(tried);
+      if (next > from && bare > room) break;
+      const hyphenated = isHyphenated(tried, next === all.length - 1);
+      // A hyphen may be wider than what is left, and what follows may not be.
+      if (next > from && hyphenated && bare + hyphen() > room) continue;
+      line = tried;
+      end = next + 1;
     }
+    widths.push(drawnAs(line) + (isHyphenated(line, end === all.length) ? hyphen() : 0));
+    from = end;
   }
-  return line === '' ? widths : [...widths, width];
+  return widths;
 }

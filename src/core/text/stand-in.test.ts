@@ -5,7 +5,7 @@ import { renderStylesheet } from '../render/stylesheet/stylesheet';
 import { sampleSite } from '../site/sample.test-data';
 import { unmeasured, type Advances } from './advances';
 import { standInSize } from './stand-in';
-import { textExtent } from './text-width';
+import { textExtent } from './text-extent';
 
 /** Advances as if every letter were half as wide as the text is high, and in a stand-in wider; `b` there still more. */
 const advances: Advances = {

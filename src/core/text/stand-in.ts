@@ -4,21 +4,30 @@ import { itemLabel } from '../menus/entries';
 import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
-import { textExtent, type TextFace } from './text-width';
+import { textRuns } from './font-source';
+import { textExtent, type TextFace } from './text-extent';
 import { holds, lineageOf, workedWith, type HoldsFor, type WorkedWith } from './worked-with';
 
 /** Words by which fonts are compared as long as a site has no menus. */
 const SAMPLE = 'Home About us Services Opening times Prices News Contact Help';
 
-/** The words of each menu in each language, as they stand beside each other in a row. */
-function rowsOf(site: Site): { words: string; language: string }[] {
+/** What of some words a family has letters for: the rest is set in what stands in for it also once it has come. */
+const setInOwn = (site: Site, own: TextFace, words: string, language: string) =>
+  textRuns(site, own, words, language)
+    .flatMap(({ text, standsIn }) => (standsIn ? [] : text))
+    .join('');
+
+/** The words of each menu in each language, as they stand beside each other in a row, as far as a face has their letters. */
+function rowsOf(site: Site, own: TextFace): { words: string; language: string }[] {
   const rows = Object.values(site.menus).flatMap(({ top, items }) =>
     site.languages.map((language) => ({
       words: top.map((id) => itemLabel(site, items[id]!, language)).join(' '),
       language,
     })),
   );
-  const said = rows.filter(({ words }) => words !== '');
+  const said = rows
+    .map(({ words, language }) => ({ words: setInOwn(site, own, words, language), language }))
+    .filter(({ words }) => words.trim() !== '');
   return said.length > 0 ? said : [{ words: SAMPLE, language: 'en' }];
 }
 
@@ -35,7 +44,7 @@ function measuredSize(site: Site, advances: Advances, family: Id, weight: '400' 
     letterSpacing: 0,
   };
   // While a label is typed, the other rows are measured already.
-  const sizes = rowsOf(site).map(({ words, language }) => {
+  const sizes = rowsOf(site, own).map(({ words, language }) => {
     const [wanted, installed] = [own, standInFace(own)].map((face) =>
       textExtent(site, advances, face, words, language),
     );

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { sampleSite } from '../site/sample.test-data';
 import type { Advances } from './advances';
-import { textExtent } from './text-width';
+import { textExtent } from './text-extent';
 
 const flat: Advances = { of: () => 0 };
 

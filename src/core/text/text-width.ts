@@ -9,17 +9,9 @@ import { settledValues } from '../resolve/settled-values';
 import type { TypeStyle } from '../site/brand';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
-import { textRuns, type FontFeatures } from './font-source';
-import { lineageOf, type HoldsFor } from './worked-with';
-
-/** What of a setting decides how wide a text is beside its size. */
-export interface TextFace extends FontFace {
-  family: Id;
-  /** In CSS px, added after every character (CSS Text 3, 8.2). */
-  letterSpacing: number;
-  case: 'none' | 'uppercase' | 'lowercase';
-  features?: FontFeatures;
-}
+import { standInWeight } from '../brand/stand-ins';
+import { standInSize } from './stand-in';
+import { onOneLine, textExtent, type TextFace } from './text-extent';
 
 /** How texts are set, with a size that may be fluid. */
 export interface TextStyle extends TextFace {
@@ -74,109 +66,9 @@ export function pieceSetting(
   return { ...style, size: lengthAt(style.size, at ?? Math.max(from, NARROWEST)) };
 }
 
-/** A text as it is shown in a case (CSS Text 3, 2.1 "text-transform"). */
-export function cased(text: string, as: TextFace['case'], language: string): string {
-  if (as === 'uppercase') return text.toLocaleUpperCase(language);
-  return as === 'lowercase' ? text.toLocaleLowerCase(language) : text;
-}
-
-/** How wide a text on one line is: in em of its size, and in CSS px of letter spacing beside. */
-export interface TextExtent {
-  em: number;
-  spacing: number;
-}
-
-/** Scripts whose letters are joined: they are not set apart (CSS Text 3, 8.2.2 "Cursive scripts"). */
-const joined =
-  /^[\p{Script_Extensions=Arabic}\p{Script_Extensions=Syriac}\p{Script=Mongolian}\p{Script_Extensions=Nko}]/u;
-
-/** What is of no script of its own: it takes that of what stands before it, at the start of a text that of the first letter (UAX 24, 5.2). */
-const shared = /^[\p{Script=Common}\p{Script=Inherited}]/u;
-
-/** What is neither seen nor takes room: soft hyphens, and what only joins letters or keeps them apart. */
-const unseen = /^\p{Default_Ignorable_Code_Point}+$/u;
-
-const letters = new Intl.Segmenter('en', { granularity: 'grapheme' });
-
-/** Whether letters beside a letter are joined with it; null for what is of no script of its own. */
-function joins(letter: string): boolean | null {
-  if (joined.test(letter)) return true;
-  return shared.test(letter) ? null : false;
-}
-
-/**
- * After how many letters of a text letter spacing is put: a letter is one with all its marks (CSS Text 3, 1.4). Spaces are set apart in
- * every script; a bracket that closes is of the script of the one that opens (UAX 24, 5.1).
- */
-function spaced(text: string): number {
-  const all = [...letters.segment(text)].map(({ segment }) => segment).filter((each) => !unseen.test(each));
-  let now = all.map(joins).find((each) => each !== null) ?? false;
-  let count = 0;
-  const opened: boolean[] = [];
-  for (const each of all) {
-    now = joins(each) ?? (/^\p{Pe}/u.test(each) ? opened.pop() : null) ?? now;
-    if (/^\p{Ps}/u.test(each)) opened.push(now);
-    if (!now || /^\s/.test(each)) count += 1;
-  }
-  return count;
-}
-
-/** How far a reader may set text apart without anything being lost (WCAG 2.2, 1.4.12 Text Spacing): letters and words, in em, and lines, in times of the size. */
-export const READERS_SPACING = { letters: 0.12, words: 0.16, lines: 1.5 };
-
-/** A text as a reader sets it apart who needs that, whatever spacing its style has. */
-export function setApart({ em }: TextExtent, text: string): TextExtent {
-  const words = text.split(' ').length - 1;
-  return { em: em + spaced(text) * READERS_SPACING.letters + words * READERS_SPACING.words, spacing: 0 };
-}
-
-/** A text as it stands on one line: white space is one space, and none at its ends (CSS Text 3, 4.1). */
-export function onOneLine(text: string): string {
-  return text.replace(/[ \t\n\r\f]+/g, ' ').replace(/^ | $/g, '');
-}
-
-/** Extents by what decides them, as long as nothing else is known of the fonts. */
-const known = new WeakMap<HoldsFor, { fonts: Site['fonts']; extents: Map<string, TextExtent> }>();
-
-/** How wide letters beside each other are, whatever their size; null as long as some of it was not measured. */
-export function textExtent(
-  site: Site,
-  advances: Advances,
-  face: TextFace,
-  text: string,
-  language: string,
-): TextExtent | null {
-  let kept = known.get(lineageOf(advances));
-  if (kept?.fonts !== site.fonts) {
-    kept = { fonts: site.fonts, extents: new Map() };
-    known.set(lineageOf(advances), kept);
-  }
-  const { family, weight, slant, letterSpacing, features } = face;
-  const key = [family, weight, slant, letterSpacing, face.case, features, language, text].join('\n');
-  const extent = kept.extents.get(key) ?? shapedExtent(site, advances, face, text, language);
-  if (extent) kept.extents.set(key, extent);
-  return extent;
-}
-
-function shapedExtent(
-  site: Site,
-  advances: Advances,
-  face: TextFace,
-  text: string,
-  language: string,
-): TextExtent | null {
-  const shown = cased(text, face.case, language);
-  let em = 0;
-  let measured = true;
-  // All of it is asked for, so that what is missing can be measured at once.
-  for (const run of textRuns(site, face, shown, language)) {
-    const advance = advances.of(run.source, run.text);
-    if (advance === null) measured = false;
-    else em += advance;
-  }
-  const { letterSpacing } = face;
-  return measured ? { em, spacing: letterSpacing === 0 ? 0 : spaced(shown) * letterSpacing } : null;
-}
+/** At how many times its size what stands in for the family of a face sets texts; null as long as that is not known. */
+export const standInSizeOf = (site: Site, advances: Advances, { family, weight }: TextFace): number | null =>
+  standInSize(site, advances, family, standInWeight(weight));
 
 /** The width of a text on one line, in CSS px; null as long as some of it was not measured. */
 export function textWidth(
@@ -187,5 +79,8 @@ export function textWidth(
   language: string,
 ): number | null {
   const extent = textExtent(site, advances, setting, onOneLine(text), language);
-  return extent && extent.em * setting.size + extent.spacing;
+  if (extent === null) return null;
+  const { em, standIn, spacing } = extent;
+  const stood = standIn === 0 ? 0 : standInSizeOf(site, advances, setting);
+  return stood === null ? null : (em + standIn * stood) * setting.size + spacing;
 }

@@ -14,7 +14,7 @@ import { ingestFont } from '../bytes/font';
 import { asSfnt } from '../bytes/sfnt';
 import { openDatabase, type Db } from '../db/open';
 import { lackingCharacters } from '@/core/text/lacking';
-import { textExtent } from '@/core/text/text-width';
+import { textExtent } from '@/core/text/text-extent';
 import { measured } from './measured';
 
 let folder: string;

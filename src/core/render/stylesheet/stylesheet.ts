@@ -1,4 +1,5 @@
 import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
+import { asRanges } from '../../brand/font-subsets';
 import { contrastOn } from '../../colour/contrast';
 import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
 import { plainNumber } from '../../lengths/length';
@@ -10,6 +11,7 @@ import {
   stayingDeclarations,
   type Block,
   type CssNode,
+  type Declarations,
   type Rules,
 } from '../../markup/css';
 import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
@@ -44,7 +46,14 @@ import { fontFileName } from '../page/paths';
 import { standInCss } from '../page/stand-ins/stand-in';
 import { unmeasured, type Advances } from '../../text/advances';
 import { standInSize } from '../../text/stand-in';
-import { usedFaces, usedFonts, usedTypeStyles, type UsedFace, type UsedUpload } from './used-type';
+import {
+  usedFaces,
+  usedFonts,
+  usedTypeStyles,
+  type UsedFace,
+  type UsedStandIn,
+  type UsedUpload,
+} from './used-type';
 import { ringCss } from './ring';
 import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
@@ -92,6 +101,10 @@ export function siteFonts(site: Site, advances: Advances, shown: Shown = null) {
   return usedFonts(site, usedTypeStyles(site, settled), settled);
 }
 
+/** Where a shipped file lies, from the stylesheet. */
+const shippedUrl = (file: ShippedFile) =>
+  `url(${cssString(`fonts/${shippedFileName(file)}`)}) format("woff2")`;
+
 function shippedFace(file: ShippedFile): Rules {
   return {
     '@font-face': {
@@ -99,7 +112,7 @@ function shippedFace(file: ShippedFile): Rules {
       'font-weight': file.weight,
       ...(file.slant === 'italic' ? { 'font-style': 'italic' } : {}),
       'font-display': 'swap',
-      src: `url(${cssString(`fonts/${shippedFileName(file)}`)}) format("woff2")`,
+      src: shippedUrl(file),
       'unicode-range': unicodeRange(file),
     },
   };
@@ -119,27 +132,42 @@ function uploadedFace(site: Site, { family, file }: UsedUpload): Rules {
   };
 }
 
-/** What stands in for a family until its fonts have come: installed fonts, at the size at which they are as wide. */
+/**
+ * What stands in for a family until its fonts have come: installed fonts, at the size at which they are as wide. For the characters that
+ * the family lacks they come with the site where they are not installed.
+ */
 function standInRules(
   site: Site,
   advances: Advances,
   family: Id,
-  used: (weight: '400' | '700') => boolean,
+  { used, standIns }: { used: (weight: '400' | '700') => boolean; standIns: readonly UsedStandIn[] },
 ): Rules[] {
   return standInFaces
     .filter(({ weight }) => used(weight))
-    .map(({ fonts, weight, weights }) => {
+    .flatMap(({ fonts, weight, weights }) => {
       const size = standInSize(site, advances, family, weight);
-      return {
+      const installed = standInOf(family)[fonts].map((name) => `local(${cssString(name)})`);
+      const face = (sources: readonly string[], more: Declarations): Rules => ({
         '@font-face': {
           'font-family': cssString(familyNames(site, family).standIn),
           'font-weight': weights,
-          src: standInOf(family)
-            [fonts].map((name) => `local(${cssString(name)})`)
-            .join(', '),
+          src: sources.join(', '),
           ...(size === null ? {} : { 'size-adjust': `${plainNumber(100 * size)}%` }),
+          ...more,
         },
-      };
+      });
+      const sent = standIns.filter((each) => each.family === family && each.file.weight === weight);
+      return [
+        face(installed, {}),
+        ...sent.map(({ file, characters }) =>
+          face([...installed, shippedUrl(file)], {
+            'font-display': 'swap',
+            'unicode-range': asRanges(
+              characters.map((character) => character.codePointAt(0)!).toSorted((a, b) => a - b),
+            ),
+          }),
+        ),
+      ];
     });
 }
 
@@ -287,7 +315,11 @@ function writtenStandIn(site: Site): Stylesheet {
 export const standInStylesheet = (site: Site): string => stylesheetText(standIn(site));
 
 /** The fonts of the site, and what stands in for them until they have come. */
-function fontNodes(site: Site, advances: Advances, { shipped, uploaded }: ReturnType<typeof usedFonts>) {
+function fontNodes(
+  site: Site,
+  advances: Advances,
+  { shipped, uploaded, standIns }: ReturnType<typeof usedFonts>,
+) {
   const used = [
     ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),
     ...uploaded.map(({ family, file }) => ({ family, weights: file.weights.map(standInWeight) })),
@@ -297,9 +329,10 @@ function fontNodes(site: Site, advances: Advances, { shipped, uploaded }: Return
     ...shipped.map(shippedFace),
     ...uploaded.map((upload) => uploadedFace(site, upload)),
     ...families.flatMap((family) =>
-      standInRules(site, advances, family, (weight) =>
-        used.some((each) => each.family === family && each.weights.includes(weight)),
-      ),
+      standInRules(site, advances, family, {
+        used: (weight) => used.some((each) => each.family === family && each.weights.includes(weight)),
+        standIns,
+      }),
     ),
   ];
 }

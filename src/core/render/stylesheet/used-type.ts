@@ -1,4 +1,13 @@
-import { shippedFamily, shippedFiles, type FontFace, type ShippedFile } from '../../brand/fonts';
+import { fileHas } from '../../brand/font-gaps';
+import {
+  measuredFamily,
+  shippedFamily,
+  shippedFiles,
+  type FontFace,
+  type ShippedFamily,
+  type ShippedFile,
+} from '../../brand/fonts';
+import { standInFace, standInOf } from '../../brand/stand-ins';
 import { typeStyleProperties } from '../../brand/type-style';
 import type { Weight } from '../../brand/weights';
 import { pieceKind } from '../../pieces';
@@ -6,6 +15,7 @@ import type { SettledPiece } from '../../pieces/piece';
 import { assemblyKinds } from '../../properties/assembly-kind';
 import type { Property } from '../../properties/property';
 import type { Id } from '../../ids/id';
+import { keptByText } from '../../ids/kept-by-text';
 import { ofPair } from '../../ids/of-pair';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { inLanguage } from '../../resolve/in-language';
@@ -13,7 +23,10 @@ import { settledValues, type StatedValues } from '../../resolve/settled-values';
 import type { TypeStyle } from '../../site/brand';
 import type { FontFile } from '../../site/font';
 import type { Site } from '../../site/site';
+import { languageName } from '../../site/language';
 import { pageWords } from '../../site/page-words';
+import { lackedByShipped, lettersOf } from '../../text/font-source';
+import { cased } from '../../text/text-extent';
 import { settledTypeStyle } from '../../text/text-width';
 
 const typeStylesOf = (kind: string): Property[] =>
@@ -79,31 +92,76 @@ const facesIn = ofPair(
   ({ languages }, assembly) => [languages, assembly],
 );
 
-const characters = new WeakMap<object, ReadonlySet<string>>();
+const letters = new WeakMap<object, ReadonlySet<string>>();
 
-/** The characters of everything that is written in a part of the document; parts that did not change are not read again. */
-function charactersOf(part: object): ReadonlySet<string> {
-  const known = characters.get(part);
+/** The letters of everything that is written in a part of the document, with their marks; parts that did not change are not read again. */
+function lettersIn(part: object): ReadonlySet<string> {
+  const known = letters.get(part);
   if (known) return known;
-  const found = new Set(JSON.stringify(part));
-  characters.set(part, found);
+  const found = new Set(lettersOf(JSON.stringify(part)));
+  letters.set(part, found);
   return found;
 }
 
-/** The characters of everything that is written on pages, and of what these say by themselves in the site's languages. */
-function siteCharacters(site: Site): Set<string> {
+/** The letters of everything that is written on pages, and of what these say by themselves in the site's languages. */
+function siteLetters(site: Site): Set<string> {
   const parts: object[] = [
     site.pages,
     ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
   ];
   const ownWords = site.languages.map((language) => pageWords(site, language));
-  return new Set([...site.name, ...[...parts, ...ownWords].flatMap((part) => [...charactersOf(part)])]);
+  const names = site.languages.flatMap((language) => [...languageName(language)]);
+  const written = [...parts, ...ownWords].flatMap((part) => [...lettersIn(part)]);
+  return new Set([...lettersOf(site.name), ...names, ...written]);
 }
+
+/** A letter of a language as it is written and in the cases in which type styles may show it (CSS Text 3, 2.1), by both as one text. */
+const inCases = keptByText((asked) => {
+  const [language, letter] = asked.split('\n') as [string, string];
+  return lettersOf(
+    [letter, cased(letter, 'uppercase', language), cased(letter, 'lowercase', language)].join(''),
+  );
+});
+
+/** The letters that are shown of those that are written. */
+const shownLetters = (site: Site): ReadonlySet<string> => {
+  const written = [...siteLetters(site)];
+  return new Set(
+    site.languages.flatMap((language) => written.flatMap((letter) => inCases(`${language}\n${letter}`))),
+  );
+};
 
 /** An uploaded file with the family that it is of. */
 export interface UsedUpload {
   family: Id;
   file: FontFile;
+}
+
+/** A file of what stands in for a family, for characters that the family lacks: so that they are as wide for visitors who have not installed it. */
+export interface UsedStandIn {
+  family: Id;
+  file: ShippedFile;
+  characters: readonly string[];
+}
+
+/** Those for a family and the letters that are shown on a site. */
+function standInsFor(
+  { id }: ShippedFamily,
+  faces: readonly UsedFace[],
+  shown: ReadonlySet<string>,
+): UsedStandIn[] {
+  // A letter and its marks are set by one font: it is asked for both.
+  const lacked = new Set(
+    [...shown].flatMap((letter) => lackedByShipped(id, letter)).flatMap((letter) => [...letter]),
+  );
+  const installed = measuredFamily(standInOf(id).measuredBy)!;
+  return shippedFiles(installed, faces.map(standInFace), lacked)
+    .map((file) => ({
+      family: id,
+      file,
+      characters: [...lacked].filter((character) => fileHas(file.family, file.subset, character)),
+    }))
+    .filter(({ characters: held }) => held.length > 0);
 }
 
 /** The faces that type styles ask for, and pieces of settled assemblies beside their own. */
@@ -115,27 +173,33 @@ export function usedFaces(
   return [...facesOf(site, styles), ...settled.flatMap((assembly) => facesIn(site, assembly))];
 }
 
-/** The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets in use, of uploaded ones all. */
+/**
+ * The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets
+ * in use, of uploaded ones all; and what has the characters that shipped families lack.
+ */
 export function usedFonts(
   site: Site,
   styles: readonly TypeStyle[],
   settled: readonly SettledAssembly[],
-): { shipped: ShippedFile[]; uploaded: UsedUpload[] } {
+): { shipped: ShippedFile[]; uploaded: UsedUpload[]; standIns: UsedStandIn[] } {
   const faces = usedFaces(site, styles, settled);
   const families = [...new Set(faces.map(({ family }) => family))];
-  const written = siteCharacters(site);
-  const shipped = families.flatMap((id) => {
-    const family = shippedFamily(id);
-    return family
-      ? shippedFiles(
-          family,
-          faces.filter((face) => face.family === id),
-          written,
-        )
-      : [];
-  });
+  const shown = shownLetters(site);
+  const characters = new Set([...shown].flatMap((letter) => [...letter]));
+  const ofShipped = <T>(files: (family: ShippedFamily, of: readonly UsedFace[]) => T[]): T[] =>
+    families.flatMap((id) => {
+      const family = shippedFamily(id);
+      return family
+        ? files(
+            family,
+            faces.filter((face) => face.family === id),
+          )
+        : [];
+    });
+  const shipped = ofShipped((family, of) => shippedFiles(family, of, characters));
+  const standIns = ofShipped((family, of) => standInsFor(family, of, shown));
   const uploaded = families.flatMap((id) =>
     (site.fonts[id]?.files ?? []).map((file) => ({ family: id, file })),
   );
-  return { shipped, uploaded };
+  return { shipped, uploaded, standIns };
 }
