@@ -1,7 +1,8 @@
-import { shippedFileName, type ShippedFile } from '../brand/fonts';
+import { shippedFileName, shippedFileNamed, type ShippedFile } from '../brand/fonts';
 import { newPage } from '../site/defaults';
 import { pathKey, type Page } from '../site/page';
 import { placed } from '../site/placing';
+import type { FontFile, UploadedFont } from '../site/font';
 import type { Site } from '../site/site';
 import { unmeasured, type Advances } from '../text/advances';
 import {
@@ -22,7 +23,7 @@ import {
   pageFile,
 } from './page/paths';
 import { hasSearch, searchPage } from './page/search-page';
-import { renderStylesheet, siteFonts, standInStylesheet, type Shown } from './stylesheet/stylesheet';
+import { renderStylesheet, siteFonts, standInStylesheet } from './stylesheet/stylesheet';
 
 /** A file of the hand-over: text of its own, bytes that are kept under a hash, or a part of a shipped font. */
 export type SiteFile =
@@ -91,8 +92,8 @@ export function plannedFiles(site: Site, scripts: Scripts): PlannedFile[] {
   ];
 }
 
-function fontFiles(site: Site, advances: Advances, shown: Shown): SiteFile[] {
-  const { shipped, uploaded, standIns } = siteFonts(site, advances, shown);
+function fontFiles(site: Site, advances: Advances): SiteFile[] {
+  const { shipped, uploaded, standIns } = siteFonts(site, advances, placed(site));
   const byName = new Map(
     [...shipped, ...standIns.map(({ file }) => file)].map((file) => [shippedFileName(file), file]),
   );
@@ -100,17 +101,29 @@ function fontFiles(site: Site, advances: Advances, shown: Shown): SiteFile[] {
   return [
     ...[...byName].map(([name, font]) => ({ path: `fonts/${name}`, font })),
     ...families.map((family) => ({ path: `fonts/licence-${family}.txt`, fontLicence: family })),
-    ...uploaded.map(({ family, file }) => ({
-      path: `fonts/${fontFileName(site.fonts[family]!, file)}`,
-      hash: file.hash,
-    })),
+    ...uploaded.map(({ family, file }) => uploadedFile(site.fonts[family]!, file)),
   ];
 }
 
+const uploadedFile = (family: UploadedFont, file: FontFile): SiteFile => ({
+  path: `fonts/${fontFileName(family, file)}`,
+  hash: file.hash,
+});
+
+/** A font as views load it: any that ships or was uploaded, since what is being typed may ask for one before it is stored; null for none. */
+export function viewFont(site: Site, path: string): SiteFile | null {
+  const font = path.startsWith('fonts/') ? shippedFileNamed(path.slice('fonts/'.length)) : null;
+  if (font) return { path, font };
+  const uploads = Object.values(site.fonts).flatMap((family) =>
+    family.files.map((file) => uploadedFile(family, file)),
+  );
+  return uploads.find((each) => each.path === path) ?? null;
+}
+
 /** The fonts of what is shown, the pictures and the files of the site, which are there without any page being rendered. */
-export function assetFiles(site: Site, advances = unmeasured, shown: Shown = placed(site)): SiteFile[] {
+export function assetFiles(site: Site, advances = unmeasured): SiteFile[] {
   return [
-    ...fontFiles(site, advances, shown),
+    ...fontFiles(site, advances),
     ...Object.values(site.artwork).map((artwork) => ({ path: artworkFile(artwork), hash: artwork.hash })),
     ...Object.values(site.files).map(({ name, hash }) => ({ path: `files/${name}`, hash })),
   ];

@@ -22,7 +22,7 @@ function FamilyName({ id, name }: { id: Id; name: string }) {
 }
 
 function shippedWords({ weights, italic, subsets }: ShippedFamily): string {
-  const sets = subsets.filter((subset) => subset !== 'latin-ext').join(', ');
+  const sets = subsets.filter((subset) => !subset.endsWith('-ext')).join(', ');
   return `${weights[0]} to ${weights[1]}${italic ? ', italic' : ''} · ${sets}`;
 }
 

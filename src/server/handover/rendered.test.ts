@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { assetFiles } from '@/core/render/files';
+import { fontFileName } from '@/core/render/page/paths';
 import type { Site } from '@/core/site/site';
 import { renderedFile } from './rendered';
 import { seededDemo } from '../demo/demo-sites.test-data';
@@ -33,12 +33,34 @@ function withOtherFamily(): Site {
 
 test('fonts of a header that stands on no page are there for a view of it, and are not handed over', async () => {
   const site = withOtherFamily();
-  const [own] = assetFiles(site, undefined, null)
-    .map((file) => file.path)
-    .filter((each) => each.startsWith('fonts/archivo-latin-'));
-  expect(own).toBeDefined();
-  expect(await renderedFile(db, site, own!)).toBeNull();
-  expect(await renderedFile(db, site, own!, { ofViews: true })).toMatchObject({ path: own });
+  const own = 'fonts/archivo-latin-400-normal.woff2';
+  expect(await renderedFile(db, site, own)).toBeNull();
+  expect(await renderedFile(db, site, own, { ofViews: true })).toMatchObject({ path: own });
+});
+
+test('a font that what is being typed asks for is there for a view before that is stored', async () => {
+  const site = demo('hollin-sound');
+  for (const name of ['literata-greek-400-normal', 'arimo-greek-400-normal']) {
+    const path = `fonts/${name}.woff2`;
+    expect(await renderedFile(db, site, path)).toBeNull();
+    expect(await renderedFile(db, site, path, { ofViews: true })).toMatchObject({ path });
+  }
+  const uploaded = {
+    hash: 'a'.repeat(64),
+    format: 'woff2' as const,
+    weights: ['400', '400'] as ['400', '400'],
+    slant: 'normal' as const,
+    bytes: 10,
+  };
+  const withUpload = { ...site, fonts: { tern: { id: 'tern', name: 'Tern Sans', files: [uploaded] } } };
+  const own = `fonts/${fontFileName(withUpload.fonts.tern, uploaded)}`;
+  expect(await renderedFile(db, withUpload, own, { ofViews: true })).toEqual({
+    path: own,
+    hash: uploaded.hash,
+  });
+  expect(
+    await renderedFile(db, withUpload, 'fonts/none-latin-400-normal.woff2', { ofViews: true }),
+  ).toBeNull();
 });
 
 test('the script of notices is there for views, also where the notice stands on no page, and is not handed over without one', async () => {

@@ -1,5 +1,5 @@
 import { bytesIn } from '../bytes/blobs';
-import { assetFiles, plannedFiles, type PlannedFile, type SiteFile } from '@/core/render/files';
+import { assetFiles, plannedFiles, viewFont, type PlannedFile, type SiteFile } from '@/core/render/files';
 import { handoverForms, type HandoverFormId } from '@/core/render/forms';
 import { NOTICES_SCRIPT, SCRIPT } from '@/core/render/page/page';
 import type { Site } from '@/core/site/site';
@@ -21,7 +21,7 @@ function plan(site: Site): ReadonlyMap<string, PlannedFile> {
 
 /**
  * One file of a site; what is text is rendered, and nothing else. Null when the site has no such file. Views also show headers and
- * footers that stand on no page: for them there are the fonts of all, and whole scripts.
+ * footers that stand on no page, and what is being typed: for them there are all fonts, and whole scripts.
  */
 export async function renderedFile(
   db: Db,
@@ -33,7 +33,9 @@ export async function renderedFile(
   if (ofViews && path === NOTICES_SCRIPT) return { path, text: viewScripts().notices };
   const file = plan(site).get(path);
   if (file) return { path, text: (await measured(db, file.pieces)).join('') };
-  const assets = await measured(db, (advances) => assetFiles(site, advances, ofViews ? null : undefined));
+  const font = ofViews ? viewFont(site, path) : null;
+  if (font) return font;
+  const assets = await measured(db, (advances) => assetFiles(site, advances));
   return assets.find((asset) => asset.path === path) ?? null;
 }
 
