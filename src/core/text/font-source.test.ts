@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { sampleSite } from '../site/sample.test-data';
 import type { Advances } from './advances';
 import { lackedByShipped, textRuns } from './font-source';
-import { lackingCharacters } from './lacking';
+import { lackingCharacters, ofUnknownWidth } from './lacking';
 import { standInSize } from './stand-in';
 import { textExtent } from './text-extent';
 import { textWidth } from './text-width';
@@ -53,6 +53,11 @@ test('what is lacked is told letter by letter', () => {
   expect(lackedByShipped('figtree', 'Ţară Αθήνα')).toEqual(['Ţ', 'Α', 'θ', 'ή', 'ν', 'α']);
   expect(lackedByShipped('literata', 'Αθήνα')).toEqual([]);
   expect(lackingCharacters(sampleSite(), advances, faceOf('figtree'), 'θήθ x', 'el')).toBe('θή');
+});
+
+test('of what is lacked it is told how wide it is where its stand-in has it, and not of what nothing has', () => {
+  expect(ofUnknownWidth('figtree', 'Αθ⛴ţ')).toBe('⛴');
+  expect(ofUnknownWidth('an-uploaded-one', 'Αθ')).toBe('Αθ');
 });
 
 test('letters that stand in are as wide as these, at the size at which they stand in', () => {

@@ -1,3 +1,7 @@
+import { fileHas } from '../brand/font-gaps';
+import { measuredFamily } from '../brand/fonts';
+import { standInOf } from '../brand/stand-ins';
+import type { Id } from '../ids/id';
 import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { lackedByShipped, textRuns } from './font-source';
@@ -38,4 +42,13 @@ function lackingOf(site: Site, advances: Advances, face: TextFace, text: string,
   );
   const lacking = [...lackedByShipped(face.family, text).flatMap((letter) => [...letter]), ...uploaded];
   return [...new Set(lacking)].filter((character) => !unseen.test(character)).join('');
+}
+
+/** Those of some characters that a family lacks for which nothing of a known width stands in: neither has its stand-in them, or it was uploaded. */
+export function ofUnknownWidth(family: Id, characters: string): string {
+  const shipped = measuredFamily(family);
+  const standIn = shipped && measuredFamily(standInOf(family).measuredBy)!;
+  const isKnown = (character: string) =>
+    standIn?.subsets.some((subset) => fileHas(standIn.id, subset, character)) ?? false;
+  return [...characters].filter((character) => !isKnown(character)).join('');
 }

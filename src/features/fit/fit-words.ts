@@ -2,6 +2,7 @@ import { standInOf } from '@/core/brand/stand-ins';
 import { causeText } from '@/core/fit/cause-text';
 import { fitLabels } from '@/core/fit/fit-status';
 import type { FitSurvey } from '@/core/fit/survey';
+import { ofUnknownWidth } from '@/core/text/lacking';
 import { firstWidth, type WholeStretch } from '@/core/fit/whole-fit';
 import { familyNames } from '@/core/render/stylesheet/css-names';
 import type { Assembly } from '@/core/site/assembly';
@@ -14,18 +15,19 @@ function rangeText({ from, to }: Pick<WholeStretch, 'from' | 'to'>, last: number
   return to >= last ? `from ${first} px` : `${first}–${firstWidth({ from: to }) - 1} px`;
 }
 
-/** What has to be known of a survey beside how bars stand: fonts that could not be had, and characters that fonts lack; null for nothing. */
+/** What has to be known of a survey beside how bars stand: fonts that could not be had, and characters of which nobody knows what sets them; null for nothing. */
 export function surveyWarning(
   site: Site,
   assembly: Assembly,
   { complete, lacking }: FitSurvey,
 ): string | null {
   const said = lacking
-    .filter(({ piece }) => assembly.pieces[piece])
-    .map(({ piece, family, characters }) => {
+    .map((each) => ({ ...each, unknown: ofUnknownWidth(each.family, each.characters) }))
+    .filter(({ piece, unknown }) => assembly.pieces[piece] && unknown !== '')
+    .map(({ piece, family, unknown }) => {
       const { own } = familyNames(site, family);
       const title = pieceTitle(site, assembly.pieces[piece]!);
-      return `${own} has no ${[...characters].join(' ')} for ${title}: browsers set that in another ${standInOf(family).generic} font, so widths are a guess.`;
+      return `${own} has no ${[...unknown].join(' ')} for ${title}: browsers set that in another ${standInOf(family).generic} font, so widths are a guess.`;
     });
   const missing = complete ? [] : ['Some fonts could not be had: their texts count as nothing.'];
   return [...missing, ...said].join(' ') || null;

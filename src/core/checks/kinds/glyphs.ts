@@ -3,10 +3,22 @@ import { allLackingLetters } from '../../fit/lacking-letters';
 import { settledOver } from '../../fit/settled-over';
 import { WHOLE_RULER } from '../../fit/survey';
 import { familyNames } from '../../render/stylesheet/css-names';
+import type { Id } from '../../ids/id';
+import { ofUnknownWidth } from '../../text/lacking';
 import { found, ofAssemblies, type Check } from '../check';
 import { pieceAt } from '../standing';
 
-/** Letters that the font of a text does not have: browsers set them in another, and widths are a guess. */
+const listed = (characters: string) => [...characters].join(' ');
+
+/** What sets characters that a family lacks, in words. */
+function setBy(family: Id, characters: string): string {
+  const unknown = ofUnknownWidth(family, characters);
+  return unknown === ''
+    ? 'what stands in for it sets them, and comes with the site.'
+    : `browsers set ${unknown === characters ? 'that' : listed(unknown)} in whatever font has it, so widths are a guess.`;
+}
+
+/** Letters that the font of a text does not have: another one sets them. */
 export const glyphs: Check = {
   id: 'glyphs',
   label: 'Letters that fonts lack',
@@ -24,7 +36,7 @@ export const glyphs: Check = {
             seen: { language },
             lead: { to: 'place', place: { on: 'piece', ...at, piece } },
             at: pieceAt(site, at, piece),
-            words: `${familyNames(site, family).own} has no ${[...characters].join(' ')}: another font stands in for it.`,
+            words: `${familyNames(site, family).own} has no ${listed(characters)}: ${setBy(family, characters)}`,
             apart: `${family} ${language}`,
           }),
         );
