@@ -41,6 +41,15 @@ test('a letter and its marks are set by one font', () => {
   expect(runs('figtree', 'so\u00adft')).toEqual([['figtree-latin', 'so\u00adft', false]]);
 });
 
+test('letters of two scripts are set apart from each other, and a bracket with what stands before it', () => {
+  expect(runs('literata', 'Ελληνικά (GR)')).toEqual([
+    ['literata-greek', 'Ελληνικά', false],
+    ['literata-latin', ' (', false],
+    ['literata-latin', 'GR', false],
+    ['literata-latin', ')', false],
+  ]);
+});
+
 test('a hyphen at which no line is broken is as wide as any in what stands in', () => {
   expect(runs('figtree', 'E\u2011Mail')).toEqual([
     ['figtree-latin', 'E', false],

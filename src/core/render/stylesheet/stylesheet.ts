@@ -1,17 +1,11 @@
-import { standInFaces, standInOf, standInWeight } from '../../brand/stand-ins';
-import { asRanges } from '../../brand/font-subsets';
 import { contrastOn } from '../../colour/contrast';
-import { shippedFamily, shippedFileName, unicodeRange, type ShippedFile } from '../../brand/fonts';
-import { plainNumber } from '../../lengths/length';
 import {
-  cssString,
   hoverable,
   joinRules,
   mapped,
   stayingDeclarations,
   type Block,
   type CssNode,
-  type Declarations,
   type Rules,
 } from '../../markup/css';
 import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
@@ -31,29 +25,20 @@ import {
 } from '../../properties/scroll';
 import { phasesOf, resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { inLanguage } from '../../resolve/in-language';
-import { fontFormats } from '../../site/font';
 import { seenColour } from '../../site/seen-colour';
 import type { Site } from '../../site/site';
 import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown } from '../../fit/way-down';
 import { withoutUnasked } from './asked-names';
 import { assemblyCss, mediaCss, resetCss, someAssemblyCss } from './base-css';
-import { cssNames, customNames, familyNames, tokenDeclarations } from './css-names';
+import { cssNames, customNames, tokenDeclarations } from './css-names';
 import { darkBrandCss, darkValuesCss } from './dark-css';
+import { fontNodes } from './font-css';
 import { itemsCss } from './items-css';
 import { settleNames } from '../names';
-import { fontFileName } from '../page/paths';
 import { standInCss } from '../page/stand-ins/stand-in';
 import { unmeasured, type Advances } from '../../text/advances';
-import { standInSize } from '../../text/stand-in';
-import {
-  usedFaces,
-  usedFonts,
-  usedTypeStyles,
-  type UsedFace,
-  type UsedStandIn,
-  type UsedUpload,
-} from './used-type';
+import { usedFaces, usedFonts, usedTypeStyles, type UsedFace } from './used-type';
 import { ringCss } from './ring';
 import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
@@ -99,76 +84,6 @@ export function siteFaces(site: Site, advances: Advances): UsedFace[] {
 export function siteFonts(site: Site, advances: Advances, shown: Shown = null) {
   const settled = everySettled(settleAll(site, advances, shown));
   return usedFonts(site, usedTypeStyles(site, settled), settled);
-}
-
-/** Where a shipped file lies, from the stylesheet. */
-const shippedUrl = (file: ShippedFile) =>
-  `url(${cssString(`fonts/${shippedFileName(file)}`)}) format("woff2")`;
-
-function shippedFace(file: ShippedFile): Rules {
-  return {
-    '@font-face': {
-      'font-family': cssString(shippedFamily(file.family)!.name),
-      'font-weight': file.weight,
-      ...(file.slant === 'italic' ? { 'font-style': 'italic' } : {}),
-      'font-display': 'swap',
-      src: shippedUrl(file),
-      'unicode-range': unicodeRange(file),
-    },
-  };
-}
-
-function uploadedFace(site: Site, { family, file }: UsedUpload): Rules {
-  const [least, most] = file.weights;
-  const path = `fonts/${fontFileName(site.fonts[family]!, file)}`;
-  return {
-    '@font-face': {
-      'font-family': cssString(site.fonts[family]!.name),
-      'font-weight': least === most ? least : `${least} ${most}`,
-      ...(file.slant === 'italic' ? { 'font-style': 'italic' } : {}),
-      'font-display': 'swap',
-      src: `url(${cssString(path)}) format(${cssString(fontFormats[file.format])})`,
-    },
-  };
-}
-
-/**
- * What stands in for a family until its fonts have come: installed fonts, at the size at which they are as wide. For the characters that
- * the family lacks they come with the site where they are not installed.
- */
-function standInRules(
-  site: Site,
-  advances: Advances,
-  family: Id,
-  { used, standIns }: { used: (weight: '400' | '700') => boolean; standIns: readonly UsedStandIn[] },
-): Rules[] {
-  return standInFaces
-    .filter(({ weight }) => used(weight))
-    .flatMap(({ fonts, weight, weights }) => {
-      const size = standInSize(site, advances, family, weight);
-      const installed = standInOf(family)[fonts].map((name) => `local(${cssString(name)})`);
-      const face = (sources: readonly string[], more: Declarations): Rules => ({
-        '@font-face': {
-          'font-family': cssString(familyNames(site, family).standIn),
-          'font-weight': weights,
-          src: sources.join(', '),
-          ...(size === null ? {} : { 'size-adjust': `${plainNumber(100 * size)}%` }),
-          ...more,
-        },
-      });
-      const sent = standIns.filter((each) => each.family === family && each.file.weight === weight);
-      return [
-        face(installed, {}),
-        ...sent.map(({ file, characters }) =>
-          face([...installed, shippedUrl(file)], {
-            'font-display': 'swap',
-            'unicode-range': asRanges(
-              characters.map((character) => character.codePointAt(0)!).toSorted((a, b) => a - b),
-            ),
-          }),
-        ),
-      ];
-    });
 }
 
 /** Whether the ground of the pages is light or dark (CSS Color Adjustment 1, 2.2), by what stands out more on it. */
@@ -313,29 +228,6 @@ function writtenStandIn(site: Site): Stylesheet {
 
 /** The same as text. */
 export const standInStylesheet = (site: Site): string => stylesheetText(standIn(site));
-
-/** The fonts of the site, and what stands in for them until they have come. */
-function fontNodes(
-  site: Site,
-  advances: Advances,
-  { shipped, uploaded, standIns }: ReturnType<typeof usedFonts>,
-) {
-  const used = [
-    ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),
-    ...uploaded.map(({ family, file }) => ({ family, weights: file.weights.map(standInWeight) })),
-  ];
-  const families = [...new Set(used.map(({ family }) => family))];
-  return [
-    ...shipped.map(shippedFace),
-    ...uploaded.map((upload) => uploadedFace(site, upload)),
-    ...families.flatMap((family) =>
-      standInRules(site, advances, family, {
-        used: (weight) => used.some((each) => each.family === family && each.weights.includes(weight)),
-        standIns,
-      }),
-    ),
-  ];
-}
 
 /**
  * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
