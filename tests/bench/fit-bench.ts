@@ -1,7 +1,7 @@
 import { checkSite } from '../../src/core/checks/check-site';
 import { alsoMoved } from '../../src/core/checks/moved';
 import { applyEdits } from '../../src/core/edit/apply';
-import { placedAssembly } from '../../src/core/fit/assembly-boxes';
+import { placedAssembly } from '../../src/core/fit/placed-assembly';
 import { usually } from '../../src/core/fit/heights';
 import { surveyFit } from '../../src/core/fit/survey';
 import { resolveAssembly } from '../../src/core/resolve/assembly';

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { Place, PlacedBox } from '../../src/core/boxes/placed';
-import { placedAssembly } from '../../src/core/fit/assembly-boxes';
+import { placedAssembly } from '../../src/core/fit/placed-assembly';
 import { usually } from '../../src/core/fit/heights';
 import { settledOver } from '../../src/core/fit/settled-over';
 import { targetsIn } from '../../src/core/fit/targets';

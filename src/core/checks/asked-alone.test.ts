@@ -3,7 +3,7 @@ import { someOf } from '../../sample.test-data';
 import { applyEdits } from '../edit/apply';
 import type { Edit } from '../edit';
 import { everyEdit, fullSample } from '../edit/every-edit.test-data';
-import { placedAssembly } from '../fit/assembly-boxes';
+import { placedAssembly } from '../fit/placed-assembly';
 import { dropDownsAlong } from '../fit/drop-downs';
 import { evenLetters } from '../fit/even-letters.test-data';
 import { surveyFooter } from '../fit/footer-survey';

@@ -1,6 +1,6 @@
 import { bandRange, NARROWEST, WIDEST } from '../bands/band';
 import type { PlacedBox } from '../boxes/placed';
-import { placedAssembly } from '../fit/assembly-boxes';
+import { placedAssembly } from '../fit/placed-assembly';
 import { usually } from '../fit/heights';
 import { ruleText } from '../fit/rule-words';
 import { surveyFit } from '../fit/survey';

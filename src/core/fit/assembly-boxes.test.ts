@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { everyBox } from '../boxes/placed';
 import { resolveAssembly } from '../resolve/assembly';
 import { sampleSite } from '../site/sample.test-data';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import { evenLetters } from './even-letters.test-data';
 import { usually } from './heights';
 
@@ -22,4 +22,14 @@ test('where all items of equal cells have left, the button that stands for them 
   const [cell, button] = found.map(({ place }) => [place.x, place.width]);
   expect(cell![1]).toBeGreaterThan(100);
   expect(button).toEqual(cell);
+});
+
+test('a bar that is hidden has a place of its own all the same, without height', () => {
+  const site = sampleSite();
+  const header = site.headers.h!;
+  header.bars.first = { ...header.bars.b!, id: 'first', bays: [], values: { shown: { desktop: 'hidden' } } } as never;
+  header.order = ['first', ...header.order];
+  const settled = resolveAssembly(site, 'headers', header, 'desktop');
+  const placed = placedAssembly(usually(site, evenLetters), settled, 'desktop', 1280);
+  expect(placed.of.map(({ id }) => id)).toEqual(header.order);
 });

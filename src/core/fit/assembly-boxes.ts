@@ -1,12 +1,8 @@
 import { box, type Box, type Measures } from '../boxes/box';
 import { cascaded, type Layout } from '../boxes/layout';
-import { mirrored, type PlacedBox } from '../boxes/placed';
-import { placeBox } from '../boxes/places';
 import type { Id } from '../ids/id';
-import { valueAt, type Span } from '../lengths/piecewise';
+import type { Span } from '../lengths/piecewise';
 import type { SettledPiece } from '../pieces/piece';
-import { drawerParts, type DrawerPart } from '../properties/bar';
-import { isUpright, LOW_WINDOW } from '../properties/drawer';
 import { placeLayout } from '../properties/place';
 import type { SettledAssembly, SettledBar, SettledBay } from '../resolve/assembly';
 import {
@@ -17,9 +13,8 @@ import {
   divisionLayouts,
   ownBarLayouts,
 } from '../resolve/bar-layouts';
-import { directionOf } from '../site/language';
 import type { Circumstances, Tally } from './circumstances';
-import { barFrame, lineWidth, panelWidth } from './frame';
+import { barFrame, lineWidth } from './frame';
 import { pieceMeasures, pieceMeasuring } from './measures';
 import { pieceBoxes } from './piece-boxes';
 
@@ -130,21 +125,6 @@ export function barMeasures(
   return pieceMeasures(circumstances, own, span, { complete: true }, steadiness);
 }
 
-/** Where everything in one bar stands at a width of the viewport, in CSS px from its own top left corner: as where it stands in a row of its own. */
-export function placedBar(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  bar: SettledBar,
-  within: Within,
-): PlacedBox {
-  const at = within.span.from;
-  const there = { ...circumstances, sizedAt: at };
-  const room = valueAt(panelWidth(circumstances, assembly, within.band, within.span), at);
-  const measures = barMeasures(there, assembly, within);
-  const placed = placeBox(barBox(assembly, bar, there, within), room, measures);
-  return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
-}
-
 /** How the bars of an assembly stand to each other: one at the side is as high as the window. */
 function barsLayout({ stands }: SettledAssembly['values'], windowHeight: number): Layout {
   if (stands === 'row') return { display: 'flex', alignItems: 'center', justifyContent: 'space-between' };
@@ -164,46 +144,4 @@ export function assemblyBox(
 ): Box {
   const bars = assembly.bars.map((bar) => barBox(assembly, bar, circumstances, within));
   return box('', barsLayout(assembly.values, windowHeight), bars, { id: assembly.id });
-}
-
-/**
- * The bars of a drawer in its parts: below each other, the foot at the bottom of the drawer, which is as high as the window or as what is
- * in it. What scrolls between them is as it stands before anyone scrolls.
- */
-function inParts(placed: PlacedBox, { bars, values }: SettledAssembly, windowHeight: number): PlacedBox {
-  const partOf = (index: number) => bars[index]!.values.part as DrawerPart;
-  const heightOf = (part: DrawerPart) =>
-    placed.of.reduce((sum, { height }, index) => sum + (partOf(index) === part ? height : 0), 0);
-  const [head, body, foot] = drawerParts.map(heightOf) as [number, number, number];
-  const all = head + body + foot;
-  const stays = windowHeight > LOW_WINDOW;
-  const height = !stays ? all : isUpright(values) ? windowHeight : Math.min(windowHeight, all);
-  const next: Record<DrawerPart, number> = { head: 0, body: head, foot: height - foot };
-  const of = placed.of.map((bar, index) => {
-    const y = next[partOf(index)];
-    next[partOf(index)] += bar.height;
-    return { ...bar, y };
-  });
-  return { ...placed, height, of };
-}
-
-/**
- * Where everything in an assembly stands, settled for a stage: its bars, bays and pieces and all that is in these, in CSS px from its own
- * top left corner, at a width of the viewport in that band; `windowHeight` is that of the window, for what stands at its side or stays at its bottom.
- */
-export function placedAssembly(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  band: Id,
-  at: number,
-  windowHeight = 0,
-): PlacedBox {
-  const span = { from: at, to: at };
-  const within = { band, span, tally: { complete: true } };
-  const there = { ...circumstances, sizedAt: at };
-  const width = valueAt(panelWidth(circumstances, assembly, band, span), at);
-  const whole = assemblyBox(assembly, there, within, windowHeight);
-  const inOrder = placeBox(whole, width, barMeasures(there, assembly, within));
-  const placed = assembly.kind === 'drawers' ? inParts(inOrder, assembly, windowHeight) : inOrder;
-  return directionOf(circumstances.language) === 'rtl' ? mirrored(placed) : placed;
 }

@@ -9,7 +9,7 @@ import type { AssemblyKind } from '../properties/assembly-kind';
 import { resolveAssembly, type SettledAssembly, type SettledBar } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import { dropDownSides, type Sides } from './drop-down-sides';
 import { besideLists, type BesideLists } from './beside-lists';
 import { dropDownsAt, reachOf, type BesidePlaced, type DropDown } from './drop-downs';

@@ -11,13 +11,12 @@ import type { Hanging, HangsFromItem, SettledPiece } from '../pieces/piece';
 import { inLanguage } from '../resolve/in-language';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import { directionOf } from '../site/language';
-import { placedAssembly, placedBar } from './assembly-boxes';
-import { panelWidth } from './frame';
-import { keptOfBar } from './kept-of-bar';
+import { keptWithTexts } from '../text/worked-with';
 import { keptOfPieces } from './kept-of-pieces';
 import { madePiece, type MadePiece } from './piece-boxes';
 import { basisOf, type Circumstances, type Tally } from './circumstances';
 import { pieceContent } from './piece-content';
+import { placedAssembly, placedBar } from './placed-assembly';
 
 /** Something that hangs out of a piece while it is open. */
 export interface DropDown {
@@ -237,32 +236,28 @@ export const dropDownsIn = (
   at: number,
 ): DropDown[] => hangingIn(circumstances, bars, placed, { window: at, room: placed.width });
 
-/** The same, each from the top of its bar: kept as long as what decides about the bar is the same. */
+const hangingOut = keptWithTexts<PlacedBox, DropDown[]>();
+
+/** The same, each from the top of its bar: kept as long as what it hangs out of stands where it does. */
 export function dropDownsAlong(
   circumstances: Circumstances,
   assembly: SettledAssembly,
   band: Id,
   at: number,
 ): DropDown[] {
-  const span = { from: at, to: at };
   // Bars in one row decide together where each stands.
   const inRow = assembly.values.stands === 'row';
   return assembly.bars
     .filter((bar) => hangingPieces([bar]).some((piece) => hangs(circumstances, piece, at)))
-    .flatMap((bar) =>
-      keptOfBar(
-        { circumstances, phases: [assembly], bar: bar.id, within: { band, span, tally: { complete: true } } },
-        'hanging',
-        (within) => {
-          const room = valueAt(panelWidth(circumstances, assembly, band, span), at);
-          const placed = inRow
-            ? placedAssembly(circumstances, assembly, band, at)
-            : placedBar(circumstances, assembly, bar, within);
-          return hangingIn(circumstances, [bar], placed, { window: at, room });
-        },
-        madePiece,
-      ),
-    );
+    .flatMap((bar) => {
+      const placed = inRow
+        ? placedAssembly(circumstances, assembly, band, at)
+        : placedBar(circumstances, assembly, bar, band, at);
+      const made = hangingPieces([bar]).map((piece) => madePiece(circumstances, piece));
+      return hangingOut(placed, circumstances.advances, [bar.id, ...made], () =>
+        hangingIn(circumstances, [bar], placed, { window: at, room: placed.width }),
+      );
+    });
 }
 
 /** From where to where something that hangs reaches along the line, in CSS px from the edge of its assembly where lines start. */

@@ -4,7 +4,7 @@ import type { Id } from '../ids/id';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import type { Circumstances } from './circumstances';
 import { heldScreens, type HeldScreen } from './screens';
 import { stageAt, wayDown, type WayDown } from './way-down';

@@ -1,48 +1,15 @@
 import { bandRange, NARROWEST, WIDEST } from '../bands/band';
-import { lengthAt, type Length } from '../lengths/formula';
 import { ROOT_TEXT_PX } from '../lengths/length';
 import type { Id } from '../ids/id';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
-import { ownBarLayouts } from '../resolve/bar-layouts';
-import { placedAssembly, placedBar } from './assembly-boxes';
-import { keptOfBar } from './kept-of-bar';
-import { lineWidth } from './frame';
 import type { Circumstances } from './circumstances';
+import { placedAssembly } from './placed-assembly';
 
 /** Circumstances as most visitors have them: the first language, the usual text size, on no page in particular. */
 export function usually(site: Site, advances: Advances): Circumstances {
   return { site, advances, page: null, language: site.languages[0]!, root: ROOT_TEXT_PX };
-}
-
-/** What of a bar decides how high it is, besides how wide things in it are and its least height, as one text. */
-function heightSaid(site: Site, { values }: SettledBar): string {
-  const { '': own, ...inside } = ownBarLayouts(values);
-  const lines = [values.lineAbove, values.lineBelow].map((line) => lineWidth(site, line as Id | null));
-  return JSON.stringify([own.paddingBlock, inside, values.across, lines]);
-}
-
-/** How high a bar is that stands in a row of its own: as high as what is in it, and at least as it says. */
-function heightAlone(
-  circumstances: Circumstances,
-  assembly: SettledAssembly,
-  bar: SettledBar,
-  band: Id,
-  at: number,
-): number {
-  if (bar.values.shown === 'hidden') return 0;
-  const within = { band, span: { from: at, to: at }, tally: { complete: true } };
-  const looked = { circumstances, phases: [assembly], bar: bar.id, within };
-  const content = keptOfBar(
-    looked,
-    `height ${assembly.phase} ${heightSaid(circumstances.site, bar)}`,
-    (own) => {
-      const low = { ...bar, values: { ...bar.values, leastHeight: 0 } };
-      return placedBar(circumstances, assembly, low, own).height;
-    },
-  );
-  return Math.max(content, lengthAt(bar.values.leastHeight as Length, at));
 }
 
 /** The heights of the bars of a settled assembly in CSS px at a width of the viewport in a band; those that are hidden have none. */
@@ -52,13 +19,8 @@ export function barHeights(
   band: Id,
   at: number,
 ): ReadonlyMap<Id, number> {
-  const { kind, values, bars } = assembly;
-  // In a row and at a side, bars are as high as what is beside them makes them.
-  if (kind === 'drawers' || (kind === 'headers' && values.stands !== 'top')) {
-    const { of } = placedAssembly(circumstances, assembly, band, at);
-    return new Map(of.map(({ id, height }) => [id!, height]));
-  }
-  return new Map(bars.map((bar) => [bar.id, heightAlone(circumstances, assembly, bar, band, at)]));
+  const { of } = placedAssembly(circumstances, assembly, band, at);
+  return new Map(of.map(({ id, height }) => [id!, height]));
 }
 
 /** How high all bars of a settled assembly are together, in CSS px at a width of the viewport in a band: below each other, or in one row. */

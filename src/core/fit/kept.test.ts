@@ -6,7 +6,7 @@ import { sample } from '../../sample.test-data';
 import { resolveAssembly } from '../resolve/assembly';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import { dropDownsAlong, dropDownsAt } from './drop-downs';
 import { evenLetters } from './even-letters.test-data';
 import { longMenu } from './long-menu.test-data';

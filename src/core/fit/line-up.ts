@@ -4,7 +4,7 @@ import { resolveAssembly } from '../resolve/assembly';
 import type { AssemblyKind } from '../properties/assembly-kind';
 import type { Assembly } from '../site/assembly';
 import { directionOf } from '../site/language';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import type { Circumstances } from './circumstances';
 import { stageAt, wayDown } from './way-down';
 

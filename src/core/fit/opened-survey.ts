@@ -7,7 +7,7 @@ import { isUpright, LOW_WINDOW } from '../properties/drawer';
 import { TARGET } from '../properties/target';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import { besideLists } from './beside-lists';
 import { openDropDowns, type PlacedDropDown } from './drop-down-places';
 import type { Circumstances } from './circumstances';

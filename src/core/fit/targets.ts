@@ -4,7 +4,7 @@ import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { settledPieces, type SettledAssembly } from '../resolve/assembly';
 import type { Site } from '../site/site';
-import { placedAssembly } from './assembly-boxes';
+import { placedAssembly } from './placed-assembly';
 import { dropDownsIn } from './drop-downs';
 import type { Circumstances } from './circumstances';
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { everyBox } from '../boxes/placed';
-import { placedAssembly } from '../fit/assembly-boxes';
+import { placedAssembly } from '../fit/placed-assembly';
 import { evenLetters } from '../fit/even-letters.test-data';
 import { usually } from '../fit/heights';
 import { homePage } from '../render/files';

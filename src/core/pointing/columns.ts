@@ -1,5 +1,5 @@
 import { lengthAt, type Length } from '../lengths/formula';
-import { placedAssembly } from '../fit/assembly-boxes';
+import { placedAssembly } from '../fit/placed-assembly';
 import type { Circumstances } from '../fit/circumstances';
 import type { Id } from '../ids/id';
 import { LEAST_SHARE, MOST_SHARE, type Division } from '../properties/kinds/division';

@@ -1,6 +1,6 @@
 import type { PlacedBox } from '../boxes/placed';
 import { placeName } from '../edit/place-name';
-import { placedAssembly } from '../fit/assembly-boxes';
+import { placedAssembly } from '../fit/placed-assembly';
 import { usually } from '../fit/heights';
 import { stageAt, wayDown } from '../fit/way-down';
 import type { Id } from '../ids/id';

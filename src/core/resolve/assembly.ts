@@ -280,11 +280,17 @@ function settleAssembly(site: Site, kind: AssemblyKind, assembly: Assembly, stag
   return { id: assembly.id, kind, name: assembly.name, values, phased, phase, bars };
 }
 
+const saidPhases = new WeakMap<Assembly, Phase[]>();
+
 /** The phases of scrolling in which an assembly may look otherwise than in all before: the top, and those that something is said of. */
-export function phasesOf(kind: AssemblyKind, { values, bars, pieces }: Assembly): Phase[] {
+export function phasesOf(kind: AssemblyKind, assembly: Assembly): Phase[] {
+  const { values, bars, pieces } = assembly;
   if (kind !== 'headers' || !bearsPhases(values)) return ['top'];
   const all = [...Object.values(bars), ...Object.values(pieces)];
-  return phases.filter((phase) => phase === 'top' || all.some((each) => saysPhase(each.values, phase)));
+  const said = (phase: Phase) => phase === 'top' || all.some((each) => saysPhase(each.values, phase));
+  const known = saidPhases.get(assembly) ?? phases.filter(said);
+  saidPhases.set(assembly, known);
+  return known;
 }
 
 const listed = new WeakMap<SettledAssembly, readonly SettledPiece[]>();

@@ -1,6 +1,6 @@
 import { bandRange, WIDEST } from '../../bands/band';
 import { everyBox } from '../../boxes/placed';
-import { placedAssembly } from '../../fit/assembly-boxes';
+import { placedAssembly } from '../../fit/placed-assembly';
 import { usually } from '../../fit/heights';
 import { stageAt, wayDown } from '../../fit/way-down';
 import { resolveAssembly, settledPieces } from '../../resolve/assembly';
