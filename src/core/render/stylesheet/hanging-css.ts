@@ -13,9 +13,10 @@ import type { Advances } from '../../text/advances';
 import type { Names } from '../names';
 import { byStage, scopeRules, type RulesByStage } from './rules-by-stage';
 
-/** What is known of a site where it is written where things hang. */
-interface HangingInput {
+/** What it is written with where things stand. */
+export interface PlacesInput {
   site: Site;
+  /** What is known of the widths of texts: bars are as high as these make them. */
   advances: Advances;
   names: Names;
 }
@@ -39,7 +40,7 @@ function differing(css: Readonly<Record<string, Declarations>>, sides: readonly 
 
 /** In windows that have the room, the lists below the items of drop-downs open beside these: a block for each stage in which some do. */
 export function besideBlocks(
-  { site, advances, names }: HangingInput,
+  { site, advances, names }: PlacesInput,
   settled: readonly SettledAssembly[],
   stages: readonly WayStage[],
 ): Block[] {
@@ -111,7 +112,7 @@ function pieceSides(
  * that is above what hangs out of it.
  */
 export function hangingRules(
-  { site, advances, names }: HangingInput,
+  { site, advances, names }: PlacesInput,
   settled: readonly SettledAssembly[],
   stages: readonly WayStage[],
 ): RulesByStage[] {

@@ -1,21 +1,14 @@
 import { contrastOn } from '../../colour/contrast';
-import {
-  hoverable,
-  joinRules,
-  mapped,
-  stayingDeclarations,
-  type Block,
-  type CssNode,
-  type Rules,
-} from '../../markup/css';
-import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
-import { pieceKind, pieceKinds } from '../../pieces';
-import type { PieceKind, SettledPiece } from '../../pieces/piece';
-import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
-import { drawerCss } from '../../properties/drawer';
+import { settledMeasured } from '../../fit/measured-rules';
+import { wayDown, type WayStage } from '../../fit/way-down';
 import type { Id } from '../../ids/id';
 import { ofPair } from '../../ids/of-pair';
-import type { CssNames } from '../../properties/property';
+import { sameData } from '../../ids/same-data';
+import { sameItems } from '../../ids/same-items';
+import { hoverable, joinRules, type Block, type CssNode, type Rules } from '../../markup/css';
+import { stylesheetText, written, type Stylesheet } from '../../markup/stylesheet';
+import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
+import { drawerCss } from '../../properties/drawer';
 import {
   phasedHeaderCss,
   phasedMediaCss,
@@ -23,28 +16,27 @@ import {
   phasedWithoutScriptsCss,
   returningOpenCss,
 } from '../../properties/scroll';
-import { phasesOf, resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
-import { inLanguage } from '../../resolve/in-language';
+import { phasesOf, resolveAssembly, type SettledAssembly } from '../../resolve/assembly';
+import type { TypeStyle } from '../../site/brand';
 import { seenColour } from '../../site/seen-colour';
 import type { Site } from '../../site/site';
-import { settledMeasured } from '../../fit/measured-rules';
-import { wayDown } from '../../fit/way-down';
+import { surroundingsOf } from '../../site/surroundings';
+import { unmeasured, type Advances } from '../../text/advances';
+import { settleNames, type Names } from '../names';
+import { standInCss } from '../page/stand-ins/stand-in';
 import { withoutUnasked } from './asked-names';
 import { assemblyCss, mediaCss, resetCss, someAssemblyCss } from './base-css';
 import { cssNames, customNames, tokenDeclarations } from './css-names';
 import { darkBrandCss, darkValuesCss } from './dark-css';
 import { fontNodes } from './font-css';
 import { itemsCss } from './items-css';
-import { settleNames } from '../names';
-import { standInCss } from '../page/stand-ins/stand-in';
-import { unmeasured, type Advances } from '../../text/advances';
-import { usedFaces, usedFonts, usedTypeStyles, type UsedFace } from './used-type';
+import { everyStood, initialCss, kindsCss, someCss, typeRules, usedKinds } from './kinds-css';
 import { ringCss } from './ring';
-import { scopeRules, withoutIdle, type SettledWay } from './rules-by-stage';
+import { withoutIdle, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
-import { sharedLayoutRules } from './layout-rules';
-import { initialPieceRules } from './piece-rules';
-import { brandCss, initialBarRules, valuesCss } from './values-css';
+import { standingCss, type Standing } from './standing-css';
+import { usedFaces, usedFonts, usedTypeStyles, type UsedFace } from './used-type';
+import { brandCss, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'] as const;
@@ -103,94 +95,6 @@ const bodyRules: Rules = {
   },
 };
 
-/** What bars and the kinds of pieces that stand in the site have where nothing was said. */
-function initialCss(kinds: readonly PieceKind[], css: CssNames): Rules {
-  return joinRules(
-    scopeRules(initialBarRules(css), '.bar'),
-    ...kinds.map((kind) => scopeRules(initialPieceRules(css, kind), `.${kind.kind}`)),
-  );
-}
-
-/** The kinds of pieces that stand in the site; only their rules are shipped. */
-function usedKinds(settled: readonly SettledAssembly[]): PieceKind[] {
-  const used = new Set(
-    settled
-      .flatMap(settledPieces)
-      .flatMap(({ kind, values }) => [kind, ...(pieceKind(kind).draws?.(values) ?? [])]),
-  );
-  return pieceKinds.filter((kind) => used.has(kind.kind));
-}
-
-/** A piece as it stands somewhere, in a language. */
-interface Stood {
-  kind: string;
-  values: SettledPiece['values'];
-  stands: AssemblyKind;
-}
-
-/** All pieces as they stand at some width, in some language. */
-function everyStood({ languages }: Site, settled: readonly SettledAssembly[]): Stood[] {
-  return settled.flatMap((assembly) =>
-    settledPieces(assembly).flatMap((piece) =>
-      [...new Set(languages.map((language) => inLanguage(piece, language).values))].map((values) => ({
-        kind: piece.kind,
-        values,
-        stands: assembly.kind,
-      })),
-    ),
-  );
-}
-
-/** What only some of the pieces need of the rules of their kinds, each once. */
-function someCss(kinds: readonly PieceKind[], stood: readonly Stood[]): CssNode[] {
-  const needed = kinds.flatMap(({ kind, someCss: some = [] }) =>
-    some
-      .filter(({ when }) => stood.some((piece) => piece.kind === kind && when(piece.values, piece.stands)))
-      .flatMap(({ css }) => css),
-  );
-  return [...new Set(needed)];
-}
-
-/** Where the boxes of pieces of a kind stand, without those that none of them has. */
-function layoutsOf(kind: PieceKind, stood: readonly Stood[]): Rules {
-  const { at, when } = kind.someLayouts ?? { at: [], when: () => true };
-  const had = stood.some((piece) => piece.kind === kind.kind && when(piece.values));
-  return sharedLayoutRules(kind, had ? [] : at);
-}
-
-/** What a kind says, under its own class where others say otherwise of the same selector: the list of a chooser is of several kinds. */
-function apartFrom(others: Rules, kind: string, own: Rules): Rules {
-  const apart: Rules = {};
-  const alike = mapped(own, (declarations, selector) => {
-    const before = others[selector] ?? {};
-    const isOther = (name: string, value: string) => before[name] !== undefined && before[name] !== value;
-    const other = stayingDeclarations(declarations, isOther);
-    if (Object.keys(other).length > 0) apart[`.${kind} ${selector}`] = other;
-    return stayingDeclarations(declarations, (name, value) => !isOther(name, value));
-  });
-  return joinRules(alike, apart);
-}
-
-/** What kinds of pieces look like where nothing was said, and where their boxes stand. */
-const kindsCss = (kinds: readonly PieceKind[], stood: readonly Stood[]): Rules =>
-  kinds.reduce<Rules>((others, kind) => {
-    const own = joinRules(layoutsOf(kind, stood), kind.css);
-    return joinRules(others, apartFrom(others, kind.kind, own));
-  }, {});
-
-/** The type styles in which kinds of pieces are set unless they say otherwise, each once for all of its kinds. */
-function typeRules(kinds: readonly PieceKind[], css: CssNames): Rules {
-  const styleOf = ({ properties }: PieceKind) =>
-    properties.find((each) => each.name === 'typeStyle')?.initial as string | undefined;
-  const styles = new Set(kinds.flatMap((kind) => styleOf(kind) ?? []));
-  const selector = (style: string) =>
-    kinds
-      .filter((kind) => styleOf(kind) === style)
-      .map(({ kind }) => `.${kind}`)
-      .join(', ');
-  return Object.fromEntries([...styles].map((style) => [selector(style), css.typeCss(style)]));
-}
-
 const layerOrder = `@layer ${layers.join(', ')};`;
 
 /** How the block of a layer begins. */
@@ -229,18 +133,83 @@ function writtenStandIn(site: Site): Stylesheet {
 /** The same as text. */
 export const standInStylesheet = (site: Site): string => stylesheetText(standIn(site));
 
+/** What of a stylesheet follows from words: which letters they have, how wide they are, and what they lead to. */
+interface Worded {
+  names: Names;
+  fonts: readonly CssNode[];
+  items: readonly CssNode[];
+  /** What only some sites need of what headers, drawers and footers share. */
+  shared: readonly Rules[];
+  stages: readonly (readonly WayStage[])[];
+  standing: readonly Standing[];
+}
+
+/** What is written of a site, with all that is shown of it settled. */
+interface Writing {
+  site: Site;
+  assemblies: readonly SettledWay[];
+  settled: readonly SettledAssembly[];
+  styles: readonly TypeStyle[];
+  worded: Worded;
+}
+
+function writingOf(site: Site, advances: Advances, shown: Shown): Writing {
+  const assemblies = settleAll(site, advances, shown);
+  const settled = everySettled(assemblies);
+  const styles = usedTypeStyles(site, settled);
+  const names = settleNames(site);
+  const worded: Worded = {
+    names,
+    fonts: fontNodes(site, advances, usedFonts(site, styles, settled)),
+    items: itemsCss(site, names),
+    shared: someAssemblyCss.filter(({ when }) => when(site, settled)).map(({ css }) => css),
+    stages: assemblies.map(({ stages }) => stages),
+    standing: assemblies.map((way) => standingCss({ site, advances, names }, way)),
+  };
+  return { site, assemblies, settled, styles, worded };
+}
+
+/** What a stylesheet is written of that is the very same as long as nothing else than words was changed. */
+function writtenOf({ site, settled }: Writing): unknown[] {
+  const shown = settled.map(({ kind, id }) => site[kind][id]);
+  const around = surroundingsOf(site).filter((part) => part !== site.menus && part !== site.pages);
+  return [...around, ...shown, ...settled];
+}
+
+interface Known {
+  of: readonly unknown[];
+  worded: Worded;
+  stylesheet: Stylesheet;
+}
+const known = new WeakMap<SettledAssembly, readonly Known[]>();
+/** For how many choices of what is shown stylesheets are kept. */
+const MOST_KEPT = 4;
+
+const sameWords = ({ names, ...one }: Worded, { names: others, ...other }: Worded) =>
+  sameData(one, other) && (names === others || sameData([...names], [...others]));
+
 /**
  * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
  * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown, of the brand what
- * something asks for.
+ * something asks for. It is not written again as long as all that it is written of is the same, as with most labels.
  */
 function siteStylesheet(site: Site, advances: Advances, shown: Shown): Stylesheet {
-  const assemblies = settleAll(site, advances, shown);
-  const settled = everySettled(assemblies);
+  const writing = writingOf(site, advances, shown);
+  const [first] = writing.settled;
+  if (!first) return stylesheetOf(writing);
+  const of = writtenOf(writing);
+  const kept = known.get(first) ?? [];
+  const same = kept.find((each) => sameItems(each.of, of) && sameWords(each.worded, writing.worded));
+  if (same) return same.stylesheet;
+  const stylesheet = stylesheetOf(writing);
+  known.set(first, [{ of, worded: writing.worded, stylesheet }, ...kept.slice(0, MOST_KEPT - 1)]);
+  return stylesheet;
+}
+
+function stylesheetOf({ site, assemblies, settled, styles, worded }: Writing): Stylesheet {
+  const { names, fonts, items, shared, standing } = worded;
   const kinds = usedKinds(settled);
   const stood = everyStood(site, settled);
-  const styles = usedTypeStyles(site, settled);
-  const names = settleNames(site);
   const { brand, css } = cssNames(site);
   // On paper nothing can be opened either.
   const withoutScripts: Block = {
@@ -251,27 +220,22 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
   const returns = settled.some(
     ({ kind, id }) => kind === 'headers' && phasesOf(kind, site.headers[id]!).includes('returning'),
   );
-  const standing = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
-  const input = { site, assemblies, styles, names, brand, css, advances };
+  const bare = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
+  const input = { site, assemblies, styles, names, brand, css, standing };
   const nodes = [
-    ...fontNodes(site, advances, usedFonts(site, styles, settled)),
+    ...fonts,
     layer('reset', resetCss, ringCss),
     layer('brand', ...tokenNodes(site), bodyRules),
     layer(
       'pieces',
       typeRules(kinds, css),
-      joinRules(
-        assemblyCss,
-        ...someAssemblyCss.filter(({ when }) => when(site, settled)).map((some) => some.css),
-        phased ? phasedHeaderCss : {},
-        kindsCss(kinds, stood),
-      ),
+      joinRules(assemblyCss, ...shared, phased ? phasedHeaderCss : {}, kindsCss(kinds, stood)),
       ...someCss(kinds, stood),
       ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
     ),
     layer('initial', withoutIdle(initialCss(kinds, css))),
     layer('values', ...valuesCss(input), ...darkValuesCss(input)),
-    layer('items', ...itemsCss(site, names)),
+    layer('items', ...items),
     layer('short', ...shortCss({ site, names, assemblies })),
     layer(
       'open',
@@ -279,7 +243,7 @@ function siteStylesheet(site: Site, advances: Advances, shown: Shown): Styleshee
       phased ? phasedOpenCss : {},
       returns ? returningOpenCss : {},
       withoutScripts,
-      ...standing,
+      ...bare,
       ...mediaCss,
       ...(phased ? phasedMediaCss : []),
     ),

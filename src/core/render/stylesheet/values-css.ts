@@ -1,8 +1,6 @@
 import { bandChain } from '../../bands/band';
 import { typeStyleProperties } from '../../brand/type-style';
-import { bandEnd, coveredHeight, roomTaken, usually } from '../../fit/heights';
 import type { WayStage } from '../../fit/way-down';
-import { rem } from '../../lengths/length';
 import { AS_IT_COMES, joinRules, type CssNode, type Declarations, type Rules } from '../../markup/css';
 import { pieceKind } from '../../pieces';
 import type { SettledPiece } from '../../pieces/piece';
@@ -28,15 +26,14 @@ import { initialValues, settledValues } from '../../resolve/settled-values';
 import type { Assembly } from '../../site/assembly';
 import type { TypeStyle } from '../../site/brand';
 import type { Site } from '../../site/site';
-import type { Advances } from '../../text/advances';
 import { barColourRules } from './bar-colour-css';
 import type { BrandNames } from './css-names';
 import { divisionRules, ownBarRules } from './division';
-import { besideBlocks, hangingRules } from './hanging-css';
 import { measuredRules } from './measured-css';
 import { laterPhases } from './later-phases';
 import { otherThan, pieceRulesIn, propertyRules } from './piece-rules';
 import type { Names } from '../names';
+import type { Standing } from './standing-css';
 import {
   atWidths,
   byStage,
@@ -58,8 +55,8 @@ export interface ValuesInput {
   names: Names;
   brand: BrandNames;
   css: CssNames;
-  /** What is known of the widths of texts: bars are as high as these make them. */
-  advances: Advances;
+  /** What follows from where things in each of the assemblies stand. */
+  standing: readonly Standing[];
 }
 
 /** What single bars and pieces are written with. */
@@ -179,40 +176,6 @@ export function saidOfBar(input: SaidInput, bar: SettledBar): Rules {
   return joinRules(scopedOnce(saidByValues(bar.values, input), own), scopeRules(divisionRules(bar), own));
 }
 
-/**
- * The room that a jump within the page leaves for what covers the top of the window: in any phase but the top, the most of them, until
- * the script has seen how high that really is.
- */
-function jumpRules({ site, advances }: ValuesInput, id: Id, stage: WayStage): Rules {
-  const header = site.headers[id]!;
-  const later = phasesOf('headers', header).filter((phase) => phase !== 'top');
-  const covered = (later.length > 0 ? later : (['scrolled'] as const)).map((phase) =>
-    coveredHeight(
-      usually(site, advances),
-      resolveAssembly(site, 'headers', header, { ...stage, phase }),
-      stage.band,
-      stage.below ?? bandEnd(site, stage.band),
-    ),
-  );
-  const most = Math.max(...covered);
-  return {
-    ':root:has(> body > &)': {
-      'scroll-padding-block-start': most === 0 ? '0' : `var(--covered, ${rem(most)})`,
-    },
-  };
-}
-
-/** The room that jumps and the focus leave for a footer that is pinned to the window: as high as it is where the stage is narrowest. */
-function pinnedRules(
-  { site, advances }: ValuesInput,
-  settled: SettledAssembly,
-  reaching: { band: Id; from: number },
-): Rules {
-  const pinned = settled.values.stands === 'pinned';
-  const room = pinned ? rem(roomTaken(site, advances, settled, reaching)) : AS_IT_COMES;
-  return { ':root:has(> body > &)': { 'scroll-padding-block-end': room } };
-}
-
 /** What of a header's bars and pieces may look otherwise in a phase, in a band. */
 function phasedPartsIn(input: ValuesInput, assembly: Assembly, stage: WayStage, phase: Phase): Rules {
   const settled = resolveAssembly(input.site, 'headers', assembly, { ...stage, phase });
@@ -288,30 +251,6 @@ const assemblyRules = writtenOnce<SettledAssembly>(
   },
 );
 
-/**
- * The room that jumps leave, stage by stage: for a header above, for a pinned footer below. It is of texts as they are measured, so it is
- * worked out anew whatever was written of the assembly before.
- */
-function jumpsOf(
-  input: ValuesInput,
-  settled: readonly SettledAssembly[],
-  stages: readonly WayStage[],
-): RulesByStage[] {
-  const { id, kind, phased } = settled[0]!;
-  const own = `.${input.names.get(id)!}`;
-  if (kind === 'footers' && settled.some(({ values }) => values.stands === 'pinned'))
-    return [
-      byStage(
-        stages.map(({ band }, index) => {
-          const from = stages[index + 1]?.below ?? 0;
-          return scopeRules(pinnedRules(input, settled[index]!, { band, from }), own);
-        }),
-      ),
-    ];
-  if (!phased) return [];
-  return [byStage(stages.map((stage) => scopeRules(jumpRules(input, id, stage), own)))];
-}
-
 /** What the values of the brand are written with. */
 type BrandInput = Pick<ValuesInput, 'site' | 'styles' | 'brand' | 'css'>;
 
@@ -348,19 +287,14 @@ export const brandCss = (input: BrandInput): CssNode[] => atWidths(brandBelow(in
 
 /** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
 export function valuesCss(input: ValuesInput): CssNode[] {
-  const hanging = input.assemblies.flatMap(({ stages, settled }) => besideBlocks(input, settled, stages));
   const stretches = atWidths([
     ...brandBelow(input),
-    ...input.assemblies.flatMap(({ stages, settled }) =>
+    ...input.assemblies.flatMap(({ stages, settled }, index) =>
       rulesBelow(
         stages,
-        joinByStages([
-          assemblyRules(input, settled, stages),
-          ...jumpsOf(input, settled, stages),
-          ...hangingRules(input, settled, stages),
-        ]),
+        joinByStages([assemblyRules(input, settled, stages), ...input.standing[index]!.rules]),
       ),
     ),
   ]);
-  return [...stretches, ...hanging];
+  return [...stretches, ...input.standing.flatMap(({ beside }) => beside)];
 }
