@@ -34,13 +34,32 @@ export function shownItems(site: Site, menu: Id, band: Id): Id[] {
   return below(null);
 }
 
-/** What links in a value lead to, however deep they stand in it. */
-function* targetsIn(value: unknown): Generator<{ pages?: Id; drawers?: Id }> {
-  if (typeof value !== 'object' || value === null) return;
-  const { to, page, drawer } = value as { to?: unknown; page?: Id; drawer?: Id };
-  if (typeof to === 'string' && page !== undefined) yield { pages: page };
-  else if (to === 'drawer' && drawer !== undefined) yield { drawers: drawer };
-  else for (const each of Object.values(value)) yield* targetsIn(each);
+interface Targets {
+  pages: readonly Id[];
+  drawers: readonly Id[];
+}
+const targetsKnown = new WeakMap<object, Targets>();
+const none: Targets = { pages: [], drawers: [] };
+
+/** What links in a part of the document lead to, however deep they stand in it; parts that did not change are not read again. */
+function targetsIn(part: unknown): Targets {
+  if (typeof part !== 'object' || part === null) return none;
+  const known = targetsKnown.get(part);
+  if (known) return known;
+  const { to, page, drawer } = part as { to?: unknown; page?: Id; drawer?: Id };
+  const inside = () => Object.values(part).map(targetsIn);
+  const all: readonly Targets[] =
+    typeof to === 'string' && page !== undefined
+      ? [{ pages: [page], drawers: [] }]
+      : to === 'drawer' && drawer !== undefined
+        ? [{ pages: [], drawers: [drawer] }]
+        : inside().filter((each) => each !== none);
+  const made: Targets =
+    all.length === 0
+      ? none
+      : { pages: all.flatMap(({ pages }) => pages), drawers: all.flatMap(({ drawers }) => drawers) };
+  targetsKnown.set(part, made);
+  return made;
 }
 
 /** What visitors can go to from an assembly in a band: pages, and drawers that it opens. */
@@ -53,9 +72,9 @@ export function leadsTo(site: Site, at: AssemblyPlace, band: Id): { pages: Set<I
     if (opens !== null) to.drawers.add(opens);
     const menu = values.menu as Id | null | undefined;
     const links = menu ? shownItems(site, menu, band).map((id) => site.menus[menu]!.items[id]!.link) : [];
-    for (const { pages, drawers } of targetsIn([values, links])) {
-      if (pages !== undefined) to.pages.add(pages);
-      if (drawers !== undefined) to.drawers.add(drawers);
+    for (const { pages, drawers } of [values, ...links].map(targetsIn)) {
+      pages.forEach((page) => to.pages.add(page));
+      drawers.forEach((drawer) => to.drawers.add(drawer));
     }
   }
   return to;

@@ -1,9 +1,11 @@
-import { sameItems } from '../ids/same-items';
 import type { Id } from '../ids/id';
+import { numberedTexts } from '../ids/numbered';
+import { sameItems } from '../ids/same-items';
+import type { Length } from '../lengths/formula';
 import type { SettledPiece } from '../pieces/piece';
 import type { SettledAssembly, SettledBar } from '../resolve/assembly';
 import type { Within } from './assembly-boxes';
-import { barFrame, panelWidth } from './frame';
+import { barFrame, panelWidth, type Frame } from './frame';
 import { barProperties } from '../properties/bar';
 import { pieceBoxes } from './piece-boxes';
 import { madeOfTexts, type Circumstances, type Tally } from './circumstances';
@@ -27,17 +29,27 @@ const known = new WeakMap<object, Map<string, readonly Kept[]>>();
 const empty = {};
 
 const widthProperties = barProperties.filter(({ leavesWidths }) => leavesWidths !== true);
-const knownBars = new WeakMap<SettledBar, string>();
+const numberOf = numberedTexts();
 
-/** What a bar and its bays say that decides widths in them, as one text. */
-function widthsSaid(bar: SettledBar): string {
-  const { id, values, bays } = bar;
-  const own = () => widthProperties.map(({ name }) => values[name]);
-  const ofBays = () => bays.map(({ nth, values: said, pieces }) => [nth, said, pieces.length]);
-  const said = knownBars.get(bar) ?? JSON.stringify([id, own(), ofBays()]);
-  knownBars.set(bar, said);
-  return said;
+/** A number for what is said of bars: the same for all of which the same is said. */
+export function numberedBars(said: (bar: SettledBar) => unknown): (bar: SettledBar) => number {
+  const known = new WeakMap<SettledBar, number>();
+  return (bar) => {
+    const number = known.get(bar) ?? numberOf(JSON.stringify(said(bar)));
+    known.set(bar, number);
+    return number;
+  };
 }
+
+/** What a bar and its bays say that decides widths in them. */
+const widthsSaid = numberedBars(({ id, values, bays }) => [
+  id,
+  widthProperties.map(({ name }) => values[name]),
+  bays.map(({ nth, values: said, pieces }) => [nth, said, pieces.length]),
+]);
+
+const lengthSaid = (length: Length) => (typeof length === 'number' ? length : JSON.stringify(length));
+const frameSaid = ({ gutter, most }: Frame) => `${lengthSaid(gutter)} ${most && lengthSaid(most.rem)}`;
 
 /** The most answers that are kept of a bar: what was asked of it in the widths, languages and circumstances that come again and again. */
 const MOST_KEPT = 128;
@@ -68,9 +80,9 @@ export function keptOfBar<T>(
   const pieces = bars.flatMap(({ bays }) => bays.flatMap((bay) => bay.pieces));
   const madeOf = [...madeOfTexts(circumstances), ...pieces.map((piece) => madeTo(circumstances, piece))];
   const room = panelWidth(circumstances, phases[0]!, band, span);
-  const frames = bars.map((each) => barFrame(site, phases[0]!, each, band));
+  const frames = bars.map((each) => frameSaid(barFrame(site, phases[0]!, each, band)));
   const own = pieces[0] ?? empty;
-  const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${JSON.stringify([span, room, frames])} ${bars.map(widthsSaid).join(' ')}`;
+  const key = `${asked} ${bar} ${phases[0]!.values.stands} ${language} ${root} ${inStandIn} ${setApart} ${span.from} ${span.to} ${room.at} ${room.values} ${frames} ${bars.map(widthsSaid)}`;
   const answers = known.get(own) ?? new Map<string, readonly Kept[]>();
   known.set(own, answers);
   const inStages = answers.get(key) ?? [];

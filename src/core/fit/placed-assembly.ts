@@ -11,17 +11,15 @@ import type { Site } from '../site/site';
 import { assemblyBox, barBox, barMeasures, type Within } from './assembly-boxes';
 import type { Circumstances } from './circumstances';
 import { lineWidth, panelWidth } from './frame';
-import { keptOfBar } from './kept-of-bar';
+import { keptOfBar, numberedBars } from './kept-of-bar';
 
-const laidOut = new WeakMap<SettledBar, string>();
+const laidOut = numberedBars(({ values }) => [ownBarLayouts(values), values.across]);
 
 /** What of a bar decides where what is in it stands, besides how wide that is, as one text. */
 function placesSaid(site: Site, bar: SettledBar): string {
-  const { values } = bar;
-  const own = laidOut.get(bar) ?? JSON.stringify([ownBarLayouts(values), values.across]);
-  laidOut.set(bar, own);
-  const lines = [values.lineAbove, values.lineBelow].map((line) => lineWidth(site, line as Id | null));
-  return `${own} ${lines.join(' ')}`;
+  const { lineAbove, lineBelow } = bar.values;
+  const lines = [lineAbove, lineBelow].map((line) => lineWidth(site, line as Id | null));
+  return `${laidOut(bar)} ${lines}`;
 }
 
 /** What is looked at where everything is placed at one width of the viewport. */

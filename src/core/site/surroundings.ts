@@ -1,16 +1,18 @@
 import type { Assembly } from './assembly';
+import type { Menu } from './menu';
 import type { Site } from './site';
 
 const known = new WeakMap<Site, readonly unknown[]>();
 
-const calledOf = new WeakMap<Readonly<Record<string, Assembly>>, string>();
+type Named = Readonly<Record<string, Assembly | Menu>>;
+const calledOf = new WeakMap<Named, string>();
 
-/** Which assemblies there are, and what they are called, as one text: items that lead to a drawer may be named by it. */
-export function called(assemblies: Readonly<Record<string, Assembly>>): string {
-  const known = calledOf.get(assemblies);
+/** Which assemblies or menus there are, and what they are called, as one text: what leads to a drawer or shows a menu may be named by it. */
+export function called(all: Named): string {
+  const known = calledOf.get(all);
   if (known !== undefined) return known;
-  const made = JSON.stringify(Object.values(assemblies).map(({ id, name }) => [id, name]));
-  calledOf.set(assemblies, made);
+  const made = JSON.stringify(Object.values(all).map(({ id, name }) => [id, name]));
+  calledOf.set(all, made);
   return made;
 }
 

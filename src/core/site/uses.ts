@@ -11,6 +11,7 @@ import { bayProperties } from '../properties/bay';
 import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../ids/id';
+import { keptWhileSame } from '../ids/kept-while-same';
 import { linkReferences } from '../properties/link';
 import { itemProperties, menuProperties } from '../properties/menu';
 import type { Property, Values } from '../properties/property';
@@ -18,6 +19,7 @@ import type { Reference, ReferenceTarget } from '../properties/reference';
 import { bayName, type Assembly, type Piece } from './assembly';
 import type { Menu, MenuItem } from './menu';
 import type { Site } from './site';
+import { called } from './surroundings';
 
 /** Where something of the document stands: for the application as a path, and in the designer’s words. */
 export interface Place {
@@ -36,8 +38,14 @@ export interface PlacedValues extends Place {
   properties: readonly Property[];
 }
 
+const titles = keptWhileSame<Piece, string>();
+
 /** What a piece is called: its kind, and what tells it from others, such as `Menu: Main` or `Button “Book”`. */
 export function pieceTitle(site: Pick<Site, 'bands' | 'menus'>, piece: Piece): string {
+  return titles(piece, [site.bands, called(site.menus)], () => newTitle(site, piece));
+}
+
+function newTitle(site: Pick<Site, 'bands' | 'menus'>, piece: Piece): string {
   const kind = pieceKind(piece.kind);
   const bands = bandChain(site.bands);
   const said = ({ name, by, initial }: Property) => piece.values[name]?.[firstCell(by, bands)] ?? initial;
