@@ -1,4 +1,5 @@
 import { EVERYWHERE, settle, type CellValues, type Settled } from '../bands/follow';
+import { sameData } from '../ids/same-data';
 import { axisChain } from '../properties/axis';
 import { phaseCell, type Phase } from '../properties/phases';
 import type { Property, Values } from '../properties/property';
@@ -46,14 +47,31 @@ function unsaidValues(properties: readonly Property[]): Readonly<Record<string, 
   return known;
 }
 
-/** Every property's value in a band and a phase of scrolling, by name: what differs by state has its values by state, what differs by language is as the first one has it. */
+type Settlement = Record<string, unknown>;
+const settledBefore = new WeakMap<readonly Property[], WeakMap<Values, Settlement[]>>();
+
+/** Values as they were settled before for another band or phase, where they are the same: so what is made of them is made once. */
+function asBefore(values: Values, properties: readonly Property[], settled: Settlement): Settlement {
+  const ofAll = settledBefore.get(properties) ?? new WeakMap<Values, Settlement[]>();
+  settledBefore.set(properties, ofAll);
+  const before = ofAll.get(values) ?? [];
+  ofAll.set(values, before);
+  const same = before.find((each) => properties.every(({ name }) => sameData(each[name], settled[name])));
+  if (!same) before.push(settled);
+  return same ?? settled;
+}
+
+/**
+ * Every property's value in a band and a phase of scrolling, by name: what differs by state has its values by state, what differs by
+ * language is as the first one has it. Where all are the same in another band or phase, they are the very same object.
+ */
 export function settledValues(
   values: Values,
   properties: readonly Property[],
   bands: readonly string[],
   band: string,
   phase: Phase = 'top',
-): Record<string, unknown> {
+): Settlement {
   const inPhase = phaseCell(band, phase);
   const valueOf = (each: Property) => {
     if (each.by === 'state') return statedValues(values, each);
@@ -63,7 +81,7 @@ export function settledValues(
   // Most say nothing: all of one kind are copies of the same, which engines make and read fast.
   const settled = { ...unsaidValues(properties) };
   for (const each of properties) if (values[each.name] !== undefined) settled[each.name] = valueOf(each);
-  return settled;
+  return asBefore(values, properties, settled);
 }
 
 /** What properties are where nothing was set, by name; what differs by state is as at rest. */

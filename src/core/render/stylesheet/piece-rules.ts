@@ -1,3 +1,4 @@
+import { keptWhileSame } from '../../ids/kept-while-same';
 import { AS_IT_COMES, joinRules, mapped, type Rules } from '../../markup/css';
 import { pieceKind } from '../../pieces';
 import type { PieceKind, SettledPiece } from '../../pieces/piece';
@@ -96,10 +97,18 @@ export function otherThan(initial: Rules, rules: Rules): Rules {
   });
 }
 
+function rulesOf({ kind: of, values, counts }: SettledPiece, css: CssNames): Rules {
+  const kind = pieceKind(of);
+  const unstated = otherThan(initialOf(css, kind).whole, unstatedRules(kind, { values, counts }, css));
+  return joinRules(unstated, stateRules(kind.properties, values, css));
+}
+
+/** What is said of pieces with the same values, with `&` for the piece. */
+const ofValues = keptWhileSame<SettledPiece['values'], Rules>();
+
 /** What the stylesheet says of a piece as it is settled at a place, under the class that is its own. */
 export function pieceRulesIn({ names, css }: { names: Names; css: CssNames }, piece: SettledPiece): Rules {
-  const kind = pieceKind(piece.kind);
-  const unstated = otherThan(initialOf(css, kind).whole, unstatedRules(kind, piece, css));
-  const rules = joinRules(unstated, stateRules(kind.properties, piece.values, css));
+  const { kind, values, counts } = piece;
+  const rules = ofValues(values, [kind, css, JSON.stringify(counts)], () => rulesOf(piece, css));
   return scopeRules(rules, `.${names.get(piece.id)!}`);
 }
