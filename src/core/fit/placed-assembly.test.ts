@@ -23,13 +23,3 @@ test('where all items of equal cells have left, the button that stands for them 
   expect(cell![1]).toBeGreaterThan(100);
   expect(button).toEqual(cell);
 });
-
-test('a bar that is hidden has a place of its own all the same, without height', () => {
-  const site = sampleSite();
-  const header = site.headers.h!;
-  header.bars.first = { ...header.bars.b!, id: 'first', bays: [], values: { shown: { desktop: 'hidden' } } } as never;
-  header.order = ['first', ...header.order];
-  const settled = resolveAssembly(site, 'headers', header, 'desktop');
-  const placed = placedAssembly(usually(site, evenLetters), settled, 'desktop', 1280);
-  expect(placed.of.map(({ id }) => id)).toEqual(header.order);
-});
