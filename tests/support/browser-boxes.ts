@@ -7,6 +7,7 @@ import { targetsIn } from '../../src/core/fit/targets';
 import { settleNames } from '../../src/core/render/names';
 import { phases, type Phase } from '../../src/core/properties/phases';
 import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
+import type { SettledAssembly } from '../../src/core/resolve/assembly';
 import type { Assembly } from '../../src/core/site/assembly';
 import type { Site } from '../../src/core/site/site';
 import type { Db } from '../../src/server/db/open';
@@ -185,10 +186,11 @@ function shownOf(site: Site, kind: AssemblyKind): Assembly {
 const differing = (one: Place, other: Place) =>
   (['x', 'y', 'width', 'height'] as const).filter((name) => Math.abs(one[name] - other[name]) > TOLERANCE);
 
-/** Everything that is placed, from the corner of the first bar. */
-function fromFirstBar(placed: PlacedBox): PlacedBox {
-  const [first] = placed.of;
-  return first ? { ...placed, x: placed.x - first.x, y: placed.y - first.y } : placed;
+/** All bars that are shown as they are placed, from the corner of the first of them. */
+function fromFirstBar(placed: PlacedBox, { bars }: SettledAssembly): PlacedBox {
+  const of = placed.of.filter((_, index) => bars[index]!.values.shown === 'shown');
+  const [first] = of;
+  return first ? { ...placed, of, x: placed.x - first.x, y: placed.y - first.y } : { ...placed, of };
 }
 
 /** Where the core and Chromium disagree about where anything in the header of a site, or in another assembly of it, stands at some widths of the viewport, and how many boxes were compared. */
@@ -213,6 +215,7 @@ export async function compareBoxes(
       const settled = at!.phases.findLast((each) => phases.indexOf(each.phase) <= phases.indexOf(phase))!;
       const placed = fromFirstBar(
         placedAssembly({ ...today, root }, settled, at!.within.band, width, WINDOW_HEIGHT),
+        settled,
       );
       return {
         expected: expectedBoxes(placed, (id) => names.get(id)),

@@ -23,3 +23,18 @@ test('where all items of equal cells have left, the button that stands for them 
   expect(cell![1]).toBeGreaterThan(100);
   expect(button).toEqual(cell);
 });
+
+test('equal cells below a logo fill the menu, and are of one width', () => {
+  const site = sampleSite();
+  const header = site.headers.h!;
+  const { menu } = header.pieces;
+  const said = { shownAs: { desktop: 'cells' }, around: { desktop: 'below' } };
+  header.pieces.menu = { ...menu!, values: { ...menu!.values, ...said } };
+  header.bars.b!.values = { division: { desktop: { by: 'shares', shares: [1, 4, 1] } } };
+  const settled = resolveAssembly(site, 'headers', header, 'desktop');
+  const placed = everyBox(placedAssembly(usually(site, evenLetters), settled, 'desktop', 1280));
+  const cells = placed.filter(({ box }) => box.at === '.menu-list').flatMap(({ box }) => box.of);
+  expect(cells).toHaveLength(2);
+  expect(cells[0]!.width).toBe(cells[1]!.width);
+  expect(cells[0]!.width).toBeGreaterThan(300);
+});

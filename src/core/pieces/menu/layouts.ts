@@ -101,8 +101,8 @@ export function menuLayouts(values: LaidValues, counts: Counts) {
       gap: least === null ? itemGap : leastOf(itemGap, least),
       gridColumn: least === null ? undefined : '1 / -1',
       justifyContent: least === null ? undefined : 'space-between',
-      // Where it is in the middle it would be as wide as what is in it, and nothing to scroll.
-      justifySelf: shownAs === 'scrolling' && around === 'below' ? 'stretch' : undefined,
+      // Where it is in the middle it would be as wide as what is in it: nothing to scroll, and no cells of one width.
+      justifySelf: (shownAs === 'scrolling' || cells) && around === 'below' ? 'stretch' : undefined,
       // Room for the outline of what has the focus.
       padding: shownAs === 'scrolling' ? SCROLLING.padding : undefined,
     },
