@@ -8,7 +8,7 @@ import type { Site } from '../site/site';
 import type { Advances } from './advances';
 import { textRuns } from './font-source';
 import { textExtent, type TextFace } from './text-extent';
-import { holds, lineageOf, workedWith, type WorkedWith } from './worked-with';
+import { holds, workedWith, type WorkedWith } from './worked-with';
 
 /** Words by which fonts are compared as long as a site has no menus. */
 const SAMPLE = 'Home About us Services Opening times Prices News Contact Help';
