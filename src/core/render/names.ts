@@ -1,4 +1,5 @@
 import { ICON_ID } from '../icons/icons';
+import { sameData } from '../ids/same-data';
 import { itemsByBand } from '../menus/band-order';
 import { itemLabel } from '../menus/entries';
 import { assemblyNouns, assemblyKinds } from '../properties/assembly-kind';
@@ -55,14 +56,23 @@ function nameItems(site: Site, unique: (wanted: string) => string): [Id, string]
   });
 }
 
-/** Readable class names for everything in the site’s headers, drawers and footers, and for items that differ between bands; also the ids of drawers. */
+const knownNames = new WeakMap<Site, Names>();
+/** The names that were settled last with the same bands: most edits leave them. */
+const lastNames = new WeakMap<Site['bands'], Names>();
+
+/**
+ * Readable class names for everything in the site’s headers, drawers and footers, and for items that differ between bands; also the ids
+ * of drawers. As long as they are the same, they are the very same object.
+ */
 export function settleNames(site: Site): Names {
-  const names = knownNames.get(site) ?? newNames(site);
+  const known = knownNames.get(site);
+  if (known) return known;
+  const [made, last] = [newNames(site), lastNames.get(site.bands)];
+  const names = last && sameData([...last], [...made]) ? last : made;
   knownNames.set(site, names);
+  lastNames.set(site.bands, names);
   return names;
 }
-
-const knownNames = new WeakMap<Site, Names>();
 
 function newNames(site: Site): Names {
   const unique = namer(new Set(ownClasses));

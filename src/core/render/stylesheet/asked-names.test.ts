@@ -1,9 +1,11 @@
 import { expect, test } from '@jest/globals';
 import type { CssNode } from '../../markup/css';
 import { stylesheetText, written } from '../../markup/stylesheet';
-import { withoutUnasked } from './asked-names';
+import { askedNames, withoutUnasked } from './asked-names';
 
 const named = new Set(['--ink', '--line', '--rust', '--foam']);
+const trimmed = (nodes: readonly CssNode[]) =>
+  stylesheetText(written(withoutUnasked(nodes, named, askedNames(nodes, named))));
 
 test('what nothing asks for goes, and what something asks for through another name stays, in media too', () => {
   const nodes: CssNode[] = [
@@ -14,7 +16,7 @@ test('what nothing asks for goes, and what something asks for through another na
     },
     { '.bar': { border: '1px solid var(--line, var(--ink))', '--own': '1' } },
   ];
-  const css = stylesheetText(written(withoutUnasked(nodes, named)));
+  const css = trimmed(nodes);
   expect(css).not.toContain('--foam');
   expect(css).toContain('--rust: #a31;');
   expect(css).toContain('--ink: #fff;');
@@ -26,5 +28,5 @@ test('names that ask for each other in a ring, with nothing outside that asks, g
   const nodes: CssNode[] = [
     { ':root': { '--ink': 'var(--line)', '--line': 'var(--ink)' }, '.bar': { color: 'red' } },
   ];
-  expect(stylesheetText(written(withoutUnasked(nodes, named)))).toBe('.bar {\n  color: red;\n}\n');
+  expect(trimmed(nodes)).toBe('.bar {\n  color: red;\n}\n');
 });

@@ -14,8 +14,8 @@ function eachDeclaration(nodes: readonly CssNode[], look: (name: string, value: 
   }
 }
 
-/** The names that something asks for, by itself or through names that it asks for. */
-function askedNames(nodes: readonly CssNode[], named: ReadonlySet<string>): ReadonlySet<string> {
+/** The custom properties among `named` and beside them that something asks for, by itself or through what it asks for. */
+export function askedNames(nodes: readonly CssNode[], named: ReadonlySet<string>): ReadonlySet<string> {
   const said = new Map<string, string[]>();
   const asked = new Set<string>();
   const ask = (names: readonly string[]): void => {
@@ -34,9 +34,12 @@ function askedNames(nodes: readonly CssNode[], named: ReadonlySet<string>): Read
   return asked;
 }
 
-/** Nodes without the custom properties among `named` for which they do not ask. */
-export function withoutUnasked(nodes: readonly CssNode[], named: ReadonlySet<string>): CssNode[] {
-  const asked = askedNames(nodes, named);
+/** Nodes without the custom properties among `named` that are not asked for. */
+export function withoutUnasked(
+  nodes: readonly CssNode[],
+  named: ReadonlySet<string>,
+  asked: ReadonlySet<string>,
+): CssNode[] {
   const stays = (name: string) => !named.has(name) || asked.has(name);
   const trimmed = (of: readonly CssNode[]): CssNode[] =>
     of.map((node) =>

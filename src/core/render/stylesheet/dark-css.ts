@@ -8,8 +8,16 @@ import type { Site } from '../../site/site';
 import { barColourRules } from './bar-colour-css';
 import { tokenDeclarations, type BrandNames } from './css-names';
 import { laterPhases } from './later-phases';
-import { atWidths, joinByStages, rulesBelow, saidOver, scopeRules, type SettledWay } from './rules-by-stage';
-import type { ValuesInput } from './values-css';
+import {
+  atWidths,
+  joinByStages,
+  rulesBelow,
+  saidOver,
+  scopeRules,
+  type RulesByStage,
+  type SettledWay,
+} from './rules-by-stage';
+import type { SaidInput } from './values-css';
 
 const preferred = (...inside: Block['inside']): Block[] => [{ at: `@media ${PREFERS_DARK}`, inside }];
 
@@ -26,7 +34,7 @@ export function darkBrandCss(site: Site, names: BrandNames, more: (site: Site) =
  * What the bars of an assembly say otherwise for visitors who prefer dark: only what was worked out of colours, since all else takes them by
  * name. A phase says again what it has wherever the one before it says something else.
  */
-function darkBarRules({ site, names, css }: ValuesInput, { stages, settled }: SettledWay) {
+function darkBarRules({ site, names, css }: SaidInput, { stages, settled }: SettledWay): RulesByStage {
   const dark = inScheme(site, 'dark');
   const { id, kind } = settled[0]!;
   const assembly = site[kind][id]!;
@@ -47,11 +55,15 @@ function darkBarRules({ site, names, css }: ValuesInput, { stages, settled }: Se
       ),
     );
   const top = saidOver(stages, colours(site, 'top'), colours(dark, 'top'), (inside) => inside);
-  return rulesBelow(stages, joinByStages([top, ...later]));
+  return joinByStages([top, ...later]);
 }
 
-/** The same of all that is shown. */
-export function darkValuesCss(input: ValuesInput): Block[] {
-  if (!hasDark(input.site)) return [];
-  return preferred(...atWidths(input.assemblies.flatMap((way) => darkBarRules(input, way))));
-}
+/** The same of all that is shown, in its order. */
+export const darkRules = (input: SaidInput, assemblies: readonly SettledWay[]): RulesByStage[] =>
+  hasDark(input.site) ? assemblies.map((way) => darkBarRules(input, way)) : [];
+
+/** They as CSS. */
+export const darkValuesCss = (assemblies: readonly SettledWay[], dark: readonly RulesByStage[]): Block[] =>
+  dark.length === 0
+    ? []
+    : preferred(...atWidths(assemblies.flatMap(({ stages }, index) => rulesBelow(stages, dark[index]!))));

@@ -1,7 +1,10 @@
 import { expect, test } from '@jest/globals';
+import { applyEdits } from '../../edit/apply';
+import { evenLetters } from '../../fit/even-letters.test-data';
 import { newPiece } from '../../site/defaults';
 import { sampleSite } from '../../site/sample.test-data';
-import { renderStylesheet } from './stylesheet';
+import type { Site } from '../../site/site';
+import { renderStylesheet, viewStylesheet } from './stylesheet';
 
 /** The sample with pieces in the first bay of its header. */
 function withPieces(...kinds: readonly string[]) {
@@ -27,4 +30,33 @@ test('a kind that stands alone needs no class of its own for that', () => {
   const alone = withPieces('language');
   expect(gapOf(alone, '.chooser-list')).toBe('12px');
   expect(gapOf(alone, '.language .chooser-list')).toBeNull();
+});
+
+/** The sample with a first item that is called so, in a header with a rule by room. */
+function labelled(site: Site, label: string): Site {
+  const outcome = applyEdits(site, [{ edit: 'labelItem', menu: 'm', item: 'i1', label }]);
+  if (!outcome.ok) throw new Error(outcome.reason);
+  return outcome.site;
+}
+
+test('what a label does not change of a stylesheet stays the very same; what it changes is as if written anew', () => {
+  const site = sampleSite();
+  site.headers.h!.bars.b!.rules = [
+    {
+      id: 'r',
+      when: { by: 'fit', margin: 0 },
+      turns: [{ piece: 'menu', property: 'shownAs', value: 'button' }],
+    },
+  ];
+  const [plain, same, longer] = ['Home'.repeat(9), 'Emoh'.repeat(9), 'Home'.repeat(10)].map((label) =>
+    labelled(site, label),
+  ) as [Site, Site, Site];
+  const before = viewStylesheet(plain, evenLetters);
+  const own = viewStylesheet(same, evenLetters);
+  expect(own.filter((each, index) => each !== before[index])).toEqual([]);
+  const after = viewStylesheet(longer, evenLetters);
+  const others = after.filter((each, index) => each !== before[index]);
+  expect(others.length).toBeGreaterThan(0);
+  expect(others.length).toBeLessThan(after.length / 2);
+  expect(renderStylesheet(longer, evenLetters)).toBe(renderStylesheet(structuredClone(longer), evenLetters));
 });

@@ -2,6 +2,7 @@ import { contrastOn } from '../../colour/contrast';
 import { settledMeasured } from '../../fit/measured-rules';
 import { wayDown, type WayStage } from '../../fit/way-down';
 import type { Id } from '../../ids/id';
+import { keptWhileSame } from '../../ids/kept-while-same';
 import { ofPair } from '../../ids/of-pair';
 import { sameData } from '../../ids/same-data';
 import { sameItems } from '../../ids/same-items';
@@ -24,19 +25,19 @@ import { surroundingsOf } from '../../site/surroundings';
 import { unmeasured, type Advances } from '../../text/advances';
 import { settleNames, type Names } from '../names';
 import { standInCss } from '../page/stand-ins/stand-in';
-import { withoutUnasked } from './asked-names';
+import { askedNames, withoutUnasked } from './asked-names';
 import { assemblyCss, mediaCss, resetCss, someAssemblyCss } from './base-css';
 import { cssNames, customNames, tokenDeclarations } from './css-names';
-import { darkBrandCss, darkValuesCss } from './dark-css';
+import { darkBrandCss, darkRules, darkValuesCss } from './dark-css';
 import { fontNodes } from './font-css';
 import { itemsCss } from './items-css';
 import { everyStood, initialCss, kindsCss, someCss, typeRules, usedKinds } from './kinds-css';
 import { ringCss } from './ring';
-import { withoutIdle, type SettledWay } from './rules-by-stage';
+import { withoutIdle, type RulesBelow, type RulesByStage, type SettledWay } from './rules-by-stage';
 import { shortCss } from './short-css';
 import { standingCss, type Standing } from './standing-css';
 import { usedFaces, usedFonts, usedTypeStyles, type UsedFace } from './used-type';
-import { brandCss, valuesCss } from './values-css';
+import { brandBelow, brandCss, valuesCss } from './values-css';
 
 /** The layers of the stylesheet; a later one wins over an earlier one, whatever the selectors. */
 const layers = ['reset', 'page', 'brand', 'pieces', 'initial', 'values', 'items', 'short', 'open'] as const;
@@ -127,7 +128,8 @@ function writtenStandIn(site: Site): Stylesheet {
     layer('brand', ...tokenNodes(site)),
     layer('values', ...brandCss({ site, styles, brand, css })),
   ];
-  return [layerOrder, ...written(withoutUnasked(nodes, customNames(brand)))];
+  const named = customNames(brand);
+  return [layerOrder, ...written(withoutUnasked(nodes, named, askedNames(nodes, named)))];
 }
 
 /** The same as text. */
@@ -135,11 +137,8 @@ export const standInStylesheet = (site: Site): string => stylesheetText(standIn(
 
 /** What of a stylesheet follows from words: which letters they have, how wide they are, and what they lead to. */
 interface Worded {
-  names: Names;
   fonts: readonly CssNode[];
   items: readonly CssNode[];
-  /** What only some sites need of what headers, drawers and footers share. */
-  shared: readonly Rules[];
   stages: readonly (readonly WayStage[])[];
   standing: readonly Standing[];
 }
@@ -150,6 +149,9 @@ interface Writing {
   assemblies: readonly SettledWay[];
   settled: readonly SettledAssembly[];
   styles: readonly TypeStyle[];
+  names: Names;
+  /** What only some sites need of what headers, drawers and footers share. */
+  shared: readonly Rules[];
   worded: Worded;
 }
 
@@ -159,21 +161,20 @@ function writingOf(site: Site, advances: Advances, shown: Shown): Writing {
   const styles = usedTypeStyles(site, settled);
   const names = settleNames(site);
   const worded: Worded = {
-    names,
     fonts: fontNodes(site, advances, usedFonts(site, styles, settled)),
     items: itemsCss(site, names),
-    shared: someAssemblyCss.filter(({ when }) => when(site, settled)).map(({ css }) => css),
     stages: assemblies.map(({ stages }) => stages),
     standing: assemblies.map((way) => standingCss({ site, advances, names }, way)),
   };
-  return { site, assemblies, settled, styles, worded };
+  const shared = someAssemblyCss.filter(({ when }) => when(site, settled)).map(({ css }) => css);
+  return { site, assemblies, settled, styles, names, shared, worded };
 }
 
 /** What a stylesheet is written of that is the very same as long as nothing else than words was changed. */
-function writtenOf({ site, settled }: Writing): unknown[] {
+function writtenOf({ site, settled, names, shared }: Writing): unknown[] {
   const shown = settled.map(({ kind, id }) => site[kind][id]);
   const around = surroundingsOf(site).filter((part) => part !== site.menus && part !== site.pages);
-  return [...around, ...shown, ...settled];
+  return [...around, names, ...shared, ...shown, ...settled];
 }
 
 interface Known {
@@ -185,9 +186,6 @@ const known = new WeakMap<SettledAssembly, readonly Known[]>();
 /** For how many choices of what is shown stylesheets are kept. */
 const MOST_KEPT = 4;
 
-const sameWords = ({ names, ...one }: Worded, { names: others, ...other }: Worded) =>
-  sameData(one, other) && (names === others || sameData([...names], [...others]));
-
 /**
  * The stylesheet of the site: fonts, brand, what its pieces need, and the designer’s values by width. What is known of the
  * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown, of the brand what
@@ -195,19 +193,32 @@ const sameWords = ({ names, ...one }: Worded, { names: others, ...other }: Worde
  */
 function siteStylesheet(site: Site, advances: Advances, shown: Shown): Stylesheet {
   const writing = writingOf(site, advances, shown);
+  const { worded } = writing;
   const [first] = writing.settled;
-  if (!first) return stylesheetOf(writing);
+  if (!first) return stylesheetOf(writing, lookOf(writing));
   const of = writtenOf(writing);
   const kept = known.get(first) ?? [];
-  const same = kept.find((each) => sameItems(each.of, of) && sameWords(each.worded, writing.worded));
+  const same = kept.find((each) => sameItems(each.of, of) && sameData(each.worded, worded));
   if (same) return same.stylesheet;
-  const stylesheet = stylesheetOf(writing);
-  known.set(first, [{ of, worded: writing.worded, stylesheet }, ...kept.slice(0, MOST_KEPT - 1)]);
+  const stylesheet = stylesheetOf(
+    writing,
+    looks(first, of, () => lookOf(writing)),
+  );
+  known.set(first, [{ of, worded, stylesheet }, ...kept.slice(0, MOST_KEPT - 1)]);
   return stylesheet;
 }
 
-function stylesheetOf({ site, assemblies, settled, styles, worded }: Writing): Stylesheet {
-  const { names, fonts, items, shared, standing } = worded;
+/** What of a stylesheet is the same whatever the words. */
+interface Look {
+  /** The layers below the values, and the one above them. */
+  layers: readonly CssNode[];
+  open: CssNode;
+  below: readonly RulesBelow[];
+  dark: readonly RulesByStage[];
+}
+const looks = keptWhileSame<SettledAssembly, Look>();
+
+function lookOf({ site, assemblies, settled, styles, names, shared }: Writing): Look {
   const kinds = usedKinds(settled);
   const stood = everyStood(site, settled);
   const { brand, css } = cssNames(site);
@@ -220,35 +231,55 @@ function stylesheetOf({ site, assemblies, settled, styles, worded }: Writing): S
   const returns = settled.some(
     ({ kind, id }) => kind === 'headers' && phasesOf(kind, site.headers[id]!).includes('returning'),
   );
-  const bare = phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : [];
-  const input = { site, assemblies, styles, names, brand, css, standing };
-  const nodes = [
-    ...fonts,
-    layer('reset', resetCss, ringCss),
-    layer('brand', ...tokenNodes(site), bodyRules),
-    layer(
-      'pieces',
-      typeRules(kinds, css),
-      joinRules(assemblyCss, ...shared, phased ? phasedHeaderCss : {}, kindsCss(kinds, stood)),
-      ...someCss(kinds, stood),
-      ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
-    ),
-    layer('initial', withoutIdle(initialCss(kinds, css))),
-    layer('values', ...valuesCss(input), ...darkValuesCss(input)),
-    layer('items', ...items),
-    layer('short', ...shortCss({ site, names, assemblies })),
-    layer(
+  return {
+    layers: [
+      layer('reset', resetCss, ringCss),
+      layer('brand', ...tokenNodes(site), bodyRules),
+      layer(
+        'pieces',
+        typeRules(kinds, css),
+        joinRules(assemblyCss, ...shared, phased ? phasedHeaderCss : {}, kindsCss(kinds, stood)),
+        ...someCss(kinds, stood),
+        ...(settled.some(({ kind }) => kind === 'drawers') ? drawerCss : []),
+      ),
+      layer('initial', withoutIdle(initialCss(kinds, css))),
+    ],
+    open: layer(
       'open',
       joinRules(...kinds.map((kind) => kind.openCss ?? {})),
       phased ? phasedOpenCss : {},
       returns ? returningOpenCss : {},
       withoutScripts,
-      ...bare,
+      ...(phased ? [{ at: '@media (scripting: none)', inside: [phasedWithoutScriptsCss] }] : []),
       ...mediaCss,
       ...(phased ? phasedMediaCss : []),
     ),
+    below: brandBelow({ site, styles, brand, css }),
+    dark: darkRules({ site, names, css }, assemblies),
+  };
+}
+
+/** Layers as they are written, as long as what is asked for is the same. */
+const writtenLayers = keptWhileSame<CssNode, Stylesheet>();
+
+function stylesheetOf({ site, assemblies, styles, names, worded }: Writing, look: Look): Stylesheet {
+  const { fonts, items, standing } = worded;
+  const { brand, css } = cssNames(site);
+  const input = { site, assemblies, styles, names, brand, css, standing, below: look.below };
+  const nodes = [
+    ...fonts,
+    ...look.layers,
+    layer('values', ...valuesCss(input), ...darkValuesCss(assemblies, look.dark)),
+    layer('items', ...items),
+    layer('short', ...shortCss({ site, names, assemblies })),
+    look.open,
   ];
-  return [layerOrder, ...written(hoverable(withoutUnasked(nodes, customNames(brand))))];
+  const named = customNames(brand);
+  const asked = askedNames(nodes, named);
+  const all = [...asked].sort().join(' ');
+  const writtenAs = (node: CssNode) =>
+    writtenLayers(node, [brand, all], () => written(hoverable(withoutUnasked([node], named, asked))));
+  return [layerOrder, ...nodes.flatMap(writtenAs)];
 }
 
 /** The same as text. */

@@ -55,6 +55,8 @@ export interface ValuesInput {
   names: Names;
   brand: BrandNames;
   css: CssNames;
+  /** What of the values of the brand is by width. */
+  below: readonly RulesBelow[];
   /** What follows from where things in each of the assemblies stand. */
   standing: readonly Standing[];
 }
@@ -276,7 +278,7 @@ function brandRules(input: BrandInput, band: Id): Rules {
 }
 
 /** What of the values of the brand is by width, as rules below widths. */
-function brandBelow(input: BrandInput): RulesBelow[] {
+export function brandBelow(input: BrandInput): RulesBelow[] {
   const { bands } = input.site;
   const steps = bands.map((_, index) => ({ below: index === 0 ? null : bands[index - 1]!.from }));
   return rulesBelow(steps, byStage(bands.map(({ id }) => brandRules(input, id))));
@@ -288,7 +290,7 @@ export const brandCss = (input: BrandInput): CssNode[] => atWidths(brandBelow(in
 /** The designer’s values as CSS: all of the widest viewport, then one media query for each width below which something changes. */
 export function valuesCss(input: ValuesInput): CssNode[] {
   const stretches = atWidths([
-    ...brandBelow(input),
+    ...input.below,
     ...input.assemblies.flatMap(({ stages, settled }, index) =>
       rulesBelow(
         stages,
