@@ -2,7 +2,8 @@ import { deflateSync } from 'fflate';
 import { homePage } from '../../render/files';
 import { placedOnPage, renderPage, STYLESHEET } from '../../render/page/page';
 import { pageFile } from '../../render/page/paths';
-import { renderStylesheet } from '../../render/stylesheet/stylesheet';
+import { stylesheetText, type Stylesheet, type Written } from '../../markup/stylesheet';
+import { siteStylesheet } from '../../render/stylesheet/stylesheet';
 import { placed } from '../../site/placing';
 import { found, type Check } from '../check';
 
@@ -23,6 +24,21 @@ function packedOnce() {
 const sizeOfPage = packedOnce();
 const sizeOfStylesheet = packedOnce();
 
+const sizesOfLayers = new WeakMap<object, number>();
+
+function sizeOfLayer(layer: Written): number {
+  if (typeof layer === 'string') return packed(layer);
+  const size = sizesOfLayers.get(layer) ?? packed(stylesheetText([layer]));
+  sizesOfLayers.set(layer, size);
+  return size;
+}
+
+/** Packed layer by layer a stylesheet may be sent too (RFC 1951, 2: blocks follow each other): only where that is too much it is packed as one. */
+function sizeOfAll(stylesheet: Stylesheet): number {
+  const byLayer = stylesheet.map(sizeOfLayer).reduce((sum, size) => sum + size, 0);
+  return byLayer <= FIRST_ANSWER ? byLayer : sizeOfStylesheet(stylesheetText(stylesheet));
+}
+
 /** The home page and the stylesheet, packed as hosts send them at the least (RFC 1951): with more than the first answer brings, nothing is seen before the second. */
 export const weight: Check = {
   id: 'weight',
@@ -35,7 +51,7 @@ export const weight: Check = {
     const page = renderPage(site, home, placedOnPage(site, home), language, advances);
     const files: [string, number][] = [
       [pageFile(home.path), sizeOfPage(page)],
-      [STYLESHEET, sizeOfStylesheet(renderStylesheet(site, advances, placed(site)))],
+      [STYLESHEET, sizeOfAll(siteStylesheet(site, advances, placed(site)))],
     ];
     return files.flatMap(([file, bytes]) => {
       if (bytes <= FIRST_ANSWER) return [];

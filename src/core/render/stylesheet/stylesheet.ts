@@ -191,7 +191,7 @@ const MOST_KEPT = 4;
  * widths of texts decides where bars stop fitting. Of headers and footers only those are written that are shown, of the brand what
  * something asks for. It is not written again as long as all that it is written of is the same, as with most labels.
  */
-function siteStylesheet(site: Site, advances: Advances, shown: Shown): Stylesheet {
+export function siteStylesheet(site: Site, advances: Advances, shown: Shown): Stylesheet {
   const writing = writingOf(site, advances, shown);
   const { worded } = writing;
   const [first] = writing.settled;
