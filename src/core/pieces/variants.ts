@@ -9,13 +9,24 @@ export interface Variant<V = Record<string, unknown>> {
   name: string;
 }
 
+const ANY = 'any ';
+
+/** The variant that asks for no more than that what it names stands in it: any other that ends with that name will do. */
+export const anyVariant = (holding: string): string => `${ANY}${holding}`;
+
+const serves = (own: string | null, wanted: string | null): boolean =>
+  own === wanted || (wanted?.startsWith(ANY) === true && own?.endsWith(wanted.slice(ANY.length)) === true);
+
 /**
  * The variants of a piece; `stages` holds the piece settled for every stage of its way, widest first. What differs between
  * variants stands in the markup more than once, in elements of the class `for-NAME`, of which each stage shows one: the order
  * of reading and of the keyboard is then the order that is seen (WCAG 2.2, 2.4.3).
  */
 export function variantsOf<V>(stages: readonly SettledPiece<V>[]): Variant<V>[] {
-  const needed = stages.filter(({ variant }) => variant !== null);
+  const asked = stages.filter(({ variant }) => variant !== null);
+  const needed = asked.filter(
+    ({ variant }) => !asked.some((other) => other.variant !== variant && serves(other.variant, variant)),
+  );
   const first = (needed.length > 0 ? needed : stages.slice(0, 1)).filter(
     ({ variant }, index, all) => all.findIndex((other) => other.variant === variant) === index,
   );
@@ -41,11 +52,8 @@ export function inEachVariant<V>(
 export function variantRules(stages: readonly SettledPiece[], { variant }: SettledPiece): Rules {
   const variants = variantsOf(stages);
   if (variants.length === 1) return {};
-  const shown = variant ?? variants[0]!.settled.variant;
+  const shown = variants.find(({ settled }) => serves(settled.variant, variant)) ?? variants[0];
   return Object.fromEntries(
-    variants.map(({ settled, name }) => [
-      `& > .for-${name}`,
-      { display: settled.variant === shown ? 'contents' : 'none' },
-    ]),
+    variants.map((each) => [`& > .for-${each.name}`, { display: each === shown ? 'contents' : 'none' }]),
   );
 }

@@ -41,10 +41,13 @@ export const withLogoSummary: Record<WithLogo, string> = {
 /** A row that scrolls sideways, in CSS px: how wide it is at least, and the room beside its items. */
 export const SCROLLING = { least: 120, padding: 4 };
 
+/** How the variant of a menu ends in whose markup its logo stands. */
+export const WITH_LOGO = ' logo';
+
 /** What of how a menu stands with its logo is a matter of the markup: where in its list the logo is. */
 export function withLogoMarkup(stands: WithLogo | null): string {
   if (stands === null) return '';
-  return stands === 'around' ? ' between' : ' first';
+  return stands === 'around' ? ` between${WITH_LOGO}` : ` first${WITH_LOGO}`;
 }
 
 /** What of a type style headings of columns take: the CSS property and the part of the style. */

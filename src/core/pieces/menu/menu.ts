@@ -16,7 +16,8 @@ import { besideCss } from './beside';
 import { cardCss } from './card';
 import { menuButtonJointCss } from './button';
 import { menuSignOpenCss } from './button-sign';
-import { forms, shownAsLabels, withLogoMarkup, withLogoSummary } from './forms';
+import { anyVariant } from '../variants';
+import { forms, shownAsLabels, WITH_LOGO, withLogoMarkup, withLogoSummary } from './forms';
 import { fillsBay, menuLayouts } from './layouts';
 import { leavingCss, leftOf } from './leaving';
 import { headsCss, menuCss, moreCss, scrollingBlocks, scrollingCss } from './looks';
@@ -117,7 +118,11 @@ export const menu = kindOfPiece<MenuValues>({
     // Behind them stands the button with those that have left for want of room.
     ways: (_, entries) => [...nestedWays(entries), ...nestedWays(entries, [entries.length])],
   },
-  variant: ({ menu: shown, around, shownAs }, context) =>
-    shown === null || !forms[shownAs].list ? null : `${context.menuOrder(shown)}${withLogoMarkup(around)}`,
+  variant({ menu: shown, around, shownAs }, context) {
+    if (shown === null) return null;
+    if (forms[shownAs].list) return `${context.menuOrder(shown)}${withLogoMarkup(around)}`;
+    // Beside a menu button stands its logo, in whatever list that is.
+    return around ? anyVariant(WITH_LOGO) : null;
+  },
   html: menuHtml,
 });
