@@ -11,7 +11,9 @@ function menuWith(around: Record<string, string>) {
   header.pieces.menu = { ...menu!, values: { ...menu!.values, around } };
   return site.bands.map(({ id }) => {
     const { bars } = resolveAssembly(site, 'headers', header, id);
-    return bars.flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces)).find((each) => each.id === 'menu')!;
+    return bars
+      .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
+      .find((each) => each.id === 'menu')!;
   });
 }
 const namesOf = (stages: ReturnType<typeof menuWith>) => variantsOf(stages).map(({ name }) => name);
