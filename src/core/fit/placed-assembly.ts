@@ -100,7 +100,7 @@ function together(
 }
 
 /** Bars in one row, kept like a bar in a row of its own. */
-function besideEachOther(circumstances: Circumstances, assembly: SettledAssembly, within: Within): PlacedBox {
+function inOneRow(circumstances: Circumstances, assembly: SettledAssembly, within: Within): PlacedBox {
   const { bars } = assembly;
   const said = bars.map((bar) => placesSaid(circumstances.site, bar)).join(' ');
   const looked = { circumstances, phases: [assembly], bar: bars[0]!.id, within };
@@ -142,7 +142,7 @@ export function placedAssembly(
 ): PlacedBox {
   const { kind, values, bars } = assembly;
   const within = only(band, at);
-  if (kind === 'headers' && values.stands === 'row') return besideEachOther(circumstances, assembly, within);
+  if (kind === 'headers' && values.stands === 'row') return inOneRow(circumstances, assembly, within);
   if (kind === 'headers' && values.stands !== 'top')
     return together(circumstances, assembly, within, windowHeight);
   const placed = below(
