@@ -146,7 +146,7 @@ function bayIn(
   };
 }
 
-/** How wide each piece of a bay is where that is asked for: where it was given a width, or asks for more than it prefers. */
+/** How wide each piece of a bay is; in most bays nobody has to know. */
 function pieceWidths({ box, width, row, pieces }: BayInBar, setting: Setting): Piecewise[] {
   const own = settingIn(setting, box);
   if (row) return rowOver(box, width, own);
@@ -193,7 +193,7 @@ function centres({ layout }: Box): boolean {
 function roomConditions(
   slack: Piecewise,
   pieces: readonly PieceRoom[],
-  widths: readonly Piecewise[] | null = null,
+  widths: (() => readonly Piecewise[]) | null = null,
 ): Condition[] {
   const giving = pieces.filter(({ preferred, least }) => exceeds(preferred, least));
   // What was given a width may have more than its lines need: that is looked at by itself.
@@ -204,7 +204,8 @@ function roomConditions(
     // What cannot happen within the span holds all the same, so that a bar has the same conditions in the same order over whatever span it is asked about.
     if (of.length === 0) return holding(slack);
     if (widths === null || of.length === giving.length) return slack;
-    const [first, ...others] = of.map((piece) => less(widths[pieces.indexOf(piece)]!, piece.preferred));
+    const are = widths();
+    const [first, ...others] = of.map((piece) => less(are[pieces.indexOf(piece)]!, piece.preferred));
     return widest(slack, narrowest(first!, ...others));
   };
   const among = (of: readonly PieceRoom[]) => ({ slack: slackOf(of), pieces: of.map(({ id }) => id) });
@@ -229,18 +230,19 @@ function bayConditions(bay: BayInBar, setting: Setting): Condition[] {
   const left = (of: (piece: PieceRoom) => Piecewise) => less(width, gaps, ...pieces.map(of));
   const preferred = ({ preferred: wanted }: PieceRoom) => wanted;
   const least = ({ least: needed }: PieceRoom) => needed;
-  const widths = pieceWidths(bay, setting);
+  let known: readonly Piecewise[] | null = null;
+  const widths = () => (known ??= pieceWidths(bay, setting));
   const shared = row
     ? [
         ...roomConditions(left(preferred), pieces, widths),
         ...(heeded ? [] : [sticksOut(left(least), pieces)]),
       ]
-    : pieces.flatMap((piece, index) => columnConditions(piece, width, widths[index]!));
+    : pieces.flatMap((piece, index) => columnConditions(piece, width, widths()[index]!));
   const asking = pieces.filter(({ given, content }) => given || exceeds(content.ideal, content.preferred));
   if (asking.length === 0) return shared;
   const own = pieces.flatMap((piece, index): Condition[] => {
     const { id, content, given } = piece;
-    const is = widths[index]!;
+    const is = widths()[index]!;
     const uneven: Condition = {
       status: 'tight',
       trouble: 'uneven',
