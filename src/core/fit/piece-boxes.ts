@@ -3,9 +3,12 @@ import type { Box } from '../boxes/box';
 import { asShown, sharedBoxes } from '../boxes/shared';
 import { sameItems } from '../ids/same-items';
 import { ROOT_TEXT_PX } from '../lengths/length';
+import { saysByBand } from '../menus/band-order';
 import { labelledBy } from '../menus/entries';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
+import type { Menu } from '../site/menu';
+import type { Site } from '../site/site';
 import type { Advances } from '../text/advances';
 import { lineageOf, type HoldsFor } from '../text/worked-with';
 import { inLanguage } from '../resolve/in-language';
@@ -27,15 +30,21 @@ interface Known extends MadePiece {
   /** The site and the advances for which they were last found to be the same. */
   of: Pick<Circumstances, 'site' | 'advances'>;
 }
-const known = new WeakMap<SettledPiece, Map<string, Known>>();
+/** By the values of a piece, which are the very same object in all bands in which they are the same. */
+const known = new WeakMap<SettledPiece['values'], Map<string, Known>>();
+
+/** The menu whose items a piece shows. */
+const menuOf = ({ menus }: Site, { values }: SettledPiece): Menu | null =>
+  (typeof values.menu === 'string' ? menus[values.menu] : null) ?? null;
 
 /** What of a site boxes are made of, beside the values of the piece. */
-function madeOf({ site, advances }: Circumstances, { values }: SettledPiece, measures: boolean): unknown[] {
-  const { brand, artwork, languages, embeds, name, words } = site;
-  const menu = typeof values.menu === 'string' ? site.menus[values.menu] : null;
+function madeOf({ site, advances }: Circumstances, piece: SettledPiece, measures: boolean): unknown[] {
+  const { brand, artwork, languages, embeds, name, words, bands } = site;
+  const menu = menuOf(site, piece);
   return [
     menu,
     ...(menu ? labelledBy(site) : []),
+    bands,
     brand.logo,
     brand.borders,
     artwork,
@@ -74,10 +83,10 @@ export function madePiece(circumstances: Circumstances, own: SettledPiece): Made
   if (own.values.shown !== 'shown') return none;
   const { site, advances, language, page } = circumstances;
   const piece = inLanguage(own, language);
-  const kept = known.get(piece) ?? new Map<string, Known>();
-  known.set(piece, kept);
-  const on = `${language} ${page}`;
-  const found = kept.get(on);
+  const kept = known.get(own.values) ?? new Map<string, Known>();
+  known.set(own.values, kept);
+  const inAll = `${own.id} ${own.opensBranch} ${language} ${page}`;
+  const found = kept.get(inAll) ?? kept.get(`${inAll} ${own.band}`);
   if (found) {
     const same = found.of.site === site && found.of.advances === advances;
     if (same || sameItems(found.madeOf, madeOf(circumstances, piece, found.measures))) {
@@ -96,7 +105,10 @@ export function madePiece(circumstances: Circumstances, own: SettledPiece): Made
   const measures = tally.asked === true;
   const of = { site, advances };
   const made: Known = { box, whole, measures, madeOf: madeOf(circumstances, piece, measures), of };
-  if (tally.complete) kept.set(on, made);
+  kept.delete(inAll);
+  const menu = menuOf(site, piece);
+  const byBand = measures || (menu !== null && saysByBand(menu));
+  if (tally.complete) kept.set(byBand ? `${inAll} ${own.band}` : inAll, made);
   return made;
 }
 

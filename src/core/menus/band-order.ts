@@ -43,6 +43,12 @@ export function orderKey(menu: Menu, chain: readonly string[], band: string): st
   return [menu.id, ...orders].join(' ');
 }
 
+/** Whether a menu says of any band which of its items it shows, or in which order. */
+export const saysByBand = ({ values, items }: Menu): boolean =>
+  [values, ...Object.values(items).map((item) => item.values)].some(
+    ({ order, shown }) => order !== undefined || shown !== undefined,
+  );
+
 /** What differs for an item between bands, where something does: the bands in which it is hidden, and those in which all below it is. */
 export interface ItemBands {
   hidden: string[];
