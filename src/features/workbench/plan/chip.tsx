@@ -1,13 +1,16 @@
 'use client';
 
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import type { KeyboardEvent } from 'react';
+import { useId, type KeyboardEvent } from 'react';
 import styles from './plan.module.css';
 import type { Direction } from './move';
+import { HIDDEN } from './where-shown';
 
 interface ChipProps {
   id: string;
   title: string;
+  /** In which bands it is shown; left out where it is in all of them. */
+  where?: string;
   selected: boolean;
   /** With `more`, what is selected already stays selected. */
   onSelect(more: boolean): void;
@@ -23,7 +26,8 @@ const directions: Record<string, Direction> = {
 };
 
 /** A piece in the plan: to select, to drag, and to move by Alt and the arrow keys. */
-export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipProps) {
+export function Chip({ id, title, where, selected, onSelect, onMove, onRemove }: ChipProps) {
+  const said = useId();
   const drag = useDraggable({ id });
   const drop = useDroppable({ id, data: { piece: true } });
   const press = (event: KeyboardEvent) => {
@@ -44,7 +48,7 @@ export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipPr
         drag.setNodeRef(element);
         drop.setNodeRef(element);
       }}
-      className={`${styles.chip} ${drop.isOver && !drag.isDragging ? styles.chipOver : ''}`}
+      className={`${styles.chip} ${where === HIDDEN ? styles.chipHidden : ''} ${drop.isOver && !drag.isDragging ? styles.chipOver : ''}`}
       style={
         drag.transform
           ? {
@@ -55,13 +59,19 @@ export function Chip({ id, title, selected, onSelect, onMove, onRemove }: ChipPr
           : undefined
       }
       aria-pressed={selected}
-      aria-describedby="plan-keys"
+      aria-label={title}
+      aria-describedby={where ? `${said} plan-keys` : 'plan-keys'}
       data-piece={id}
       {...drag.listeners}
       onClick={(event) => onSelect(event.shiftKey || event.ctrlKey || event.metaKey)}
       onKeyDown={press}
     >
-      {title}
+      <span className={styles.title}>{title}</span>
+      {where && (
+        <span id={said} className={styles.where}>
+          {where}
+        </span>
+      )}
     </button>
   );
 }

@@ -31,6 +31,7 @@ import styles from './plan.module.css';
 import { usePutIn } from './use-put-in';
 import { usePlanActions } from './use-plan-actions';
 import { usePlanClipboard } from './use-clipboard';
+import { HIDDEN, whereShown } from './where-shown';
 
 interface PlanProps {
   kind: AssemblyKind;
@@ -68,6 +69,7 @@ export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: 
   const starting = useBeginAssembly(kind, assembly);
   const empty = kind !== 'drawers' && Object.keys(assembly.pieces).length === 0;
   const site = useSite();
+  const where = whereShown(site, kind, assembly);
   const edit = useEdit();
   const at = { in: kind, assembly: assembly.id };
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
@@ -144,6 +146,7 @@ export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: 
           key={id}
           id={id}
           title={pieceTitle(site, assembly.pieces[id]!)}
+          where={where.get(id)}
           selected={selectedPieces(selection).includes(id)}
           onSelect={(more) => onSelect(more ? withPiece(selection, id) : { on: 'piece', id })}
           onMove={(direction: Direction) => move(id, movedSpot(assembly, id, direction))}
@@ -184,16 +187,25 @@ export function Plan({ kind, assembly, selection, onSelect, carried, onCarry }: 
           const bar = assembly.bars[id]!;
           const selected = selection.on === 'bar' && selection.id === id;
           return (
-            <div key={id} className={`${styles.bar} ${selected ? styles.barSelected : ''}`}>
+            <div
+              key={id}
+              className={`${styles.bar} ${where.get(id) === HIDDEN ? styles.barHidden : ''} ${selected ? styles.barSelected : ''}`}
+            >
               <div className={styles.barHead}>
                 <button
                   type="button"
                   className="plain"
                   aria-pressed={selected}
+                  aria-describedby={where.has(id) ? `where-${id}` : undefined}
                   onClick={() => onSelect({ on: 'bar', id })}
                 >
                   {bar.name}
                 </button>
+                {where.has(id) && (
+                  <span id={`where-${id}`} className={styles.where}>
+                    {where.get(id)}
+                  </span>
+                )}
                 <BarActions {...{ at, assembly, bar, selection, onSelect }} />
               </div>
               <div className={styles.bays}>{bar.bays.map((bay, index) => bayOf(bar, bay, index))}</div>
