@@ -77,6 +77,19 @@ test('a value set for the phone changes the phone, and clearing it makes it foll
   ).toBeVisible();
 });
 
+test('the plan says where a piece is not shown', async ({ page }) => {
+  const button = chip(page, 'Button');
+  await button.click();
+  await openCell(page, 'Shown', 'Phone');
+  await pick(page, 'hidden');
+  await expect(button).toHaveAccessibleDescription(/^not on Phone/);
+  await openCell(page, 'Shown', 'Desktop');
+  await pick(page, 'hidden');
+  await expect(button).toHaveAccessibleDescription(/^hidden/);
+  await page.keyboard.press('Control+z');
+  await expect(button).toHaveAccessibleDescription(/^not on Phone/);
+});
+
 test(
   'what views change in place is what the stylesheet says, rule by rule',
   inAudit,

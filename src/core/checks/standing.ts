@@ -1,11 +1,13 @@
 import { placeName } from '../edit/place-name';
 import type { AssemblyPlace } from '../edit/place';
 import type { Id } from '../ids/id';
+import { ofPair } from '../ids/of-pair';
 import { itemShown, orderInBand } from '../menus/band-order';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
 import { resolveAssembly } from '../resolve/assembly';
 import type { Assembly } from '../site/assembly';
+import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
 
 /** A piece of an assembly in words, such as `Main header, Logo`. */
@@ -22,16 +24,23 @@ export function shownPieces(site: Site, at: AssemblyPlace, assembly: Assembly, b
     .filter(({ values }) => values.shown !== 'hidden');
 }
 
+/** By band the items of a menu that are shown in it; as long as the menu and the bands stay the same. */
+const shownByBand = ofPair(
+  (menu: Menu, bands: Site['bands']): ReadonlyMap<Id, readonly Id[]> => {
+    const chain = bands.map(({ id }) => id);
+    const below = (item: Id | null, band: Id): Id[] =>
+      orderInBand(menu, item, chain, band)
+        .filter((id) => itemShown(menu, id, chain, band))
+        .flatMap((id) => [id, ...below(id, band)]);
+    return new Map(chain.map((band) => [band, below(null, band)]));
+  },
+  (menu, bands) => [menu, bands],
+);
+
 /** The items of a menu that are shown in a band, with none of those above them hidden. */
-export function shownItems(site: Site, menu: Id, band: Id): Id[] {
+export function shownItems(site: Site, menu: Id, band: Id): readonly Id[] {
   const own = site.menus[menu];
-  if (!own) return [];
-  const chain = site.bands.map(({ id }) => id);
-  const below = (item: Id | null): Id[] =>
-    orderInBand(own, item, chain, band)
-      .filter((id) => itemShown(own, id, chain, band))
-      .flatMap((id) => [id, ...below(id)]);
-  return below(null);
+  return own ? shownByBand(own, site.bands).get(band)! : [];
 }
 
 interface Targets {

@@ -12,6 +12,7 @@ import { barProperties } from '../properties/bar';
 import { brandProperties } from '../properties/brand';
 import type { Id } from '../ids/id';
 import { keptWhileSame } from '../ids/kept-while-same';
+import { ofPair } from '../ids/of-pair';
 import { linkReferences } from '../properties/link';
 import { itemProperties, menuProperties } from '../properties/menu';
 import type { Property, Values } from '../properties/property';
@@ -145,12 +146,20 @@ export interface Use extends Reference, Place {
   holder: Holder;
 }
 
+const known = new WeakMap<readonly Property[], readonly Property[]>();
+
+/** The properties among some whose values may point to something: few of them do. */
+function pointing(properties: readonly Property[]): readonly Property[] {
+  const found = known.get(properties) ?? properties.filter(({ kind }) => kind.references);
+  known.set(properties, found);
+  return found;
+}
+
 function usesInValues({ path, words, values, properties }: PlacedValues): Use[] {
-  return properties.flatMap((property) => {
+  return pointing(properties).flatMap((property) => {
     const { references } = property.kind;
-    if (!references) return [];
     return Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
-      references(value).map((reference) => ({
+      references!(value).map((reference) => ({
         ...reference,
         path: `${path}.values.${property.name}.${cell}`,
         words,
@@ -163,19 +172,20 @@ function usesInValues({ path, words, values, properties }: PlacedValues): Use[] 
 /** Pointers in values of properties. */
 export const valueUses = (site: Holders): Use[] => allValues(site).flatMap(usesInValues);
 
-/** Pointers in the links of items of menus. */
-export function itemUses(site: Pick<Site, 'menus' | 'pages'>): Use[] {
-  return Object.values(site.menus).flatMap((menu) =>
-    Object.values(menu.items).flatMap((item) =>
-      linkReferences(item.link).map((reference) => ({
-        ...reference,
-        path: `menus.${menu.id}.items.${item.id}.link`,
-        words: () => itemWords(site, menu, item),
-        holder: { holds: 'item' as const, menu, item },
-      })),
-    ),
+function usesInItems(menu: Menu, pages: Site['pages']): Use[] {
+  return Object.values(menu.items).flatMap((item) =>
+    linkReferences(item.link).map((reference) => ({
+      ...reference,
+      path: `menus.${menu.id}.items.${item.id}.link`,
+      words: () => itemWords({ pages }, menu, item),
+      holder: { holds: 'item' as const, menu, item },
+    })),
   );
 }
+
+/** Pointers in the links of items of menus. */
+export const itemUses = ({ menus, pages }: Pick<Site, 'menus' | 'pages'>): Use[] =>
+  Object.values(menus).flatMap((menu) => usesInItems(menu, pages));
 
 /** Pointers in the brand, from its tokens and its logo. */
 export function brandUses({ brand }: Pick<Site, 'brand'>): Use[] {
@@ -215,22 +225,24 @@ export function usesOf(site: Site, to: ReferenceTarget, ids: ReadonlySet<Id>): U
 }
 
 type UsesById = ReadonlyMap<Id, readonly Use[]>;
-const known = new WeakMap<Site, ReadonlyMap<ReferenceTarget, UsesById>>();
+const byId = new WeakMap<Site, ReadonlyMap<ReferenceTarget, UsesById>>();
+const keptInItems = ofPair(usesInItems, (menu, pages) => [menu, pages]);
 const nothing: UsesById = new Map();
 
 /** What points at each part of a kind, by its id; those that nothing points at are left out. It is kept: a site that is just being changed is asked with `usesOf`. */
 export function usesById(site: Site, to: ReferenceTarget): UsesById {
-  const kept = known.get(site);
+  const kept = byId.get(site);
   if (kept) return kept.get(to) ?? nothing;
   const found = new Map<ReferenceTarget, Map<Id, Use[]>>();
-  for (const use of allUses(site)) {
+  const inItems = Object.values(site.menus).flatMap((menu) => keptInItems(menu, site.pages));
+  for (const use of [...inItems, ...valueUses(site), ...brandUses(site)]) {
     const ofKind = found.get(use.to) ?? new Map<Id, Use[]>();
     found.set(use.to, ofKind);
     const ofPart = ofKind.get(use.id);
     if (ofPart) ofPart.push(use);
     else ofKind.set(use.id, [use]);
   }
-  known.set(site, found);
+  byId.set(site, found);
   return found.get(to) ?? nothing;
 }
 
