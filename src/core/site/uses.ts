@@ -146,27 +146,35 @@ export interface Use extends Reference, Place {
   holder: Holder;
 }
 
-const known = new WeakMap<readonly Property[], readonly Property[]>();
+interface Pointing {
+  property: Property;
+  references: NonNullable<Property['kind']['references']>;
+}
+const knownPointing = new WeakMap<readonly Property[], readonly Pointing[]>();
 
 /** The properties among some whose values may point to something: few of them do. */
-function pointing(properties: readonly Property[]): readonly Property[] {
-  const found = known.get(properties) ?? properties.filter(({ kind }) => kind.references);
-  known.set(properties, found);
+function pointing(properties: readonly Property[]): readonly Pointing[] {
+  const known = knownPointing.get(properties);
+  if (known) return known;
+  const found = properties.flatMap((property): Pointing[] => {
+    const { references } = property.kind;
+    return references ? [{ property, references }] : [];
+  });
+  knownPointing.set(properties, found);
   return found;
 }
 
 function usesInValues({ path, words, values, properties }: PlacedValues): Use[] {
-  return pointing(properties).flatMap((property) => {
-    const { references } = property.kind;
-    return Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
-      references!(value).map((reference) => ({
+  return pointing(properties).flatMap(({ property, references }) =>
+    Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
+      references(value).map((reference) => ({
         ...reference,
         path: `${path}.values.${property.name}.${cell}`,
         words,
         holder: { holds: 'value' as const, values, property, cell },
       })),
-    );
-  });
+    ),
+  );
 }
 
 /** Pointers in values of properties. */
@@ -217,7 +225,11 @@ export function brandUses({ brand }: Pick<Site, 'brand'>): Use[] {
 }
 
 /** Every pointer in the document to one of its parts. */
-const allUses = (site: Site): Use[] => [...itemUses(site), ...valueUses(site), ...brandUses(site)];
+const allUses = (site: Site, inItems = itemUses(site)): Use[] => [
+  ...inItems,
+  ...valueUses(site),
+  ...brandUses(site),
+];
 
 /** What points at these parts. */
 export function usesOf(site: Site, to: ReferenceTarget, ids: ReadonlySet<Id>): Use[] {
@@ -235,7 +247,7 @@ export function usesById(site: Site, to: ReferenceTarget): UsesById {
   if (kept) return kept.get(to) ?? nothing;
   const found = new Map<ReferenceTarget, Map<Id, Use[]>>();
   const inItems = Object.values(site.menus).flatMap((menu) => keptInItems(menu, site.pages));
-  for (const use of [...inItems, ...valueUses(site), ...brandUses(site)]) {
+  for (const use of allUses(site, inItems)) {
     const ofKind = found.get(use.to) ?? new Map<Id, Use[]>();
     found.set(use.to, ofKind);
     const ofPart = ofKind.get(use.id);
