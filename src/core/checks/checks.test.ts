@@ -101,6 +101,19 @@ test('a site that was begun just now is looked over as any other', () => {
   expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
 });
 
+test('what shows only while the page is scrolled is not hidden', () => {
+  const site = tidy();
+  const { h } = site.headers;
+  Object.assign(h!.values, { scrolling: { desktop: 'stays' } });
+  Object.assign(h!.pieces.button!.values, { shown: { desktop: 'hidden' } });
+  expect(by(site, 'hidden')).toHaveLength(1);
+  const scrolled = copy(site);
+  Object.assign(scrolled.headers.h!.pieces.button!.values, {
+    shown: { desktop: 'hidden', 'desktop:scrolled': 'shown' },
+  });
+  expect(by(scrolled, 'hidden')).toEqual([]);
+});
+
 test('what is accepted is told all the same, under the same key, and can be looked at again', () => {
   const site = tidy();
   faults.hidden![0]![0](site);

@@ -1,11 +1,13 @@
 import { placeName } from '../edit/place-name';
 import type { AssemblyPlace } from '../edit/place';
+import { inPhases } from '../fit/in-phases';
 import type { Id } from '../ids/id';
 import { ofPair } from '../ids/of-pair';
 import { itemShown, orderInBand } from '../menus/band-order';
 import { pieceKind } from '../pieces';
 import type { SettledPiece } from '../pieces/piece';
-import { resolveAssembly } from '../resolve/assembly';
+import { resolveAssembly, type SettledAssembly } from '../resolve/assembly';
+import { bandStage } from '../resolve/stage';
 import type { Assembly } from '../site/assembly';
 import type { Menu } from '../site/menu';
 import type { Site } from '../site/site';
@@ -16,13 +18,19 @@ export function pieceAt(site: Site, at: AssemblyPlace, piece: Id): string {
   return `${assembly.name}, ${placeName(site, { on: 'piece', ...at, piece })}`;
 }
 
-/** The pieces of an assembly that are shown in a band, as they are settled there. */
-export function shownPieces(site: Site, at: AssemblyPlace, assembly: Assembly, band: Id): SettledPiece[] {
-  return resolveAssembly(site, at.in, assembly, band)
-    .bars.filter(({ values }) => values.shown !== 'hidden')
+const showing = ({ bars }: SettledAssembly): SettledPiece[] =>
+  bars
+    .filter(({ values }) => values.shown !== 'hidden')
     .flatMap(({ bays }) => bays.flatMap(({ pieces }) => pieces))
     .filter(({ values }) => values.shown !== 'hidden');
-}
+
+/** The pieces of an assembly that are shown in a band at the top of the page, as they are settled there. */
+export const shownPieces = (site: Site, at: AssemblyPlace, assembly: Assembly, band: Id): SettledPiece[] =>
+  showing(resolveAssembly(site, at.in, assembly, band));
+
+/** Those that are shown in a band in some phase of scrolling, as they are settled in each of these. */
+export const everShown = (site: Site, at: AssemblyPlace, assembly: Assembly, band: Id): SettledPiece[] =>
+  inPhases(site, at.in, assembly, bandStage(site, band)).flatMap(showing);
 
 /** By band the items of a menu that are shown in it; as long as the menu and the bands stay the same. */
 const shownByBand = ofPair(
@@ -76,7 +84,7 @@ export function leadsTo(site: Site, at: AssemblyPlace, band: Id): { pages: Set<I
   const to = { pages: new Set<Id>(), drawers: new Set<Id>() };
   const assembly = site[at.in][at.assembly];
   if (!assembly) return to;
-  for (const { kind, values } of shownPieces(site, at, assembly, band)) {
+  for (const { kind, values } of everShown(site, at, assembly, band)) {
     const opens = pieceKind(kind).opens?.(values) ?? null;
     if (opens !== null) to.drawers.add(opens);
     const menu = values.menu as Id | null | undefined;

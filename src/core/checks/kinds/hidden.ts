@@ -1,6 +1,6 @@
 import { itemLabel } from '../../menus/entries';
 import { found, type Check } from '../check';
-import { pieceAt, shownItems, shownPieces } from '../standing';
+import { everShown, pieceAt, shownItems } from '../standing';
 import { assemblyKinds } from '../../properties/assembly-kind';
 import { resolveAssembly, settledPieces } from '../../resolve/assembly';
 
@@ -15,7 +15,7 @@ export const hidden: Check = {
       Object.values(site[kind]).flatMap((assembly) => {
         const at = { in: kind, assembly: assembly.id };
         const shown = new Set(
-          site.bands.flatMap(({ id }) => shownPieces(site, at, assembly, id).map((piece) => piece.id)),
+          site.bands.flatMap(({ id }) => everShown(site, at, assembly, id).map((piece) => piece.id)),
         );
         // What a collapse rule turns is shown on a part of a band.
         const turned = Object.values(assembly.bars).flatMap(({ rules }) =>

@@ -45,3 +45,22 @@ test('steps are counted along the shortest way, also where one header stands on 
     c: 3,
   });
 });
+
+test('what shows only while the page is scrolled leads on all the same', () => {
+  const site = sampleSite();
+  site.pages.a = newPage({ id: 'a', title: 'a', path: '/a', parent: null });
+  site.pageOrder.push('a');
+  leading(site, 'first', ['home'], ['a']);
+  const { first } = site.headers;
+  Object.assign(first!.values, { scrolling: { desktop: 'stays' } });
+  const shown = (cells: Record<string, string>) => {
+    const piece = {
+      ...first!.pieces['p-first']!,
+      values: { ...first!.pieces['p-first']!.values, shown: cells },
+    };
+    const header = { ...first!, pieces: { [piece.id]: piece } };
+    return stepsFromHome({ ...site, headers: { ...site.headers, first: header } }, 'desktop');
+  };
+  expect(shown({ desktop: 'hidden' }).get('a')).toBeUndefined();
+  expect(shown({ desktop: 'hidden', 'desktop:scrolled': 'shown' }).get('a')).toBe(1);
+});

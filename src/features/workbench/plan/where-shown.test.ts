@@ -39,6 +39,22 @@ test('what is hidden in every band is said to be, a bar as well as a piece', () 
   });
 });
 
+test('what shows only while the page is scrolled is not said to be hidden', () => {
+  const scrolls: Edit = {
+    edit: 'setValue',
+    place: { on: 'assembly', ...at },
+    property: 'scrolling',
+    cell: 'desktop',
+    value: 'stays',
+  };
+  const hidden = [scrolls, shown('button', 'desktop', 'hidden')];
+  expect(said(...hidden)).toEqual({ button: HIDDEN });
+  // The phone follows the tablet.
+  expect(said(...hidden, shown('button', 'tablet:scrolled', 'shown'))).toEqual({
+    button: 'not on Desktop',
+  });
+});
+
 test('of what a rule shows the plan says nothing: that goes by widths', () => {
   const after = (value: string) =>
     said(shown('logo', 'desktop', 'hidden'), {

@@ -1,6 +1,8 @@
+import { inPhases } from '@/core/fit/in-phases';
 import type { Id } from '@/core/ids/id';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
-import { resolveAssembly, settledPieces } from '@/core/resolve/assembly';
+import { settledPieces } from '@/core/resolve/assembly';
+import { bandStage } from '@/core/resolve/stage';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 
@@ -19,7 +21,7 @@ function shownIn(bands: readonly { name: string; shown: unknown }[]): string {
   return shows.length < missing.length ? `only on ${names(shows)}` : `not on ${names(missing)}`;
 }
 
-/** What the plan says of the bars and pieces of an assembly that are not shown in every band, by id; nothing of those that a rule shows, which goes by widths. */
+/** What the plan says of the bars and pieces of an assembly that are not shown in every band, in whatever phase of scrolling, by id; nothing of those that a rule shows, which goes by widths. */
 export function whereShown(site: Site, kind: AssemblyKind, assembly: Assembly): ReadonlyMap<Id, string> {
   const rules = Object.values(assembly.bars).flatMap((bar) => bar.rules ?? []);
   const turns = rules.flatMap((rule) => rule.turns);
@@ -27,9 +29,13 @@ export function whereShown(site: Site, kind: AssemblyKind, assembly: Assembly): 
     .filter(({ property, value }) => property === 'shown' && value !== 'hidden')
     .map(({ piece }) => piece);
   const inBands = site.bands.map(({ id, name }) => {
-    const settled = resolveAssembly(site, kind, assembly, id);
-    const all = [...settled.bars, ...settledPieces(settled)];
-    return { name, values: new Map(all.map((each) => [each.id, each.values.shown])) };
+    const phases = inPhases(site, kind, assembly, bandStage(site, id));
+    const all = phases.flatMap((settled) => [...settled.bars, ...settledPieces(settled)]);
+    // As at the top of the page, unless it shows in a later phase.
+    const values = new Map<Id, unknown>();
+    for (const each of all)
+      if (!values.has(each.id) || each.values.shown === 'shown') values.set(each.id, each.values.shown);
+    return { name, values };
   });
   const ids = [...inBands[0]!.values.keys()].filter((id) => !turned.includes(id));
   const said = ids.map((id) => [
