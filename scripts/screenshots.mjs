@@ -96,7 +96,17 @@ const views = [
     },
   },
   { name: 'drawers', path: `${demo}/drawers` },
-  { name: 'footers', path: `${demo}/footers` },
+  {
+    name: 'footers',
+    path: `${demo}/footers`,
+    async before(page) {
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      await plan.getByRole('button', { name: /^Row of pictures/ }).click();
+      await page.getByRole('button', { name: /^Shown, Phone:/ }).click();
+      await page.locator('.ant-select-item-option').filter({ hasText: 'hidden' }).click();
+      await plan.getByRole('button', { name: 'At home', exact: true }).click();
+    },
+  },
   { name: 'pages', path: `${demo}/pages` },
   {
     name: 'menus',
