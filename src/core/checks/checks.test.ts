@@ -114,6 +114,20 @@ test('what shows only while the page is scrolled is not hidden', () => {
   expect(by(scrolled, 'hidden')).toEqual([]);
 });
 
+test('what is hidden everywhere is found whatever rules turn of it, unless one of them shows it', () => {
+  const ruled = (property: string, value: unknown) => {
+    const site = tidy();
+    const { h } = site.headers;
+    Object.assign(h!.pieces.button!.values, { shown: { desktop: 'hidden' } });
+    const turns = [{ piece: 'button', property, value }];
+    h!.bars[h!.order[0]!]!.rules = [{ id: 'r', when: { by: 'fit', margin: 0 }, turns }];
+    return by(site, 'hidden');
+  };
+  expect(ruled('shown', 'hidden')).toHaveLength(1);
+  expect(ruled('textSize', 12)).toHaveLength(1);
+  expect(ruled('shown', 'shown')).toEqual([]);
+});
+
 test('what is accepted is told all the same, under the same key, and can be looked at again', () => {
   const site = tidy();
   faults.hidden![0]![0](site);

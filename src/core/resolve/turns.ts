@@ -37,6 +37,18 @@ function begunLevels({ bars }: Assembly, begun: readonly string[]): BegunLevel[]
       });
 }
 
+/** The pieces of an assembly that some rule shows, wherever it begins. */
+export const shownByRules = ({ bars }: Assembly): ReadonlySet<Id> =>
+  new Set(
+    Object.values(bars).flatMap(({ rules = [] }) =>
+      rules.flatMap(({ turns }) =>
+        turns.flatMap(({ piece, property, value }) =>
+          property === 'shown' && value !== 'hidden' ? [piece] : [],
+        ),
+      ),
+    ),
+  );
+
 /** A length that is nowhere more, or nowhere less, than a limit: of what is fluid the ends, of what is put together the whole. */
 function limited(from: Length, limit: number, side: 'most' | 'least'): Length {
   const pick = side === 'most' ? Math.min : Math.max;

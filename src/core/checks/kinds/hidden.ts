@@ -3,6 +3,7 @@ import { found, type Check } from '../check';
 import { everShown, pieceAt, shownItems } from '../standing';
 import { assemblyKinds } from '../../properties/assembly-kind';
 import { resolveAssembly, settledPieces } from '../../resolve/assembly';
+import { shownByRules } from '../../resolve/turns';
 
 /** Pieces and items that are hidden at every width: they take part in nothing, and are found by nobody. */
 export const hidden: Check = {
@@ -17,12 +18,9 @@ export const hidden: Check = {
         const shown = new Set(
           site.bands.flatMap(({ id }) => everShown(site, at, assembly, id).map((piece) => piece.id)),
         );
-        // What a collapse rule turns is shown on a part of a band.
-        const turned = Object.values(assembly.bars).flatMap(({ rules }) =>
-          (rules ?? []).flatMap(({ turns }) => turns.map(({ piece }) => piece)),
-        );
+        const ruled = shownByRules(assembly);
         return settledPieces(resolveAssembly(site, kind, assembly, site.bands[0]!.id))
-          .filter(({ id }) => !shown.has(id) && !turned.includes(id))
+          .filter(({ id }) => !shown.has(id) && !ruled.has(id))
           .map(({ id: piece }) =>
             found({
               lead: { to: 'place', place: { on: 'piece', ...at, piece } },

@@ -3,6 +3,7 @@ import type { Id } from '@/core/ids/id';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { settledPieces } from '@/core/resolve/assembly';
 import { bandStage } from '@/core/resolve/stage';
+import { shownByRules } from '@/core/resolve/turns';
 import type { Assembly } from '@/core/site/assembly';
 import type { Site } from '@/core/site/site';
 
@@ -23,11 +24,7 @@ function shownIn(bands: readonly { name: string; shown: unknown }[]): string {
 
 /** What the plan says of the bars and pieces of an assembly that are not shown in every band, in whatever phase of scrolling, by id; nothing of those that a rule shows, which goes by widths. */
 export function whereShown(site: Site, kind: AssemblyKind, assembly: Assembly): ReadonlyMap<Id, string> {
-  const rules = Object.values(assembly.bars).flatMap((bar) => bar.rules ?? []);
-  const turns = rules.flatMap((rule) => rule.turns);
-  const turned = turns
-    .filter(({ property, value }) => property === 'shown' && value !== 'hidden')
-    .map(({ piece }) => piece);
+  const ruled = shownByRules(assembly);
   const inBands = site.bands.map(({ id, name }) => {
     const phases = inPhases(site, kind, assembly, bandStage(site, id));
     const all = phases.flatMap((settled) => [...settled.bars, ...settledPieces(settled)]);
@@ -37,7 +34,7 @@ export function whereShown(site: Site, kind: AssemblyKind, assembly: Assembly): 
       if (!values.has(each.id) || each.values.shown === 'shown') values.set(each.id, each.values.shown);
     return { name, values };
   });
-  const ids = [...inBands[0]!.values.keys()].filter((id) => !turned.includes(id));
+  const ids = [...inBands[0]!.values.keys()].filter((id) => !ruled.has(id));
   const said = ids.map((id) => [
     id,
     shownIn(inBands.map(({ name, values }) => ({ name, shown: values.get(id) }))),
