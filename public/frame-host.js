@@ -269,6 +269,43 @@
     return found.flatMap((piece) => target.items.map((item) => itemAt(piece, item))).find(seen);
   };
 
+  /** The lines of each text that is seen in an element. */
+  const linesOfTexts = function* (element) {
+    const texts = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+    const range = document.createRange();
+    while (texts.nextNode()) {
+      const text = texts.currentNode;
+      if (text.data.trim() === '' || !text.parentElement.checkVisibility({ visibilityProperty: true }))
+        continue;
+      range.selectNodeContents(text);
+      const lines = [...range.getClientRects()].filter(({ width }) => width >= 1);
+      if (lines.length > 0) yield lines;
+    }
+  };
+
+  // How far from what is measured a figure or a name may reach, in CSS px of the page.
+  const AROUND = 160;
+
+  /** The boxes of texts and pictures that are drawn in the part of the page that an element is of, as far as they are near it or near lines. */
+  const inkAround = (element, lines) => {
+    let part = element;
+    while (part.localName !== 'dialog' && part.parentElement !== document.body) part = part.parentElement;
+    const { left, top, right, bottom } = element.getBoundingClientRect();
+    const xs = [left, right, ...lines.flatMap(([x1, , x2]) => [x1, x2])];
+    const ys = [top, bottom, ...lines.flatMap(([, y1, , y2]) => [y1, y2])];
+    const [fromX, toX] = [Math.min(...xs) - AROUND, Math.max(...xs) + AROUND];
+    const [fromY, toY] = [Math.min(...ys) - AROUND, Math.max(...ys) + AROUND];
+    const pictures = [...part.querySelectorAll('img, svg')]
+      .filter((each) => each.checkVisibility({ visibilityProperty: true }))
+      .map((each) => each.getBoundingClientRect());
+    return [...pictures, ...[...linesOfTexts(part)].flat()]
+      .filter(
+        (each) =>
+          each.width >= 1 && each.right > fromX && each.left < toX && each.bottom > fromY && each.top < toY,
+      )
+      .map(({ x, y, width, height }) => ({ x, y, width, height }));
+  };
+
   /** The lines along which stretches of an element are measured, each from the end that stays to the end that moves with its length. */
   const linesOf = {
     'padding-block'({ inside, at, padding }) {
@@ -298,19 +335,11 @@
     },
     text({ element, size, rightToLeft }) {
       // Beside the first text that is seen in it.
-      const texts = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
-      const range = document.createRange();
-      while (texts.nextNode()) {
-        if (texts.currentNode.data.trim() === '' || !texts.currentNode.parentElement.checkVisibility())
-          continue;
-        range.selectNodeContents(texts.currentNode);
-        const [first] = range.getClientRects();
-        if (!first || first.width < 1) continue;
-        const x = rightToLeft ? first.left - 4 : first.right + 4;
-        const middle = (first.top + first.bottom) / 2;
-        return [[x, middle + size / 2, x, middle - size / 2]];
-      }
-      return [];
+      const first = linesOfTexts(element).next().value?.[0];
+      if (!first) return [];
+      const x = rightToLeft ? first.left - 4 : first.right + 4;
+      const middle = (first.top + first.bottom) / 2;
+      return [[x, middle + size / 2, x, middle - size / 2]];
     },
     gap({ element }) {
       const [one, other] = [...element.children].filter(seen).map((each) => each.getBoundingClientRect());
@@ -388,7 +417,9 @@
     const lines = element ? dimensions.map((drawn) => linesFor(drawn, element)) : [];
     const free = element ? distances(element) : [];
     const phase = element?.closest('[data-phase]')?.dataset.phase ?? 'top';
-    const message = { target, box, lines, free, phase };
+    const made = lines.flatMap((each) => each?.lines ?? []);
+    const ink = made.length > 0 ? inkAround(element, made) : [];
+    const message = { target, box, lines, free, ink, phase };
     const now = JSON.stringify(message);
     if (now !== placed) tell({ says: 'placed', ...message });
     placed = now;

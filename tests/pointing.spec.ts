@@ -205,6 +205,40 @@ test('a length is dragged in the tablet’s view: its cell alone changes, is sho
   await expect.poll(width).toBe(before + 12);
 });
 
+test('figures and the name of what is selected stand on no text of its header', async ({ page }) => {
+  const desktop = view(page, 'Desktop');
+  const texts = desktop.locator('header').locator('.menu-label:visible, .logo img:visible, .button:visible');
+  /** How many of its lengths have a figure, and which texts of the view those and the name lie over. */
+  const written = async () => {
+    const figures = preview(page)
+      .getByRole('group', { name: 'Lengths in the Desktop view' })
+      .locator('.figures:visible');
+    const named = chosen(page).first().locator('span').first();
+    const boxes = await Promise.all([...(await figures.all()), named].map((each) => each.boundingBox()));
+    const drawn = await Promise.all((await texts.all()).map((each) => each.boundingBox()));
+    // So much of the height of a line of text has no letters, at the scale of the view.
+    const over = 3;
+    const covered = boxes.filter((figure) =>
+      drawn.some(
+        (text) =>
+          figure!.x < text!.x + text!.width - over &&
+          text!.x + over < figure!.x + figure!.width &&
+          figure!.y < text!.y + text!.height - over &&
+          text!.y + over < figure!.y + figure!.height,
+      ),
+    );
+    return { figures: boxes.length - 1, covered: covered.length };
+  };
+  // The bar, which is selected to begin with, and two of its pieces.
+  for (const part of [null, '.button', '.logo'] as const) {
+    if (part !== null) await desktop.locator(part).first().click();
+    await page.mouse.move(2, 2);
+    await expect(outlined(page)).toHaveCount(0);
+    await expect.poll(written).toEqual({ figures: expect.any(Number), covered: 0 });
+    expect((await written()).figures).toBeGreaterThan(part === '.logo' ? 0 : 2);
+  }
+});
+
 test(
   'a length is typed where it stands; nonsense, too much, and what a rule has turned are refused there, and change nothing',
   inAudit,

@@ -59,12 +59,13 @@ export interface FramePoint {
 /** A line in a frame, in CSS px of its page: from the end that stays where a length changes to the one that moves (x, y, x, y). */
 export type FrameLine = readonly [number, number, number, number];
 
-/** Where the target of a frame stands, the lines of the lengths that were asked for, null for one that is not seen, and how far it is from what is beside it. */
+/** Where the target of a frame stands, the lines of the lengths that were asked for, null for one that is not seen, how far it is from what is beside it, and where texts and pictures are drawn around all of them. */
 export interface FramePlace {
   target: FrameTarget | null;
   box: FrameBox | null;
   lines: readonly ({ stretch: string; lines: readonly FrameLine[] } | null)[];
   free: readonly FrameLine[];
+  ink: readonly FrameBox[];
   /** How its header stands on the page: at the top, or as scrolled. */
   phase: string;
 }

@@ -18,7 +18,9 @@ import type { Edge } from '@/core/pointing/edges';
 import type { Site } from '@/core/site/site';
 import type { FrameLine } from '@/ui/preview/preview-frame';
 import styles from './pointing.module.css';
-import { draggedPx, missText, snappedPx, typedPx } from './typed-px';
+import type { Point } from './figure-room';
+import { runOf } from './run-of-line';
+import { draggedPx, snappedPx, typedPx, type Miss } from './typed-px';
 
 /** A cell of the sheet. */
 export interface LitCell {
@@ -30,16 +32,17 @@ interface DimensionLineProps {
   dimension: Dimension;
   /** In CSS px of the page. */
   line: FrameLine;
-  /** Whether the line is as long as the value says, or the value limits it. */
-  limit: 'least' | 'most' | null;
+  /** What its end misses that it could be in line with. */
+  miss: Miss | null;
+  /** What is written at it, and how far its middle is from that of the line; null where it finds no room. */
+  figure: string;
+  figureAt: Point | null;
   scale: number;
   /** What its end can be in line with. */
   edges: readonly Edge[];
   /** The name of the view, and its width in CSS px of the page. */
   view: string;
   width: number;
-  /** Whether there is room for its figure among others. */
-  figured: boolean;
   /** The cell that is being changed; null when nothing is any more. */
   onLit(cell: LitCell | null): void;
   /** Whether one is at it. */
@@ -49,8 +52,6 @@ interface DimensionLineProps {
 let gestures = 0;
 const newGesture = () => `dimension-${Date.now()}-${(gestures += 1)}`;
 
-const limits = { least: '≥ ', most: '≤ ' };
-
 /** The keys that change a length by 1 px, by 10 with Shift. */
 const keys: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 };
 
@@ -58,12 +59,13 @@ const keys: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, A
 export function DimensionLine({
   dimension,
   line,
-  limit,
+  miss,
+  figure,
+  figureAt,
   scale,
   edges,
   view,
   width,
-  figured,
   onLit,
   onHeld,
 }: DimensionLineProps) {
@@ -90,9 +92,7 @@ export function DimensionLine({
   const [said, setSaid] = useState<string | null>(null);
   const { place, property, cell, px, least, most, label, followers, fixed, inLine } = dimension;
   const [x1, y1, x2, y2] = line;
-  const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
-  const length = Math.hypot(x2 - x1, y2 - y1);
-  const toward = upright ? Math.sign(y2 - y1) || 1 : Math.sign(x2 - x1) || 1;
+  const { upright, toward, length, middle } = runOf(line);
 
   const cellsIn = (of: Site): Readonly<Record<string, unknown>> => {
     const found = findPlace(of, place);
@@ -209,9 +209,9 @@ export function DimensionLine({
     '--x': `${Math.min(x1, x2) * scale}px`,
     '--y': `${Math.min(y1, y2) * scale}px`,
     '--length': `${length * scale}px`,
+    ...(figureAt && { '--figure-x': `${figureAt.x}px`, '--figure-y': `${figureAt.y}px` }),
   } as CSSProperties;
   const reason = fixed ?? said;
-  const miss = inLine === null ? null : missText(edges, x2, toward, inLine);
   return (
     <div
       ref={own}
@@ -219,7 +219,7 @@ export function DimensionLine({
         styles.line,
         upright && styles.upright,
         (held || typing) && styles.held,
-        (x1 + x2) / 2 > width / 2 && styles.inSecondHalf,
+        middle.x > width / 2 && styles.inSecondHalf,
       ]
         .filter(Boolean)
         .join(' ')}
@@ -274,11 +274,7 @@ export function DimensionLine({
             onLit(null);
           }}
         >
-          <span className={`figures ${styles.px} ${figured ? '' : styles.unfigured}`}>
-            {limit !== null && limits[limit]}
-            {tenthsText(px)}
-            {miss && ` · ${miss.short}`}
-          </span>
+          <span className={`figures ${styles.px} ${figureAt ? '' : styles.unfigured}`}>{figure}</span>
         </span>
       )}
       <span className={styles.words}>

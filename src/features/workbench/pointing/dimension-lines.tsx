@@ -3,13 +3,18 @@ import type { Dimension } from '@/core/pointing/dimensions';
 import type { Edge } from '@/core/pointing/edges';
 import type { FrameLine, FramePlace } from '@/ui/preview/preview-frame';
 import { Hint } from '../../hints/hint';
+import type { Area } from './area';
 import { DimensionLine, type LitCell } from './dimension-line';
-import { withRoom } from './figure-room';
+import { figurePlaces, type Point } from './figure-room';
+import { runOf } from './run-of-line';
+import { figureText, missText } from './typed-px';
 import styles from './pointing.module.css';
 
 interface DimensionLinesProps {
   dimensions: readonly Dimension[];
   place: FramePlace;
+  /** What no figure may lie over. */
+  taken: readonly Area[];
   /** What the ends of lines can be in line with. */
   edges: readonly Edge[];
   /** The name of the view, and its width in CSS px of the page. */
@@ -25,10 +30,12 @@ const ALIKE = 1;
 /** The scale from which on there is room for figures beside what they are of. */
 const LARGE = 0.75;
 
-const lengthOf = ([x1, y1, x2, y2]: FrameLine) => Math.hypot(x2 - x1, y2 - y1);
+const lengthOf = (line: FrameLine) => runOf(line).length;
+
+const freeText = (line: FrameLine) => `${Math.round(lengthOf(line))}`;
 
 /** A line that nothing makes but where things stand, with its length. */
-function FreeLine({ line, scale, figured }: { line: FrameLine; scale: number; figured: boolean }) {
+function FreeLine({ line, scale, figure }: { line: FrameLine; scale: number; figure: Point | null }) {
   const [x1, y1, x2] = line;
   return (
     <div
@@ -40,7 +47,11 @@ function FreeLine({ line, scale, figured }: { line: FrameLine; scale: number; fi
         inlineSize: lengthOf(line) * scale,
       }}
     >
-      {figured && <span className="figures">{Math.round(lengthOf(line))}</span>}
+      {figure && (
+        <span className="figures" style={{ translate: `calc(-50% + ${figure.x}px) ${figure.y}px` }}>
+          {freeText(line)}
+        </span>
+      )}
     </div>
   );
 }
@@ -49,6 +60,7 @@ function FreeLine({ line, scale, figured }: { line: FrameLine; scale: number; fi
 export const DimensionLines = memo(function DimensionLines({
   dimensions,
   place,
+  taken,
   edges,
   view,
   width,
@@ -62,12 +74,18 @@ export const DimensionLines = memo(function DimensionLines({
     const drawn = found && dimension.drawn.find(({ stretch }) => stretch === found.stretch);
     if (!found || !drawn) return [];
     return found.lines
-      .map((line, nth) => ({
-        key: `${dimension.property} ${dimension.label} ${nth}`,
-        dimension,
-        line,
-        limit: drawn.limit,
-      }))
+      .map((line, nth) => {
+        const miss =
+          dimension.inLine === null ? null : missText(edges, line[2], runOf(line).toward, dimension.inLine);
+        return {
+          key: `${dimension.property} ${dimension.label} ${nth}`,
+          dimension,
+          line,
+          limit: drawn.limit,
+          miss,
+          figure: figureText(dimension.px, drawn.limit, miss),
+        };
+      })
       .filter(
         ({ key, line, limit }) =>
           key === held ||
@@ -77,7 +95,13 @@ export const DimensionLines = memo(function DimensionLines({
       );
   });
   const free = place.free.filter((line) => lengthOf(line) >= 1);
-  const figured = withRoom([...made.map(({ line }) => line), ...free], scale);
+  const figures = figurePlaces(
+    [
+      ...made.map(({ line, figure }) => ({ line, figure })),
+      ...free.map((line) => ({ line, figure: freeText(line) })),
+    ],
+    { scale, width, taken },
+  );
   return (
     <div
       role="group"
@@ -86,19 +110,20 @@ export const DimensionLines = memo(function DimensionLines({
     >
       <Hint of="lines" />
       {free.map((line, index) => (
-        <FreeLine key={index} line={line} scale={scale} figured={figured[made.length + index]!} />
+        <FreeLine key={index} line={line} scale={scale} figure={figures[made.length + index]!} />
       ))}
-      {made.map(({ key, dimension, line, limit }, index) => (
+      {made.map(({ key, dimension, line, figure, miss }, index) => (
         <DimensionLine
           key={key}
           dimension={dimension}
           line={line}
-          limit={limit}
+          miss={miss}
+          figure={figure}
           scale={scale}
           edges={edges}
           view={view}
           width={width}
-          figured={figured[index]!}
+          figureAt={figures[index]!}
           onLit={onLit}
           onHeld={(is) => setHeld(is ? key : null)}
         />

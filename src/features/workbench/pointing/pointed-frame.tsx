@@ -17,32 +17,30 @@ import { targetOf } from '@/core/pointing/target';
 import { directionOf } from '@/core/site/language';
 import type { Site } from '@/core/site/site';
 import { PreviewFrame, type FrameBox, type FrameElement, type FramePlace } from '@/ui/preview/preview-frame';
+import { inkAreas } from './area';
 import type { LitCell } from './dimension-line';
 import { DimensionLines } from './dimension-lines';
 import { DragDrawing } from './drag-drawing';
 import { DropGround } from './drop-ground';
 import { pointedName } from '../titles';
+import { namePlace, sizeText, type NamePlace } from './name-place';
 import { TypedWords } from './typed-words';
 import { useDragging } from './use-dragging';
 import { handedKeys, keyAction, type KeyAction } from './use-keys';
 import styles from './pointing.module.css';
 
-/** Room for a name above what it names, in px of the screen. */
-const NAME_ROOM = 18;
-
 /** A thing in a view with its edges drawn, its name and its size in CSS px of the page. */
 function Outline({
   box,
-  view,
   scale,
   name,
+  nameAt: { below, fromStart },
   chosen,
 }: {
   box: FrameBox;
-  /** The width of the view, in CSS px of the page. */
-  view: number;
   scale: number;
   name: string;
+  nameAt: NamePlace;
   chosen: boolean;
 }) {
   const [x, y, width, height] = [box.x, box.y, box.width, box.height].map((px) => px * scale) as [
@@ -58,12 +56,10 @@ function Outline({
       style={{ insetInlineStart: x, insetBlockStart: y, inlineSize: width, blockSize: height }}
     >
       <span
-        className={`${styles.name} ${y < NAME_ROOM ? styles.below : ''} ${box.x + box.width / 2 > view / 2 ? styles.toEnd : ''}`}
+        className={`${styles.name} ${below ? styles.below : ''}`}
+        style={fromStart === null ? { insetInlineEnd: 0 } : { insetInlineStart: fromStart }}
       >
-        {name}{' '}
-        <span className="figures">
-          {Math.round(box.width)} × {Math.round(box.height)}
-        </span>
+        {name} <span className="figures">{sizeText(box)}</span>
       </span>
     </div>
   );
@@ -142,6 +138,14 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
   const asked = useMemo(() => JSON.parse(drawn) as Dimension['drawn'][], [drawn]);
   // What a frame told of before it heard of another target is of that one.
   const place = placed && JSON.stringify(placed.target) === said ? placed : null;
+  const chosenName = pointedName(site, selected);
+  const { width: view, scale } = frame;
+  const chosen = useMemo(() => {
+    if (!place?.box) return null;
+    const ink = inkAreas(place.ink, scale);
+    const nameAt = namePlace(chosenName, place.box, { view, scale, ink });
+    return { nameAt, taken: [...ink, nameAt.area] };
+  }, [place, chosenName, view, scale]);
   const levels = (chain: readonly FrameElement[]) =>
     pointedAt(site, advances, chain).map(({ pointed, element }) => ({ pointed, box: chain[element]!.box }));
   const dragging = useDragging(site, {
@@ -199,21 +203,15 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
         }}
       />
       <div className={styles.drawn} aria-hidden="true">
-        {place?.box && !dragging.drawing && (
-          <Outline
-            box={place.box}
-            view={frame.width}
-            scale={frame.scale}
-            name={pointedName(site, selected)}
-            chosen
-          />
+        {place?.box && chosen && !dragging.drawing && (
+          <Outline box={place.box} scale={frame.scale} name={chosenName} nameAt={chosen.nameAt} chosen />
         )}
         {hovered && !isSelected && !dragging.drawing && (
           <Outline
             box={hovered.box}
-            view={frame.width}
             scale={frame.scale}
             name={pointedName(site, hovered.pointed)}
+            nameAt={namePlace(pointedName(site, hovered.pointed), hovered.box, { view, scale, ink: [] })}
             chosen={false}
           />
         )}
@@ -230,10 +228,11 @@ export function PointedFrame({ site, language, pointing, ...frame }: PointedFram
       {typed && (
         <TypedWords words={typed.words} box={typed.box} scale={frame.scale} onDone={() => setTyped(null)} />
       )}
-      {place?.box && !dragging.drawing && place.lines.length === dimensions.length && (
+      {place?.box && chosen && !dragging.drawing && place.lines.length === dimensions.length && (
         <DimensionLines
           dimensions={dimensions}
           place={place}
+          taken={chosen.taken}
           edges={edges}
           view={frame.title}
           width={frame.width}

@@ -1,5 +1,4 @@
 import { expect, test } from '@jest/globals';
-import { withRoom } from './figure-room';
 import { draggedPx, missText, snappedPx, typedPx } from './typed-px';
 
 test('a length is typed with or without its unit, and nonsense is said to be none', () => {
@@ -35,27 +34,4 @@ test('a line says by how much it misses what it is nearly in line with, and goes
   expect(snappedPx(200, { ...at, end: 479 })).toBe(197);
   expect(snappedPx(200, { ...at, end: 484 })).toBeNull();
   expect(snappedPx(200, { ...at, end: 484, scale: 0.5 })).toBe(192);
-});
-
-test('of lines that lie close together only the first has its figure', () => {
-  expect(
-    withRoom(
-      [
-        [0, 0, 10, 0],
-        [4, 2, 14, 2],
-        [4, 40, 14, 40],
-        [80, 0, 90, 0],
-      ],
-      1,
-    ),
-  ).toEqual([true, false, true, true]);
-  expect(
-    withRoom(
-      [
-        [0, 0, 10, 0],
-        [80, 0, 90, 0],
-      ],
-      0.1,
-    ),
-  ).toEqual([true, false]);
 });

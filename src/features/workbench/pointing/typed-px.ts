@@ -9,6 +9,12 @@ export function typedPx(text: string): number | string {
     : Number(number.replace(',', '.'));
 }
 
+const limits = { least: '≥ ', most: '≤ ' };
+
+/** What is written at a line: how long it is, or at least or at most, in CSS px, and what it misses. */
+export const figureText = (px: number, limit: keyof typeof limits | null, miss: Miss | null): string =>
+  `${limit ? limits[limit] : ''}${tenthsText(px)}${miss ? ` · ${miss.short}` : ''}`;
+
 /** What two things are said to be apart that are nearly in line, in CSS px: what is further away is not meant to be. */
 const NEARLY = 12;
 
@@ -25,13 +31,14 @@ const placesAt = (end: number, toward: number, gap: number) =>
     { x: end + toward * gap, at: 'start' },
   ] as const;
 
-/** How far what a line ends at is from what it could be in line with, in words; null where that is nothing. */
-export function missText(
-  edges: readonly Edge[],
-  end: number,
-  toward: number,
-  gap: number,
-): { short: string; long: string } | null {
+/** How far what a line ends at is from what it could be in line with, in words. */
+export interface Miss {
+  short: string;
+  long: string;
+}
+
+/** The same of a line that ends at `end`; null where there is nothing that it could be in line with. */
+export function missText(edges: readonly Edge[], end: number, toward: number, gap: number): Miss | null {
   const miss = nearest(edges, placesAt(end, toward, gap), NEARLY);
   if (!miss) return null;
   const what = `the ${miss.edge.at} of ${miss.edge.of}`;
