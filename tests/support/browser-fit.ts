@@ -242,8 +242,10 @@ async function probe({ at, within }: { at: At[]; within: string }): Promise<Seen
     if (style(element).display === 'contents') return [...element.children].flatMap(boxes);
     if (!shows(element) || ['absolute', 'fixed'].includes(style(element).position)) return [];
     if (element.closest('[popover]')?.matches(':popover-open')) return [];
+    // Across its lines a text may be larger than these: that is no room that it takes.
+    const across = style(element).writingMode !== 'horizontal-tb';
     const texts = [...element.childNodes]
-      .filter((node) => node.nodeType === 3 && node.textContent!.trim() !== '')
+      .filter((node) => !across && node.nodeType === 3 && node.textContent!.trim() !== '')
       .flatMap((node) => {
         const range = inside.createRange();
         range.selectNodeContents(node);

@@ -10,7 +10,7 @@ import type { Advances } from '../../text/advances';
 import { standInSize } from '../../text/stand-in';
 import { fontFileName } from '../page/paths';
 import { familyNames } from './css-names';
-import type { usedFonts, UsedStandIn, UsedUpload } from './used-type';
+import type { UsedFonts, UsedStandIn, UsedUpload } from './used-type';
 
 /** Where a shipped file lies, from the stylesheet. */
 const shippedUrl = (file: ShippedFile) =>
@@ -86,7 +86,7 @@ function standInRules(
 export function fontNodes(
   site: Site,
   advances: Advances,
-  { shipped, uploaded, standIns }: ReturnType<typeof usedFonts>,
+  { shipped, uploaded, standIns }: UsedFonts,
 ) {
   const used = [
     ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),

@@ -15,7 +15,9 @@ import type { SettledPiece } from '../../pieces/piece';
 import { assemblyKinds } from '../../properties/assembly-kind';
 import type { Property } from '../../properties/property';
 import type { Id } from '../../ids/id';
+import type { Band } from '../../bands/band';
 import { keptByText } from '../../ids/kept-by-text';
+import { keptWhileSame } from '../../ids/kept-while-same';
 import { ofPair } from '../../ids/of-pair';
 import { settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import { inLanguage } from '../../resolve/in-language';
@@ -92,28 +94,27 @@ const facesIn = ofPair(
   ({ languages }, assembly) => [languages, assembly],
 );
 
+/** Letters that were found before as the same object. */
+const sameLetters = keptByText((text): ReadonlySet<string> => new Set(text.split('\n')));
+
 const letters = new WeakMap<object, ReadonlySet<string>>();
 
 /** The letters of everything that is written in a part of the document, with their marks; parts that did not change are not read again. */
 function lettersIn(part: object): ReadonlySet<string> {
   const known = letters.get(part);
   if (known) return known;
-  const found = new Set(lettersOf(JSON.stringify(part)));
-  letters.set(part, found);
-  return found;
+  const found = [...new Set(lettersOf(JSON.stringify(part)))];
+  const kept = sameLetters(found.sort().join('\n'));
+  letters.set(part, kept);
+  return kept;
 }
 
-/** The letters of everything that is written on pages, and of what these say by themselves in the site's languages. */
-function siteLetters(site: Site): Set<string> {
-  const parts: object[] = [
-    site.pages,
-    ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
-  ];
-  const ownWords = site.languages.map((language) => pageWords(site, language));
-  const names = site.languages.flatMap((language) => [...languageName(language)]);
-  const written = [...parts, ...ownWords].flatMap((part) => [...lettersIn(part)]);
-  return new Set([...lettersOf(site.name), ...names, ...written]);
-}
+/** The parts of a site in which something is written that pages show, and what these say by themselves in its languages. */
+const writtenParts = (site: Site): object[] => [
+  site.pages,
+  ...[site.menus, ...assemblyKinds.map((kind) => site[kind])].flatMap(Object.values),
+  ...site.languages.map((language) => pageWords(site, language)),
+];
 
 /** A letter of a language as it is written and in the cases in which type styles may show it (CSS Text 3, 2.1), by both as one text. */
 const inCases = keptByText((asked) => {
@@ -123,13 +124,20 @@ const inCases = keptByText((asked) => {
   );
 });
 
-/** The letters that are shown of those that are written. */
-const shownLetters = (site: Site): ReadonlySet<string> => {
-  const written = [...siteLetters(site)];
-  return new Set(
-    site.languages.flatMap((language) => written.flatMap((letter) => inCases(`${language}\n${letter}`))),
-  );
-};
+const shown = keptWhileSame<readonly Band[], ReadonlySet<string>>();
+
+/** The letters that are shown of those that are written: the very same set as long as no letter comes or goes. */
+function shownLetters(site: Site): ReadonlySet<string> {
+  const { name, languages } = site;
+  const written = [...new Set(writtenParts(site).map(lettersIn))];
+  return shown(site.bands, [name, languages, ...written], () => {
+    const names = languages.flatMap((language) => [...languageName(language)]);
+    const all = [...new Set([...lettersOf(name), ...names, ...written.flatMap((each) => [...each])])];
+    return new Set(
+      languages.flatMap((language) => all.flatMap((letter) => inCases(`${language}\n${letter}`))),
+    );
+  });
+}
 
 /** An uploaded file with the family that it is of. */
 export interface UsedUpload {
@@ -173,6 +181,13 @@ export function usedFaces(
   return [...facesOf(site, styles), ...settled.flatMap((assembly) => facesIn(site, assembly))];
 }
 
+/** The font files that a site needs. */
+export interface UsedFonts {
+  shipped: readonly ShippedFile[];
+  uploaded: readonly UsedUpload[];
+  standIns: readonly UsedStandIn[];
+}
+
 /**
  * The font files that these type styles, and the pieces of settled assemblies, need: of shipped families only the faces and character sets
  * in use, of uploaded ones all; and what has the characters that shipped families lack.
@@ -181,10 +196,17 @@ export function usedFonts(
   site: Site,
   styles: readonly TypeStyle[],
   settled: readonly SettledAssembly[],
-): { shipped: ShippedFile[]; uploaded: UsedUpload[]; standIns: UsedStandIn[] } {
-  const faces = usedFaces(site, styles, settled);
-  const families = [...new Set(faces.map(({ family }) => family))];
+): UsedFonts {
   const shown = shownLetters(site);
+  const madeOf = [site.fonts, site.bands, site.languages, site.brand.typeStyles, ...styles, ...settled];
+  return fonts(shown, madeOf, () => fontsFor(site, usedFaces(site, styles, settled), shown));
+}
+
+const fonts = keptWhileSame<ReadonlySet<string>, UsedFonts>(4);
+
+/** Those for faces and the letters that are shown. */
+function fontsFor(site: Site, faces: readonly UsedFace[], shown: ReadonlySet<string>): UsedFonts {
+  const families = [...new Set(faces.map(({ family }) => family))];
   const characters = new Set([...shown].flatMap((letter) => [...letter]));
   const ofShipped = <T>(files: (family: ShippedFamily, of: readonly UsedFace[]) => T[]): T[] =>
     families.flatMap((id) => {
