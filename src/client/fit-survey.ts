@@ -13,7 +13,6 @@ import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
-import { asForeseen } from '@/core/fit/measured-rules';
 import { solvedWay, takeWay } from '@/core/fit/way-down';
 import { unmeasured } from '@/core/text/advances';
 import { changeBetween } from '@/workers/document-change';
@@ -71,7 +70,7 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       sent = site;
       const page = firstPageOf(site, place.assembly)?.id ?? null;
       const language = site.languages[0]!;
-      const assembly = asForeseen(site[place.kind][place.assembly]!);
+      const assembly = site[place.kind][place.assembly]!;
       // What comes to be known of texts later is no reason to ask anew. The views have solved it already.
       const way = solvedWay(site, texts.getState().advances, place.kind, assembly);
       ask(

@@ -1,7 +1,6 @@
 'use client';
 
 import { useLayoutEffect, type ReactNode } from 'react';
-import { asForeseen } from '@/core/fit/measured-rules';
 import { takeWay } from '@/core/fit/way-down';
 import type { Id } from '@/core/ids/id';
 import type { OpeningAt } from '@/core/render/opening';
@@ -48,7 +47,7 @@ export function takeOpening(
   const { advances } = texts.getState();
   const assembly = site[kind][id];
   if (known !== revision || saveState !== 'saved' || !assembly) return;
-  if (way) takeWay(site, advances, asForeseen(assembly), way);
+  if (way) takeWay(site, advances, assembly, way);
   if (surveys.survey.complete) takeSurveys(site, { kind, assembly: id }, surveys);
   takeStylesheet(site, advances, { shown: new Set(shown), stylesheet });
   workOutLater(shown, (part) => {

@@ -4,7 +4,6 @@ import type { Circumstances } from '@/core/fit/circumstances';
 import { surveyFooter } from '@/core/fit/footer-survey';
 import { surveyOpened } from '@/core/fit/opened-survey';
 import { surveyRoom } from '@/core/fit/room-survey';
-import { asForeseen } from '@/core/fit/measured-rules';
 import { suggestFit } from '@/core/fit/suggestions';
 import { surveyFit } from '@/core/fit/survey';
 import { solvedWay, takeWay } from '@/core/fit/way-down';
@@ -97,7 +96,7 @@ addEventListener('message', ({ data }: MessageEvent<FitQuestion>) => {
   if (known) begin(known);
   const asked = site;
   void measured((advances) => {
-    const foreseen = asForeseen(asked[kind][assembly]!);
+    const foreseen = asked[kind][assembly]!;
     if (way) takeWay(asked, advances, foreseen, way);
     const found = answer({ site: asked, advances, page, language, root }, data);
     return { ...found, way: way ? null : solvedWay(asked, advances, kind, foreseen) };

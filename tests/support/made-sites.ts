@@ -50,6 +50,7 @@ function withRules(header: Assembly, next: Next): Assembly {
     { by: 'centre', margin: 0 },
     { by: 'width', below: 500 + Math.floor(next() * 900) },
     { by: 'band', band: 'tablet' },
+    { by: 'browser' },
   ];
   const bars = Object.entries(header.bars).map(([id, bar]): [string, Bar] => {
     const pieces = bar.bays.flatMap((bay) => bay.pieces.map((piece) => header.pieces[piece]!));
@@ -139,6 +140,7 @@ function withAnyRules(site: Site, next: Next): Site {
         { by: 'centre', margin: one(next, [0, 24]) },
         { by: 'width', below: 400 + Math.floor(next() * 1300) },
         { by: 'band', band: one(next, site.bands).id },
+        { by: 'browser' },
       ]);
       const turns = Array.from({ length: 1 + Math.floor(next() * 2) }, () => {
         const piece = one(next, pieces);

@@ -7,8 +7,7 @@ import type { Turn } from '../site/collapse-rule';
 import { sampleSite } from '../site/sample.test-data';
 import type { Site } from '../site/site';
 import { evenLetters } from './even-letters.test-data';
-import { asForeseen, measuredLevels, measuresInBrowser } from './measured-rules';
-import { surveyFit } from './survey';
+import { measuredLevels, measuresInBrowser } from './measured-rules';
 import { wayDown } from './way-down';
 
 const at = { in: 'headers', assembly: 'h' } as const;
@@ -55,21 +54,9 @@ test('a rule that is measured in the browser begins at no width of the styleshee
   expect(short.slice(0, short.indexOf('[data-short'))).toContain('.menu-list > .menu-more');
 });
 
-test('it is foreseen where the bar stops fitting, and a site without one is as it was', () => {
-  const plain = sampleSite();
-  expect(asForeseen(plain.headers.h!)).toBe(plain.headers.h);
-  expect(measuresInBrowser(plain)).toBe(false);
-  const site = edited(rule('r1', button));
-  expect(measuresInBrowser(site)).toBe(true);
-  const header = site.headers.h!;
-  expect(asForeseen(header)).toBe(asForeseen(header));
-  expect(asForeseen(header).bars.b!.rules![0]!.when).toEqual({ by: 'fit', margin: 0 });
-  const survey = surveyFit(
-    { site, advances: evenLetters, page: null, language: 'en', root: 16 },
-    'headers',
-    header,
-  );
-  expect(survey.rules.map(({ rule: id }) => id)).toEqual(['r1']);
+test('a site tells whether it has one', () => {
+  expect(measuresInBrowser(sampleSite())).toBe(false);
+  expect(measuresInBrowser(edited(rule('r1', button)))).toBe(true);
 });
 
 test('nothing leaves for the drawer by such a rule', () => {

@@ -13,41 +13,51 @@ export interface MeasuredLevel {
   token: string;
   /** Its name among what has begun. */
   id: string;
+  rule: Id;
 }
 
-const isMeasured = ({ when }: CollapseRule) => when.by === 'browser';
+/** The rules of a bar that are measured in the visitor's browser. */
+export const measuredRulesOf = ({ rules = [] }: Bar): CollapseRule[] =>
+  rules.filter(({ when }) => when.by === 'browser');
 
 /** The levels of a bar's rules that are measured in the visitor's browser, in the order in which they begin there: as many as they have in any of the stages. */
 export function measuredLevels(
   site: Site,
   assembly: Assembly,
-  { rules = [] }: Bar,
+  bar: Bar,
   stages: readonly Stage[],
 ): MeasuredLevel[] {
-  return rules.filter(isMeasured).flatMap((rule, index) => {
+  return measuredRulesOf(bar).flatMap((rule, index) => {
     const levels = Math.max(...stages.map(({ begun }) => levelsOf(site, assembly, rule, begun)));
     return Array.from({ length: levels }, (_, level) => ({
       token: levelId(String(index + 1), level + 1),
       id: levelId(rule.id, level + 1),
+      rule: rule.id,
     }));
   });
 }
 
-/** An assembly settled for each level of each bar that is measured in the visitor's browser, with those of the bar before it, in the widest band. */
+/** The stages that tell what a band makes of what is measured: where it begins, and where all has begun that begins in it. */
+const tellingStages = (stages: readonly Stage[]): Stage[] =>
+  stages.filter(({ band }, index) => band !== stages[index - 1]?.band || band !== stages[index + 1]?.band);
+
+/** An assembly settled for each level of each bar that is measured in the visitor's browser, with those of the bar before it, in each band. */
 export function settledMeasured(
   site: Site,
   kind: AssemblyKind,
   assembly: Assembly,
   stages: readonly Stage[],
 ): SettledAssembly[] {
-  const [widest] = stages;
   return assembly.order.flatMap((bar) => {
     const levels = measuredLevels(site, assembly, assembly.bars[bar]!, stages).map(({ id }) => id);
-    return levels.map((_, level) =>
-      resolveAssembly(site, kind, assembly, {
-        ...widest!,
-        begun: [...widest!.begun, ...levels.slice(0, level + 1)],
-      }),
+    if (levels.length === 0) return [];
+    return tellingStages(stages).flatMap((stage) =>
+      levels.map((_, level) =>
+        resolveAssembly(site, kind, assembly, {
+          ...stage,
+          begun: [...stage.begun, ...levels.slice(0, level + 1)],
+        }),
+      ),
     );
   });
 }
@@ -56,25 +66,5 @@ export function settledMeasured(
 export function measuresInBrowser({ headers, drawers, footers }: Site): boolean {
   return [headers, drawers, footers]
     .flatMap(Object.values<Assembly>)
-    .some(({ bars }) => Object.values(bars).some(({ rules = [] }) => rules.some(isMeasured)));
-}
-
-const foreseen = new WeakMap<Assembly, Assembly>();
-
-/** An assembly as its rules are foreseen: one that is measured in the visitor's browser begins there where its bar stops fitting. */
-export function asForeseen(assembly: Assembly): Assembly {
-  const known = foreseen.get(assembly);
-  if (known) return known;
-  const bars = Object.entries(assembly.bars).map(([id, bar]): [Id, Bar] => {
-    if (!bar.rules?.some(isMeasured)) return [id, bar];
-    const rules = bar.rules.map((rule) =>
-      isMeasured(rule) ? { ...rule, when: { by: 'fit' as const, margin: 0 } } : rule,
-    );
-    return [id, { ...bar, rules }];
-  });
-  const made = bars.every(([id, bar]) => bar === assembly.bars[id])
-    ? assembly
-    : { ...assembly, bars: Object.fromEntries(bars) };
-  foreseen.set(assembly, made);
-  return made;
+    .some(({ bars }) => Object.values(bars).some((bar) => measuredRulesOf(bar).length > 0));
 }

@@ -6,8 +6,8 @@ import type { Assembly } from '../site/assembly';
 import type { Within } from './assembly-boxes';
 import { inPhases } from './in-phases';
 import type { Circumstances, Tally } from './circumstances';
-import { asForeseen } from './measured-rules';
-import { stagesDown, wayDown } from './way-down';
+import { foreseenWay } from './foreseen-way';
+import { stagesDown } from './way-down';
 
 /** An assembly as it is settled over a stretch of viewport widths. */
 export interface SettledStretch {
@@ -19,13 +19,13 @@ export interface SettledStretch {
 
 /** An assembly over a span of viewport widths, stretch by stretch from the narrowest: within its bands, and as its collapse rules have begun, or are foreseen to begin in the visitor's browser. */
 export function settledOver(
-  { site, advances, root }: Circumstances,
+  circumstances: Circumstances,
   kind: AssemblyKind,
-  own: Assembly,
+  assembly: Assembly,
   { span, tally }: { span: Span; tally: Tally },
 ): SettledStretch[] {
-  const assembly = asForeseen(own);
-  const way = wayDown(site, advances, kind, assembly);
+  const { site, root } = circumstances;
+  const way = foreseenWay(circumstances, kind, assembly);
   // Media queries are in em, so they follow the reader's own text size.
   const larger = root / ROOT_TEXT_PX;
   return stagesDown(way)

@@ -5,11 +5,10 @@ import type { Id } from '../ids/id';
 import type { Assembly } from '../site/assembly';
 import { barFit, type Cause, type FitStretch } from './bar-fit';
 import { lackingLetters, type Lacking } from './lacking-letters';
-import { asForeseen } from './measured-rules';
+import { foreseenWay } from './foreseen-way';
 import type { Circumstances, Tally } from './circumstances';
 import { settledOver } from './settled-over';
 import type { RuleOutcome } from './rule-beginnings';
-import { wayDown } from './way-down';
 
 /** How a bar stands at every width. */
 export interface BarSurvey {
@@ -56,7 +55,6 @@ export function surveyFit(
   assembly: Assembly,
   { whole = WHOLE_RULER, only = assembly.order }: { whole?: Span; only?: readonly Id[] } = {},
 ): FitSurvey {
-  const { site, advances } = circumstances;
   const tally: Tally = { complete: true };
   const perBar = new Map<Id, FitStretch[]>(only.map((id) => [id, []]));
   const stages = settledOver(circumstances, kind, assembly, { span: whole, tally });
@@ -67,7 +65,7 @@ export function surveyFit(
     circumstances,
     stages.flatMap(({ phases }) => phases),
   );
-  const { rules } = wayDown(site, advances, kind, asForeseen(assembly));
+  const { rules } = foreseenWay(circumstances, kind, assembly);
   const bars = [...perBar].map(([bar, stretches]): BarSurvey => ({ bar, stretches: joined(stretches) }));
   const complete = tally.complete && rules.every(({ reason }) => reason !== 'unmeasured');
   return { bars, rules, complete, lacking };

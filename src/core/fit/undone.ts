@@ -30,19 +30,18 @@ export function undoneTurns(
   return rules.flatMap(({ rule: id, below }): Undone[] => {
     const begins = stages.findIndex(({ begun }) => begun.at(-1) === id);
     if (below === null || begins < 1) return [];
-    return all
-      .find((rule) => rule.id === id)!
-      .turns.flatMap(({ piece, property }): Undone[] => {
-        const [before, turned] = [begins - 1, begins].map((index) => valueAt(index, piece, property));
-        if (before === turned) return [];
-        const index = stages.findIndex(
-          (_, each) => each > begins && valueAt(each, piece, property) === before,
-        );
-        const stage = stages[index];
-        if (!stage) return [];
-        const by = stage.begun.at(-1)!;
-        const band = site.bands.some((each) => each.id === by) ? by : null;
-        return [{ rule: id, piece, property, band, below: stage.below! }];
-      });
+    const { turns, when } = all.find((rule) => rule.id === id)!;
+    // What is measured in the browser holds only where it is needed.
+    if (when.by === 'browser') return [];
+    return turns.flatMap(({ piece, property }): Undone[] => {
+      const [before, turned] = [begins - 1, begins].map((index) => valueAt(index, piece, property));
+      if (before === turned) return [];
+      const index = stages.findIndex((_, each) => each > begins && valueAt(each, piece, property) === before);
+      const stage = stages[index];
+      if (!stage) return [];
+      const by = stage.begun.at(-1)!;
+      const band = site.bands.some((each) => each.id === by) ? by : null;
+      return [{ rule: id, piece, property, band, below: Math.ceil(stage.below!) }];
+    });
   });
 }

@@ -1,5 +1,4 @@
 import type { Circumstances } from '../fit/circumstances';
-import { asForeseen } from '../fit/measured-rules';
 import { surveyOpened, type OpenedSurvey } from '../fit/opened-survey';
 import { surveyFit, type FitSurvey } from '../fit/survey';
 import { solvedWay, type WayDown } from '../fit/way-down';
@@ -59,6 +58,6 @@ export function openingOf(site: Site, measured: Advances, opened: OpenedWith): O
     survey: surveyFit(today, kind, assembly),
     opened: surveyOpened(today, kind, assembly),
   };
-  const way = solvedWay(site, advances, kind, asForeseen(assembly));
+  const way = solvedWay(site, advances, kind, assembly);
   return { ...opened, texts: listed(texts), way, shown: [...shown], stylesheet, surveys };
 }

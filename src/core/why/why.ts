@@ -1,7 +1,7 @@
 import { bandRange } from '../bands/band';
 import { findPlace, type AssemblyPlace } from '../edit/place';
-import { asForeseen } from '../fit/measured-rules';
-import { wayDown } from '../fit/way-down';
+import { foreseenWay } from '../fit/foreseen-way';
+import { usually } from '../fit/heights';
 import { valueText } from '../menus/value-text';
 import { cellParts } from '../properties/phases';
 import type { Assembly } from '../site/assembly';
@@ -41,11 +41,10 @@ export function begunRules(
   site: Site,
   advances: Advances,
   place: Pick<AssemblyPlace, 'in'>,
-  own: Assembly,
+  assembly: Assembly,
   holds: (below: number) => boolean,
 ) {
-  const assembly = asForeseen(own);
-  return wayDown(site, advances, place.in, assembly)
+  return foreseenWay(usually(site, advances), place.in, assembly)
     .rules.flatMap(({ bar, rule: id, below }) => {
       const rules = assembly.bars[bar]!.rules ?? [];
       const at = rules.findIndex((each) => each.id === id);

@@ -1,8 +1,26 @@
-import { asForeseen } from '../../fit/measured-rules';
+import { foreseenWay } from '../../fit/foreseen-way';
+import { usually } from '../../fit/heights';
+import type { RuleOutcome } from '../../fit/rule-beginnings';
 import { ruleText } from '../../fit/rule-words';
-import { wayDown } from '../../fit/way-down';
+import type { AssemblyKind } from '../../properties/assembly-kind';
+import type { Assembly } from '../../site/assembly';
 import { idleRules } from '../../site/placing';
+import type { Site } from '../../site/site';
+import type { Advances } from '../../text/advances';
 import { found, ofAssemblies, type Check } from '../check';
+
+/** The rules of an assembly that begin nowhere: those that are measured in the visitor's browser in no language, with the site's fonts or before they have come. */
+function neverBegun(site: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): RuleOutcome[] {
+  const cases = site.languages.flatMap((language) => [
+    { language, inStandIn: false },
+    { language, inStandIn: true },
+  ]);
+  const [first, ...others] = cases.map(
+    (each) => foreseenWay({ ...usually(site, advances), ...each }, kind, assembly).rules,
+  );
+  const never = ({ reason }: RuleOutcome) => reason === 'fits';
+  return first!.filter((outcome, index) => never(outcome) && others.every((each) => never(each[index]!)));
+}
 
 /** Collapse rules that never begin, since the bar fits at every width. */
 export const rules: Check = {
@@ -11,21 +29,19 @@ export const rules: Check = {
   from: 'What is without effect is in the way of who looks after the site',
   harm: 'untidy',
   find: ofAssemblies(['headers', 'drawers', 'footers'], ({ site, advances, at, assembly }) =>
-    wayDown(site, advances, at.in, asForeseen(assembly))
-      .rules.filter(({ reason }) => reason === 'fits')
-      .flatMap(({ bar, rule: id }) => {
-        const rule = assembly.bars[bar]?.rules?.find((each) => each.id === id);
-        if (!rule || rule.turns.length === 0) return [];
-        return [
-          found({
-            lead: { to: 'rules', at, bar },
-            at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
-            words: `The rule “${ruleText(site, assembly, rule)}” never begins: all fits at every width.`,
-            repair: { label: 'Remove the rule', edits: [{ edit: 'removeRule', at, bar, rule: id }] },
-            apart: id,
-          }),
-        ];
-      }),
+    neverBegun(site, advances, at.in, assembly).flatMap(({ bar, rule: id }) => {
+      const rule = assembly.bars[bar]?.rules?.find((each) => each.id === id);
+      if (!rule || rule.turns.length === 0) return [];
+      return [
+        found({
+          lead: { to: 'rules', at, bar },
+          at: `${assembly.name}, ${assembly.bars[bar]!.name}`,
+          words: `The rule “${ruleText(site, assembly, rule)}” never begins: all fits at every width.`,
+          repair: { label: 'Remove the rule', edits: [{ edit: 'removeRule', at, bar, rule: id }] },
+          apart: id,
+        }),
+      ];
+    }),
   ),
 };
 

@@ -89,14 +89,17 @@ function writtenOnce<T extends object>(
   };
 }
 
+/** A piece in each form in which rules that are measured in the browser may turn it. */
+const measuredForms = ({ assemblies }: ValuesInput, id: Id): SettledPiece[] =>
+  assemblies.flatMap((way) => way.measured.flatMap(settledPieces)).filter((piece) => piece.id === id);
+
 /** Rules stage by stage, with those of which nothing is seen at a stage as they were before it, unless a rule that is measured in the browser may show it there. */
 function withoutUnseen(
-  { assemblies }: ValuesInput,
   pieces: readonly SettledPiece[],
+  measured: readonly SettledPiece[],
   rules: readonly Rules[],
 ): Rules[] {
-  const measured = assemblies.flatMap((way) => way.measured.flatMap(settledPieces));
-  if (measured.some(({ id }) => id === pieces[0]!.id)) return [...rules];
+  if (measured.length > 0) return [...rules];
   return rules.reduce<Rules[]>((all, own, index) => {
     const { kind, values } = pieces[index]!;
     const { unseen } = pieceKind(kind);
@@ -111,23 +114,26 @@ function withoutUnseen(
   }, []);
 }
 
-/** What is said of a piece as it is settled at one of all stages, under the class that is its own. */
-export const saidOfPiece = (input: SaidInput, stages: readonly SettledPiece[], piece: SettledPiece): Rules =>
+/** What is said of a piece as it is settled in one of all its forms, under the class that is its own. */
+export const saidOfPiece = (input: SaidInput, forms: readonly SettledPiece[], piece: SettledPiece): Rules =>
   joinRules(
     pieceRulesIn(input, piece),
-    scopeRules(variantRules(stages, piece), `.${input.names.get(piece.id)!}`),
+    scopeRules(variantRules(forms, piece), `.${input.names.get(piece.id)!}`),
   );
 
 const pieceRules = writtenOnce<SettledPiece>(
   ({ names }, [widest]) => names.get(widest!.id)!,
-  (input, stages) =>
-    byStage(
+  (input, stages) => {
+    const measured = measuredForms(input, stages[0]!.id);
+    const forms = [...stages, ...measured];
+    return byStage(
       withoutUnseen(
-        input,
         stages,
-        stages.map((piece) => saidOfPiece(input, stages, piece)),
+        measured,
+        stages.map((piece) => saidOfPiece(input, forms, piece)),
       ),
-    ),
+    );
+  },
 );
 
 /** What is made of an object and of how the brand is named, as long as both are the same. */
@@ -231,6 +237,10 @@ const assemblyRules = writtenOnce<SettledAssembly>(
     );
     const bars = widest!.bars.map((_, index) => settled.map((each) => saidOfBar(input, each.bars[index]!)));
     const pieces = settled.map(settledPieces);
+    const formsOf = (id: Id) => [
+      ...pieces.flatMap((all) => all.filter((piece) => piece.id === id)),
+      ...measuredForms(input, id),
+    ];
     return joinByStages([
       ...[whole, ...bars].map(byStage),
       ...pieces[0]!.map((_, index) =>
@@ -243,7 +253,9 @@ const assemblyRules = writtenOnce<SettledAssembly>(
       ...measuredRules(input, { stages, settled }, (bar) =>
         joinRules(
           saidOfBar(input, bar),
-          ...bar.bays.flatMap(({ pieces: held }) => held.map((piece) => pieceRulesIn(input, piece))),
+          ...bar.bays.flatMap(({ pieces: held }) =>
+            held.map((piece) => saidOfPiece(input, formsOf(piece.id), piece)),
+          ),
         ),
       ),
       ...laterPhases

@@ -83,7 +83,8 @@ export function RuleHead({ site, beginnings, rule, outcome, undone, change, remo
       )}
       {when.by === 'browser' && (
         <span className="quiet">
-          foreseen, for texts that change after the hand-over. Without scripts it never begins.
+          as foreseen: it holds at every width at which the bar does not fit there, whatever its texts have
+          become. Without scripts it never begins.
         </span>
       )}
       {when.by === 'width' && (

@@ -7,9 +7,10 @@ import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
 import { turned } from '@/core/fit/rule-words';
 import type { Edit } from '@/core/edit';
 import type { AssemblyPlace } from '@/core/edit/place';
-import { asForeseen } from '@/core/fit/measured-rules';
+import { foreseenWay } from '@/core/fit/foreseen-way';
+import { usually } from '@/core/fit/heights';
 import { undoneTurns } from '@/core/fit/undone';
-import { inOrderOfEffect, wayDown } from '@/core/fit/way-down';
+import { inOrderOfEffect } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '@/core/site/assembly';
 import type { CollapseRule, RuleWhen } from '@/core/site/collapse-rule';
@@ -35,13 +36,10 @@ export function RulesPanel({ at, bar: id }: RulesPanelProps) {
   const assembly = site[at.in][at.assembly]!;
   const bar = assembly.bars[id]!;
   const way = useMemo(
-    () => wayDown(site, advances, at.in, asForeseen(assembly)),
+    () => foreseenWay(usually(site, advances), at.in, assembly),
     [site, advances, at.in, assembly],
   );
-  const undone = useMemo(
-    () => undoneTurns(site, at.in, asForeseen(assembly), way),
-    [site, at.in, assembly, way],
-  );
+  const undone = useMemo(() => undoneTurns(site, at.in, assembly, way), [site, at.in, assembly, way]);
   const rules = inOrderOfEffect(bar.rules ?? [], way.rules);
   const set = (rule: CollapseRule): Edit => ({ edit: 'setRule', at, bar: id, rule });
   const add = (when: RuleWhen) => edit([set({ id: newId(), when, turns: firstTurns(assembly, bar) })]);

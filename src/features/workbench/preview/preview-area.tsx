@@ -3,8 +3,9 @@
 import { App, Select } from 'antd';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useAdvances } from '@/client/open-site-context';
-import { asForeseen } from '@/core/fit/measured-rules';
-import { stageAt, wayDown } from '@/core/fit/way-down';
+import { foreseenWay } from '@/core/fit/foreseen-way';
+import { usually } from '@/core/fit/heights';
+import { stageAt } from '@/core/fit/way-down';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { schemes, type Scheme } from '@/core/properties/schemes';
 import { homePage } from '@/core/render/files';
@@ -135,8 +136,8 @@ function Views({
   const names = useMemo(() => settleNames(site), [site]);
   const advances = useAdvances();
   const way = useMemo(
-    () => wayDown(site, advances, kind, asForeseen(assembly)),
-    [site, advances, kind, assembly],
+    () => foreseenWay({ ...usually(site, advances), language: shownPage.language }, kind, assembly),
+    [site, advances, shownPage.language, kind, assembly],
   );
   const shown = views
     .filter((view) => blownUp === null || view.id === blownUp)

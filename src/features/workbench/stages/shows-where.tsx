@@ -3,8 +3,8 @@
 import { Dropdown } from 'antd';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useAdvances, useEdit, useSite } from '@/client/open-site-context';
-import { asForeseen } from '@/core/fit/measured-rules';
-import { wayDown } from '@/core/fit/way-down';
+import { foreseenWay } from '@/core/fit/foreseen-way';
+import { usually } from '@/core/fit/heights';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { piecesInOrder, type Assembly, type Piece } from '@/core/site/assembly';
 import { pieceTitle } from '@/core/site/uses';
@@ -32,7 +32,7 @@ export function ShowsWhere({ kind, assembly, onSelect }: ShowsWhereProps) {
   const advances = useAdvances();
   const [open, setOpen] = useState<string | null>(null);
   const stages = useMemo(
-    () => shownStages(site, kind, assembly, wayDown(site, advances, kind, asForeseen(assembly))),
+    () => shownStages(site, kind, assembly, foreseenWay(usually(site, advances), kind, assembly)),
     [site, advances, kind, assembly],
   );
   const choosing = (piece: Piece, stage: ShownStage) => (form: FormChoice) => {

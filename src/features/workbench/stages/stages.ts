@@ -19,14 +19,16 @@ export interface SeenStage {
   stage: WayStage;
 }
 
-/** The stages of an assembly's way, widest first; those that no width is left for are none. */
+/** The stages of an assembly's way, widest first; those that no whole width is left for are none. */
 function stagesOf(site: Site, way: WayDown): SeenStage[] {
-  return stagesDown(way).map(({ stage, from, to }) => ({
-    from,
-    to: to === Infinity ? null : to - 1,
-    band: site.bands.find(({ id }) => id === stage.band)!,
-    stage,
-  }));
+  return stagesDown(way)
+    .map(({ stage, from, to }) => ({
+      from: Math.ceil(from),
+      to: to === Infinity ? null : Math.ceil(to) - 1,
+      band: site.bands.find(({ id }) => id === stage.band)!,
+      stage,
+    }))
+    .filter(({ from, to }) => to === null || from <= to);
 }
 
 /** A stage in words, such as `1024–1113`. */
