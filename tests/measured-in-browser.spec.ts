@@ -4,14 +4,22 @@ import { newItem, newMenu, newPage, newSite } from '../src/core/site/defaults';
 import { countedIds } from '../src/core/site/sample.test-data';
 import type { Turn } from '../src/core/site/collapse-rule';
 import type { Site } from '../src/core/site/site';
+import { sample } from '../src/sample.test-data';
+import { compareBoxes } from './support/browser-boxes';
+import { compareFit } from './support/browser-fit';
 import { demoDb } from './support/demo-sites';
 import { visitHandedOver } from './support/handed-over';
+import { measuredInBrowser, siteWith, tapeOf } from './support/made-sites';
 import { test } from './support/test';
 
 const labels = ['Crossings', 'Harbours', 'Timetable', 'Opening times', 'Contact'];
 
 /** A site with a bar of some pieces that does something where it does not fit as it is measured in the browser: in the header, or in the drawer. */
-function siteWith(where: 'headers' | 'drawers', pieces: SaidPiece[], turns: (ids: string[]) => Turn[]): Site {
+function ruledSite(
+  where: 'headers' | 'drawers',
+  pieces: SaidPiece[],
+  turns: (ids: string[]) => Turn[],
+): Site {
   const ids = countedIds();
   const site = newSite('Tern Point', ids);
   const items = labels.map((label) => newItem({ id: ids(), label, link: { to: 'page', page: 'home' } }));
@@ -51,8 +59,28 @@ function siteWith(where: 'headers' | 'drawers', pieces: SaidPiece[], turns: (ids
   };
 }
 
+test('bars stand as is foreseen where their rules are measured in the browser, in every phase', async ({
+  page,
+}) => {
+  test.slow();
+  const wanted = sample(6, 60);
+  let [seed, looked, begun] = [0, 0, 0];
+  while (looked < wanted) {
+    seed += 1;
+    const site = measuredInBrowser(siteWith(tapeOf(seed), []));
+    if (site === null) continue;
+    looked += 1;
+    const boxes = await compareBoxes(page, demoDb, site, [1440, 900, 620, 400]);
+    const fit = await compareFit(page, demoDb, site);
+    expect([...boxes.disagreements, ...fit.disagreements]).toEqual([]);
+    // At the width that was looked at last.
+    begun += await page.frameLocator('iframe').locator('[data-short]:not([data-short=""])').count();
+  }
+  expect(begun).toBeGreaterThanOrEqual(wanted / 3);
+});
+
 test('a bar of a drawer is measured when the drawer has opened', async ({ page }) => {
-  const site = siteWith('drawers', [['menu', { menu: 'main', shownAs: 'row' }]], ([menu]) => [
+  const site = ruledSite('drawers', [['menu', { menu: 'main', shownAs: 'row' }]], ([menu]) => [
     { piece: menu!, property: 'shownAs', value: 'column' },
   ]);
   await visitHandedOver(page, demoDb, site);
@@ -70,7 +98,7 @@ test('a text that is broken into lines, and content that is wider than its piece
   await visitHandedOver(
     page,
     demoDb,
-    siteWith(
+    ruledSite(
       'headers',
       [
         ['text', { text: [text] }],
@@ -89,6 +117,6 @@ test('a text that is broken into lines, and content that is wider than its piece
     ['contact', { link: { to: 'telephone', telephone: '+44 1632 960117' }, pieceWidth: 40 }],
     ['button', {}],
   ];
-  await visitHandedOver(page, demoDb, siteWith('headers', narrow, hidden));
+  await visitHandedOver(page, demoDb, ruledSite('headers', narrow, hidden));
   await expect(button).toBeHidden();
 });

@@ -186,6 +186,21 @@ const settings = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 10, maxLength:
 export const siteWith = (tape: readonly number[], set: readonly number[]): Site =>
   anythingSet(anySiteOf(tape), numbersOf(set), Math.floor(set.length / 10));
 
+/** A site with each rule of its header that waits for a bar to stop fitting measured in the visitor's browser; null where there is none. */
+export function measuredInBrowser(site: Site): Site | null {
+  const header = site.headers[site.placing.header!]!;
+  const waits = Object.values(header.bars).some(({ rules }) => rules?.some(({ when }) => when.by === 'fit'));
+  if (!waits) return null;
+  const bars = Object.values(header.bars).map(({ rules = [], ...bar }): [string, Bar] => [
+    bar.id,
+    {
+      ...bar,
+      rules: rules.map((rule) => (rule.when.by === 'fit' ? { ...rule, when: { by: 'browser' } } : rule)),
+    },
+  ]);
+  return { ...site, headers: { [header.id]: { ...header, bars: Object.fromEntries(bars) } } };
+}
+
 /** A tape that a seed decides. */
 export function tapeOf(seed: number): number[] {
   const next = numbers(seed);

@@ -83,11 +83,7 @@ function standInRules(
 }
 
 /** The fonts of the site, and what stands in for them until they have come. */
-export function fontNodes(
-  site: Site,
-  advances: Advances,
-  { shipped, uploaded, standIns }: UsedFonts,
-) {
+export function fontNodes(site: Site, advances: Advances, { shipped, uploaded, standIns }: UsedFonts) {
   const used = [
     ...shipped.map(({ family, weight }) => ({ family: family as Id, weights: [standInWeight(weight)] })),
     ...uploaded.map(({ family, file }) => ({ family, weights: file.weights.map(standInWeight) })),

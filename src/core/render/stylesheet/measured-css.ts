@@ -1,6 +1,6 @@
 import { measuredLevels } from '../../fit/measured-rules';
 import type { WayStage } from '../../fit/way-down';
-import { changedRules, joinRules, renamedRules, type Rules } from '../../markup/css';
+import { AS_IT_COMES, changedRules, joinRules, renamedRules, type Rules } from '../../markup/css';
 import { saysPhases, type Phase } from '../../properties/phases';
 import { phasesOf, resolveAssembly, type SettledBar } from '../../resolve/assembly';
 import type { Bar, Piece } from '../../site/assembly';
@@ -15,6 +15,35 @@ type BarRulesIn = (bar: SettledBar) => Rules;
 
 /** What a bar says in a stage once levels of its rules have begun. */
 type SaidIn = (level: number, stage: WayStage) => Rules;
+
+/** The class that a selector begins with: that of a bar, or of a piece. */
+const ownerOf = (selector: string): string => /^\.[\w-]+/.exec(selector)?.[0] ?? '';
+
+/** Rules in the order of others that name the same selectors. */
+const inOrderOf = (others: Rules, rules: Rules): Rules =>
+  Object.fromEntries(
+    Object.keys(others).flatMap((selector) => (rules[selector] ? [[selector, rules[selector]]] : [])),
+  );
+
+/** What else is said of the same things by more specific selectors: what a level says would win over it, whatever it says there. */
+function saidAgain(is: Rules, said: Rules): Rules {
+  const claimed = new Map<string, Set<string>>();
+  for (const [selector, declarations] of Object.entries(said)) {
+    const names = claimed.get(ownerOf(selector)) ?? new Set();
+    for (const name of Object.keys(declarations)) names.add(name);
+    claimed.set(ownerOf(selector), names);
+  }
+  const again: Rules = {};
+  for (const [selector, declarations] of Object.entries(is)) {
+    const names = claimed.get(ownerOf(selector));
+    const own = Object.entries(declarations).filter(
+      ([name, value]) =>
+        names?.has(name) === true && value !== AS_IT_COMES && said[selector]?.[name] !== value,
+    );
+    if (own.length > 0) again[selector] = Object.fromEntries(own);
+  }
+  return again;
+}
 
 /**
  * What each level says other than what holds before it, under selectors of which none wins over another but by standing later: so a
@@ -33,12 +62,14 @@ function saidByLevels(
     for (const [index, stage] of stages.entries()) {
       const [is, others] = [after(level, stage), before(level, stage)];
       const heard = [...said.map((each) => each[index]!), joined.at(-1) ?? {}];
-      const rules = joinRules(
+      const changed = joinRules(
         changedRules(others, is),
         ...heard.map((each) => changedRules(joinRules(others, each), is)),
       );
-      own.push(rules);
-      joined.push(joinRules(joined.at(-1) ?? {}, rules));
+      const known = joinRules(joined.at(-1) ?? {}, changed);
+      const again = saidAgain(is, known);
+      own.push(inOrderOf(is, joinRules(changed, again)));
+      joined.push(joinRules(known, again));
     }
     said.push(joined);
     written.push(own);
