@@ -5,7 +5,7 @@ import { applyEdits } from '../../src/core/edit/apply';
 import { newTurn, turnChoices } from '../../src/core/fit/turn-choices';
 import type { AssemblyKind } from '../../src/core/properties/assembly-kind';
 import type { Assembly, Bar, Piece } from '../../src/core/site/assembly';
-import type { RuleWhen, Turn } from '../../src/core/site/collapse-rule';
+import type { CollapseRule, RuleWhen, Turn } from '../../src/core/site/collapse-rule';
 import type { Site } from '../../src/core/site/site';
 import { demo } from './demo-sites';
 import { anythingSet } from './anything-set';
@@ -186,16 +186,19 @@ const settings = fc.noBias(fc.array(fc.nat(ONE - 1), { minLength: 10, maxLength:
 export const siteWith = (tape: readonly number[], set: readonly number[]): Site =>
   anythingSet(anySiteOf(tape), numbersOf(set), Math.floor(set.length / 10));
 
-/** A site with each rule of its header that waits for a bar to stop fitting measured in the visitor's browser; null where there is none. */
+/** Whether a rule could be measured in the visitor's browser: nothing leaves for the drawer there. */
+const couldBeMeasured = ({ when, turns }: CollapseRule) =>
+  when.by === 'fit' && turns.every(({ value }) => value !== 'drawer');
+
+/** A site with the rules of its header that wait for a bar to stop fitting measured in the visitor's browser; null where there is none. */
 export function measuredInBrowser(site: Site): Site | null {
   const header = site.headers[site.placing.header!]!;
-  const waits = Object.values(header.bars).some(({ rules }) => rules?.some(({ when }) => when.by === 'fit'));
-  if (!waits) return null;
+  if (!Object.values(header.bars).some(({ rules }) => rules?.some(couldBeMeasured))) return null;
   const bars = Object.values(header.bars).map(({ rules = [], ...bar }): [string, Bar] => [
     bar.id,
     {
       ...bar,
-      rules: rules.map((rule) => (rule.when.by === 'fit' ? { ...rule, when: { by: 'browser' } } : rule)),
+      rules: rules.map((rule) => (couldBeMeasured(rule) ? { ...rule, when: { by: 'browser' } } : rule)),
     },
   ]);
   return { ...site, headers: { [header.id]: { ...header, bars: Object.fromEntries(bars) } } };
