@@ -134,7 +134,7 @@ function belowOf(stages: readonly WayStage[], id: string): number | null {
 
 function foreseenAnew(looking: Looking, plain: WayDown): WayDown {
   const { circumstances, assembly, tally } = looking;
-  const { site, language, inStandIn = false } = circumstances;
+  const { site, inStandIn = false } = circumstances;
   const levels = new Map(
     Object.values(assembly.bars).map((bar) => [bar.id, measuredLevels(site, assembly, bar, plain.stages)]),
   );
@@ -149,7 +149,7 @@ function foreseenAnew(looking: Looking, plain: WayDown): WayDown {
         below,
         further: further.filter((each) => each !== null),
         levels: own.length,
-        language: below === null ? null : language,
+        language: null,
         inStandIn,
         phase: 'top',
         reason: below !== null ? null : tally.complete ? 'fits' : 'unmeasured',
