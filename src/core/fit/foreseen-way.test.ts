@@ -61,7 +61,9 @@ test('what is measured begins only where its bar does not fit: no longer where a
   expect(stops).toBeGreaterThan(640);
   const measured = edited(long, rule(browser, withoutButton), set('button', 'shown', 'phone', 'shown'));
   const foreseen = way(measured);
-  expect(foreseen.rules).toEqual([expect.objectContaining({ rule: 'r1', below: stops, levels: 1, reason: null })]);
+  expect(foreseen.rules).toEqual([
+    expect.objectContaining({ rule: 'r1', below: stops, levels: 1, reason: null }),
+  ]);
   expect([stops + 1, stops - 1, 641].map((width) => beginsIn(measured, width))).toEqual([false, true, true]);
   // On the phone the button does not show, and all fits by itself.
   const short = edited(long, rule(browser, { piece: 'logo', property: 'shown', value: 'hidden' }));
