@@ -149,8 +149,12 @@
     }
     opened = drawer;
     tellScroll();
-    follow();
-    setTimeout(() => tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() }));
+    painting = true;
+    setTimeout(() => {
+      painting = false;
+      tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() });
+      follow();
+    });
   };
 
   const changed = (before, { start, rest, text }) =>
@@ -429,17 +433,23 @@
   const FOLLOWED = 800;
   let followedUntil = 0;
   let following = false;
+  // What is shown anew is painted first: where things stand by then is told in the pictures after it.
+  let painting = false;
+  const step = () => {
+    following = false;
+    if (painting) return;
+    tellPlace();
+    if (under !== null) tellPointed(under);
+    if (performance.now() < followedUntil && document.getAnimations().length > 0) nextStep();
+  };
+  const nextStep = () => {
+    if (following || painting) return;
+    following = true;
+    requestAnimationFrame(step);
+  };
   const follow = () => {
     followedUntil = performance.now() + FOLLOWED;
-    if (following) return;
-    following = true;
-    const step = () => {
-      tellPlace();
-      if (under !== null) tellPointed(under);
-      following = performance.now() < followedUntil && document.getAnimations().length > 0;
-      if (following) requestAnimationFrame(step);
-    };
-    requestAnimationFrame(step);
+    nextStep();
   };
   for (const moved of ['scroll', 'toggle', 'transitionrun', 'click'])
     document.addEventListener(moved, follow, { capture: true, passive: true });
