@@ -1,9 +1,10 @@
 import { tokenKinds } from '../brand/tokens';
+import { keptWhileSame } from '../ids/kept-while-same';
 import { pieceKind } from '../pieces';
 import { assemblyKinds, assemblyNouns, type AssemblyKind } from '../properties/assembly-kind';
 import { axisCells } from '../properties/axis';
 import { cellParts, phases } from '../properties/phases';
-import type { Property } from '../properties/property';
+import type { Property, Values } from '../properties/property';
 import { referenceNouns } from '../properties/reference';
 import type { Assembly, Bar } from './assembly';
 import { fileProblems } from './file-places';
@@ -14,7 +15,7 @@ import type { Problem } from './problem';
 import { ruleProblems } from './rule-problems';
 import { partsOf, referredParts, type ReferredPart } from './parts';
 import { partKinds, type Site } from './site';
-import { allValues, brandUses, holders, itemUses, valueUses, type Use } from './uses';
+import { allValues, brandUses, holders, itemUses, valueUses, type PlacedValues, type Use } from './uses';
 
 /** Those of some pointers that point to nothing. */
 function missingReferences(site: Pick<Site, ReferredPart>, uses: readonly Use[]): Problem[] {
@@ -32,23 +33,43 @@ function hasCell(bands: ReadonlySet<string>, property: Property | undefined, cel
   return bands.has(band) && (phase === 'top' || (property?.phased === true && phases.includes(phase)));
 }
 
+/** A cell that the site does not have, and of what it is. */
+interface WrongCell {
+  name: string;
+  cell: string;
+  of: string;
+}
+
+function cellsNotThere(
+  { values, properties }: PlacedValues,
+  bands: ReadonlySet<string>,
+  languages: readonly string[],
+): WrongCell[] {
+  return Object.entries(values).flatMap(([name, cells]) => {
+    const property = properties.find((each) => each.name === name);
+    const wrong = (cell: string) =>
+      (property?.by === 'width' && !hasCell(bands, property, cell) && 'a band or a phase') ||
+      (property?.by === 'language' && !languages.includes(cell) && 'a language');
+    return Object.keys(cells).flatMap((cell) => {
+      const of = wrong(cell);
+      return of ? [{ name, cell, of }] : [];
+    });
+  });
+}
+
+const wrongCells = keptWhileSame<Values, readonly WrongCell[]>();
+
 /** Cells of bands, phases and languages that the site does not have. */
 function missingCells(site: Pick<Site, (typeof holders)[number] | 'languages'>): Problem[] {
   const bands = new Set(site.bands.map((band) => band.id));
   const languages = axisCells('language', { bands: [], languages: site.languages });
-  return allValues(site).flatMap(({ path, values, properties }) =>
-    Object.entries(values).flatMap(([name, cells]) => {
-      const property = properties.find((each) => each.name === name);
-      const wrong = (cell: string) =>
-        (property?.by === 'width' && !hasCell(bands, property, cell) && 'a band or a phase') ||
-        (property?.by === 'language' && !languages.includes(cell) && 'a language');
-      return Object.keys(cells).flatMap((cell) => {
-        const what = wrong(cell);
-        return what
-          ? [{ path: `${path}.values.${name}.${cell}`, reason: `belongs to ${what} that is not there` }]
-          : [];
-      });
-    }),
+  return allValues(site).flatMap((placed) =>
+    wrongCells(placed.values, [placed.properties, site.bands, site.languages], () =>
+      cellsNotThere(placed, bands, languages),
+    ).map(({ name, cell, of }) => ({
+      path: `${placed.path}.values.${name}.${cell}`,
+      reason: `belongs to ${of} that is not there`,
+    })),
   );
 }
 

@@ -164,21 +164,36 @@ function pointing(properties: readonly Property[]): readonly Pointing[] {
   return found;
 }
 
-function usesInValues({ path, words, values, properties }: PlacedValues): Use[] {
-  return pointing(properties).flatMap(({ property, references }) =>
-    Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
-      references(value).map((reference) => ({
-        ...reference,
-        path: `${path}.values.${property.name}.${cell}`,
-        words,
-        holder: { holds: 'value' as const, values, property, cell },
-      })),
-    ),
-  );
+/** What a value of a property points to. */
+interface Pointer {
+  property: Property;
+  cell: string;
+  reference: Reference;
 }
 
-/** Pointers in values of properties. */
-export const valueUses = (site: Holders): Use[] => allValues(site).flatMap(usesInValues);
+const pointersIn = ({ values, properties }: PlacedValues): readonly Pointer[] =>
+  pointing(properties).flatMap(({ property, references }) =>
+    Object.entries(values[property.name] ?? {}).flatMap(([cell, value]) =>
+      references(value).map((reference) => ({ property, cell, reference })),
+    ),
+  );
+
+const pointersOf = keptWhileSame<Values, readonly Pointer[]>();
+const keptPointers = (placed: PlacedValues) =>
+  pointersOf(placed.values, [placed.properties], () => pointersIn(placed));
+
+const usesInValues = (site: Holders, pointers: typeof pointersIn): Use[] =>
+  allValues(site).flatMap((placed) =>
+    pointers(placed).map(({ property, cell, reference }) => ({
+      ...reference,
+      path: `${placed.path}.values.${property.name}.${cell}`,
+      words: placed.words,
+      holder: { holds: 'value' as const, values: placed.values, property, cell },
+    })),
+  );
+
+/** Pointers in values of properties. They are kept with these: a site that is just being changed is asked with `usesOf`. */
+export const valueUses = (site: Holders): Use[] => usesInValues(site, keptPointers);
 
 function usesInItems(menu: Menu, pages: Site['pages']): Use[] {
   return Object.values(menu.items).flatMap((item) =>
@@ -224,16 +239,10 @@ export function brandUses({ brand }: Pick<Site, 'brand'>): Use[] {
   return [...tokens, ...logo];
 }
 
-/** Every pointer in the document to one of its parts. */
-const allUses = (site: Site, inItems = itemUses(site)): Use[] => [
-  ...inItems,
-  ...valueUses(site),
-  ...brandUses(site),
-];
-
 /** What points at these parts. */
 export function usesOf(site: Site, to: ReferenceTarget, ids: ReadonlySet<Id>): Use[] {
-  return allUses(site).filter((use) => use.to === to && ids.has(use.id));
+  const all = [...itemUses(site), ...usesInValues(site, pointersIn), ...brandUses(site)];
+  return all.filter((use) => use.to === to && ids.has(use.id));
 }
 
 type UsesById = ReadonlyMap<Id, readonly Use[]>;
@@ -241,13 +250,13 @@ const byId = new WeakMap<Site, ReadonlyMap<ReferenceTarget, UsesById>>();
 const keptInItems = ofPair(usesInItems, (menu, pages) => [menu, pages]);
 const nothing: UsesById = new Map();
 
-/** What points at each part of a kind, by its id; those that nothing points at are left out. It is kept: a site that is just being changed is asked with `usesOf`. */
+/** What points at each part of a kind, by its id; those that nothing points at are left out. It is kept, as `valueUses` are. */
 export function usesById(site: Site, to: ReferenceTarget): UsesById {
   const kept = byId.get(site);
   if (kept) return kept.get(to) ?? nothing;
   const found = new Map<ReferenceTarget, Map<Id, Use[]>>();
   const inItems = Object.values(site.menus).flatMap((menu) => keptInItems(menu, site.pages));
-  for (const use of allUses(site, inItems)) {
+  for (const use of [...inItems, ...valueUses(site), ...brandUses(site)]) {
     const ofKind = found.get(use.to) ?? new Map<Id, Use[]>();
     found.set(use.to, ofKind);
     const ofPart = ofKind.get(use.id);

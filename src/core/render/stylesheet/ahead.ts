@@ -115,7 +115,8 @@ function wayTo(inside: Stylesheet, selector: string): Way | null {
 /** The same to the rule that holds below a width, in CSS px; null stands for all of them. */
 function wayBelow(values: Stylesheet, below: number | null, selector: string): Way | null {
   if (below === null) return wayTo(values, selector);
-  const index = values.findIndex((each) => isBlockAt(each, narrowerThan(below)));
+  const at = narrowerThan(below);
+  const index = values.findIndex((each) => isBlockAt(each, at));
   const block = values[index];
   const further = block && isWrittenBlock(block) ? wayTo(block.inside, selector) : null;
   return further && [index, ...further];
@@ -196,6 +197,9 @@ function saidOf(
   return [...barsSaid, ...piecesSaid].map(([old, now]) => ({ before: old!, after: now! }));
 }
 
+/** Of which site the stages are that a stylesheet is written by, where it was made of another one: they stay as they were. */
+const stagesOf = new WeakMap<Stylesheet, Site>();
+
 /**
  * The stylesheet of a site after bars or pieces got other values, made of the one before: what these values say is other in it at once, while
  * what has to be worked out from them (heights, sides, where rules begin) stays as it was until that is done. Null where the stylesheet
@@ -209,17 +213,21 @@ export function stylesheetAhead(
 ): Stylesheet | null {
   const changed = revalued(before, after);
   if (changed === null || changed.length === 0) return null;
-  const names = settleNames(before);
+  const solved = stagesOf.get(stylesheet) ?? before;
+  const names = settleNames(solved);
   const input = (site: Site): SaidInput => ({ site, names, css: cssNames(site).css });
   const layer = stylesheet.findLastIndex((each) => isBlockAt(each, layerAt('values')));
   const block = stylesheet[layer];
   if (!block || !isWrittenBlock(block)) return null;
   let inside: Stylesheet | null = block.inside;
   for (const each of changed) {
-    const { stages } = wayDown(before, advances, each.kind, each.was);
+    const { stages } = wayDown(solved, advances, each.kind, solved[each.kind][each.was.id]!);
     const courses = saidOf(input, [before, after], each, stages)?.map(changedCourses) ?? [null];
     for (const course of courses.flatMap((some) => some ?? [null]))
       inside = inside && course && withCourse(inside, stages, course);
   }
-  return inside === null || inside === block.inside ? null : stylesheet.with(layer, { ...block, inside });
+  if (inside === null || inside === block.inside) return null;
+  const made = stylesheet.with(layer, { ...block, inside });
+  stagesOf.set(made, solved);
+  return made;
 }
