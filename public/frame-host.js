@@ -25,16 +25,36 @@
       if (ids.includes(toggle.getAttribute('aria-controls'))) toggle.setAttribute('aria-expanded', 'true');
   };
 
+  // Made anew in this document: a picture of one that is shown nowhere may not begin to load when it is taken over.
+  const madeHere = (node) => document.importNode(node, true);
+
+  /** Makes of what stands here of one page what it is in another. What is the same in both is left alone, with all that was done to it since. */
+  const takeOver = (here, was, is) => {
+    if (was.isEqualNode(is)) return;
+    const [childrenHere, childrenWere, children] = [here, was, is].map(({ childNodes }) => [...childNodes]);
+    const alike = [here, was].every(
+      ({ nodeName, childNodes }) => nodeName === is.nodeName && childNodes.length === children.length,
+    );
+    if (!alike)
+      return here === document.body
+        ? here.replaceChildren(...children.map(madeHere))
+        : here.replaceWith(madeHere(is));
+    if (here.nodeType !== Node.ELEMENT_NODE) return (here.data = is.data);
+    for (const { name } of was.attributes) if (!is.hasAttribute(name)) here.removeAttribute(name);
+    for (const { name, value } of is.attributes)
+      if (was.getAttribute(name) !== value) here.setAttribute(name, value);
+    for (const [nth, child] of children.entries()) takeOver(childrenHere[nth], childrenWere[nth], child);
+  };
+
+  let stood = document.implementation.createHTMLDocument();
   const replacePage = (html) => {
     const open = openToggles();
     const page = new DOMParser().parseFromString(html, 'text/html');
     for (const { name, value } of page.documentElement.attributes)
       document.documentElement.setAttribute(name, value);
     document.title = page.title;
-    // Made anew in this document: a picture of one that is shown nowhere may not begin to load when it is taken over.
-    document.body.replaceChildren(
-      ...[...page.body.childNodes].map((node) => document.importNode(node, true)),
-    );
+    takeOver(document.body, stood.body, page.body);
+    stood = page;
     reopen(open);
     for (const script of page.querySelectorAll('head script[src]')) {
       const src = script.getAttribute('src');
@@ -50,26 +70,27 @@
   const root = location.pathname.split('/').slice(0, 3).join('/');
   const rooted = (css) => css.replace(/url\("(?=fonts\/|artwork\/)/g, `url("${root}/`);
 
-  /** The rule at the end of a way through blocks: in each the how many-th, and of how many; null where there are others. */
+  /** The rule or block at the end of a way through blocks: in each the how many-th, and of how many; null where there are others. */
   const ruleAt = (rules, [[index, of], ...further]) => {
     if (rules?.length !== of) return null;
     return further.length === 0 ? rules[index] : ruleAt(rules[index].cssRules, further);
   };
 
   // What stands outermost is in an element of its own each, so that fonts and layers that stay the same are not read again. A declaration
-  // that is changed where it stands lets the browser settle and lay out what it touches only; a new text makes it do so for the whole page,
-  // which takes ten times as long. False where a rule is not there: the browser read the stylesheet in another way.
-  const takeStyles = ({ count, texts, rules }) => {
+  // or a condition that is changed where it stands lets the browser settle and lay out what it touches only; a new text makes it do so for the
+  // whole page, which takes ten times as long. False where a rule is not there: the browser read the stylesheet in another way.
+  const takeStyles = ({ count, texts, changed }) => {
     while (styles.length > count) styles.pop().remove();
     while (styles.length < count) {
       styles.push(document.createElement('style'));
       document.head.append(styles.at(-1));
     }
     for (const [index, text] of texts) styles[index].textContent = rooted(text);
-    return rules.every(([index, way, declarations]) => {
+    return changed.every(([index, way, { declarations, media }]) => {
       const rule = ruleAt(styles[index].sheet.cssRules[0]?.cssRules, way);
-      if (rule?.style) rule.style.cssText = rooted(declarations);
-      return Boolean(rule?.style);
+      if (media !== undefined && rule?.media) rule.media.mediaText = media;
+      if (declarations !== undefined && rule?.style) rule.style.cssText = rooted(declarations);
+      return Boolean(media === undefined ? rule?.style : rule?.media);
     });
   };
 

@@ -4,31 +4,40 @@ import {
   isWrittenBlock,
   stylesheetChange,
   stylesheetText,
+  type Otherwise,
   type RuleWay,
   type Stylesheet,
   type StylesheetChange,
   type Written,
 } from './stylesheet';
 
-/** A stylesheet as who holds it changes it: rules where they stand, and what is written anew. */
-function changed(before: Stylesheet, { count, texts, rules }: StylesheetChange): string {
+/** What a rule declares, out of its text. */
+function declared(text: string): Record<string, string> {
+  const lines = text.split('\n').filter((line) => line !== '');
+  return Object.fromEntries(lines.map((line) => line.replace(/;$/, '').split(': ') as [string, string]));
+}
+
+/** A stylesheet as who holds it changes it: rules and blocks where they stand, and what is written anew. */
+function changed(before: Stylesheet, { count, texts, changed: ways }: StylesheetChange): string {
   const held: (Written | { text: string })[] = [...before.slice(0, count)];
   for (const [index, text] of texts) held[index] = { text };
-  const declared = (inside: Stylesheet, [step, ...further]: RuleWay, text: string): Stylesheet => {
+  const made = (inside: Stylesheet, [step, ...further]: RuleWay, is: Otherwise): Stylesheet => {
     const [index, of] = step!;
     if (inside.length !== of) throw new Error('The way leads through another block.');
     const each = inside[index]!;
     if (typeof each === 'string') throw new Error('The way ends at a statement.');
-    if (isWrittenBlock(each))
-      return inside.with(index, { ...each, inside: declared(each.inside, further, text) });
-    const lines = text.split('\n').filter((line) => line !== '');
-    const pairs = lines.map((line) => line.replace(/;$/, '').split(': ') as [string, string]);
-    return inside.with(index, { ...each, declarations: Object.fromEntries(pairs) });
+    if (!isWrittenBlock(each)) {
+      if (!('declarations' in is)) throw new Error('A rule has no condition.');
+      return inside.with(index, { ...each, declarations: declared(is.declarations) });
+    }
+    if (further.length > 0) return inside.with(index, { ...each, inside: made(each.inside, further, is) });
+    if (!('media' in is) || !each.at.startsWith('@media ')) throw new Error('It has no condition.');
+    return inside.with(index, { ...each, at: `@media ${is.media}` });
   };
-  for (const [index, way, text] of rules) {
+  for (const [index, way, is] of ways) {
     const block = held[index]!;
     if (typeof block === 'string' || !('inside' in block)) throw new Error('It is no block.');
-    held[index] = { ...block, inside: declared(block.inside, way, text) };
+    held[index] = { ...block, inside: made(block.inside, way, is) };
   }
   return held
     .map((each) => (typeof each === 'object' && 'text' in each ? each.text : stylesheetText([each])))
@@ -40,7 +49,10 @@ const rule = fc.record({
   declarations: fc.dictionary(fc.constantFrom('color', 'gap'), fc.constantFrom('red', '0'), { minKeys: 1 }),
 });
 const block = (inside: fc.Arbitrary<Written>) =>
-  fc.record({ at: fc.constantFrom('@layer x', '@media print'), inside: fc.array(inside, { maxLength: 3 }) });
+  fc.record({
+    at: fc.constantFrom('@layer x', '@media print', '@media (width < 40em)'),
+    inside: fc.array(inside, { maxLength: 3 }),
+  });
 const stylesheet = fc.array(fc.oneof(block(fc.oneof(rule, block(rule))), rule, fc.constant('@layer x, y;')), {
   maxLength: 4,
 });
@@ -53,13 +65,13 @@ test('a change makes the later stylesheet of the earlier one, whatever they are'
   );
 });
 
-const one = (gap: string): Stylesheet => [
+const one = (gap: string, media = 'print'): Stylesheet => [
   '@layer x;',
   {
     at: '@layer x',
     inside: [
       { selectors: ['.a'], declarations: { color: 'red' } },
-      { at: '@media print', inside: [{ selectors: ['.b'], declarations: { gap } }] },
+      { at: `@media ${media}`, inside: [{ selectors: ['.b'], declarations: { gap } }] },
     ],
   },
 ];
@@ -68,18 +80,26 @@ test('a declaration that is other is told alone, with the way to its rule', () =
   expect(stylesheetChange(one('0'), one('1px'))).toEqual({
     count: 2,
     texts: [],
-    rules: [
+    changed: [
       [
         1,
         [
           [1, 2],
           [0, 1],
         ],
-        'gap: 1px;\n',
+        { declarations: 'gap: 1px;\n' },
       ],
     ],
   });
-  expect(stylesheetChange(one('0'), one('0'))).toEqual({ count: 2, texts: [], rules: [] });
+  expect(stylesheetChange(one('0'), one('0'))).toEqual({ count: 2, texts: [], changed: [] });
+});
+
+test('so is where a block of the media begins', () => {
+  expect(stylesheetChange(one('0'), one('0', '(width < 40em)'))).toEqual({
+    count: 2,
+    texts: [],
+    changed: [[1, [[1, 2]], { media: '(width < 40em)' }]],
+  });
 });
 
 test('what stands beside more or fewer is written anew as a whole', () => {

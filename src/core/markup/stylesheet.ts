@@ -74,11 +74,14 @@ export function stylesheetText(stylesheet: Stylesheet, indent = ''): string {
     .join('');
 }
 
-/** A rule among those that it is written with, in each block from the outside in: the how many-th it is, and of how many. */
+/** A rule or a block among those that it is written with, in each block from the outside in: the how many-th it is, and of how many. */
 export type RuleWay = readonly (readonly [index: number, of: number])[];
 
-/** Rules that declare something else, where they stand. */
-type ChangedRules = (readonly [way: RuleWay, declarations: string])[];
+/** What is other of what stands somewhere: what a rule declares, or the condition of a block of the media. */
+export type Otherwise = { declarations: string } | { media: string };
+
+/** What is other where it stands. */
+type ChangedWays = (readonly [way: RuleWay, is: Otherwise])[];
 
 /** What makes one stylesheet of another, by what stands in it outermost: each of that stands in a style element of its own. */
 export interface StylesheetChange {
@@ -86,36 +89,42 @@ export interface StylesheetChange {
   count: number;
   /** Those that are written anew, with their text. */
   texts: (readonly [index: number, text: string])[];
-  /** Rules in the others that declare something else. */
-  rules: (readonly [index: number, way: RuleWay, declarations: string])[];
+  /** What is other in the rest of them. */
+  changed: (readonly [index: number, way: RuleWay, is: Otherwise])[];
 }
 
-/** The same of a block; null where it was another, or none. */
-function changedInBlock(before: Written, after: Written): ChangedRules | null {
-  const same = isWrittenBlock(before) && isWrittenBlock(after) && before.at === after.at;
-  return same ? changedRulesIn(before.inside, after.inside) : null;
+const MEDIA = '@media ';
+
+/** What is other of a block and in it; null where it was another, or none. */
+function changedInBlock(before: Written, after: Written, way: RuleWay): ChangedWays | null {
+  if (!isWrittenBlock(before) || !isWrittenBlock(after)) return null;
+  const inside = changedIn(before.inside, after.inside, way);
+  if (before.at === after.at || inside === null) return inside;
+  // As where a rule begins at another width.
+  const both = [before, after].every(({ at }) => at.startsWith(MEDIA));
+  return both ? [[way, { media: after.at.slice(MEDIA.length) }], ...inside] : null;
 }
 
-/** Which rules declare something else; null where there are others than before. */
-function changedRulesIn(before: Stylesheet, after: Stylesheet): ChangedRules | null {
+/** What is other of rules and blocks; null where there are others than before. */
+function changedIn(before: Stylesheet, after: Stylesheet, way: RuleWay): ChangedWays | null {
   if (before === after) return [];
   if (before.length !== after.length) return null;
-  const changed: ChangedRules = [];
+  const changed: ChangedWays = [];
   for (const [index, each] of after.entries()) {
     const old = before[index]!;
     if (old === each) continue;
     if (typeof old === 'string' || typeof each === 'string') return null;
-    const step = [index, after.length] as const;
+    const here: RuleWay = [...way, [index, after.length]];
     if (isWrittenBlock(each)) {
-      const inside = changedInBlock(old, each);
+      const inside = changedInBlock(old, each, here);
       if (inside === null) return null;
-      changed.push(...inside.map(([way, text]) => [[step, ...way], text] as const));
+      changed.push(...inside);
       continue;
     }
     if (isWrittenBlock(old) || old.selectors.length !== each.selectors.length) return null;
     if (old.selectors.some((selector, nth) => selector !== each.selectors[nth])) return null;
     if (!sameDeclarations(old.declarations, each.declarations))
-      changed.push([[step], declarationsText(each.declarations, '')]);
+      changed.push([here, { declarations: declarationsText(each.declarations, '') }]);
   }
   return changed;
 }
@@ -126,12 +135,14 @@ function changedRulesIn(before: Stylesheet, after: Stylesheet): ChangedRules | n
  */
 export const stylesheetChange = ofPair(
   (before: Stylesheet, after: Stylesheet): StylesheetChange => {
-    const change: StylesheetChange = { count: after.length, texts: [], rules: [] };
+    const change: StylesheetChange = { count: after.length, texts: [], changed: [] };
     for (const [index, each] of after.entries()) {
       const old = before.length === after.length ? before[index] : undefined;
       if (old === each) continue;
-      const inside = old === undefined ? null : changedInBlock(old, each);
-      if (inside) change.rules.push(...inside.map(([way, text]) => [index, way, text] as const));
+      const inside = old === undefined ? null : changedInBlock(old, each, []);
+      // An element holds what stands outermost; what that is other in itself is written anew.
+      if (inside?.every(([way]) => way.length > 0))
+        change.changed.push(...inside.map(([way, is]) => [index, way, is] as const));
       else if (old === undefined || stylesheetText([old]) !== stylesheetText([each]))
         change.texts.push([index, stylesheetText([each])]);
     }
