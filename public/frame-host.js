@@ -50,8 +50,10 @@
   const replacePage = (html) => {
     const open = openToggles();
     const page = new DOMParser().parseFromString(html, 'text/html');
+    // A language that is set anew, even the same one, has all of the page laid out.
+    const { documentElement } = document;
     for (const { name, value } of page.documentElement.attributes)
-      document.documentElement.setAttribute(name, value);
+      if (documentElement.getAttribute(name) !== value) documentElement.setAttribute(name, value);
     document.title = page.title;
     takeOver(document.body, stood.body, page.body);
     stood = page;

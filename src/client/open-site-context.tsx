@@ -144,7 +144,7 @@ export function LaterSite({ children }: { children: ReactNode }) {
 }
 
 /** How long a hand has to rest until what was shown ahead is worked out, and after how long that is done in any case, in ms. */
-const AHEAD = { rest: 60, most: 200 };
+const AHEAD = { rest: 120, most: 400 };
 
 /**
  * The open document at once, also inside `LaterSite`: for what shows an edit first. What `ahead` shows by itself is drawn when the hand
