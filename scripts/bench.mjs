@@ -164,6 +164,60 @@ async function keystrokes(site, count) {
   return { times: times.slice(5), floor: floor.slice(5), bare: bare.slice(5) };
 }
 
+/** The same from each of some keys that come as from a hand that types: what follows from one is worked out when the next one comes. */
+async function typed(site, count) {
+  const page = await onDesk.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.origin}/sites/${site}/headers`);
+  await page.frameLocator('iframe[title="Phone view"]').locator('header').waitFor();
+  await page.getByRole('button', { name: /^Least height, Desktop:/ }).click();
+  await page.getByRole('textbox', { name: 'Least height, Desktop' }).fill('3');
+  await page.evaluate(() => {
+    Object.assign(window, { pressed: [], paints: [] });
+    window.addEventListener(
+      'keydown',
+      ({ timeStamp }) => window.pressed.push(performance.timeOrigin + timeStamp),
+      true,
+    );
+    new PerformanceObserver((list) => {
+      for (const { name, detail } of list.getEntries())
+        if (name === 'gable-ridge-painted') window.paints.push(detail);
+    }).observe({ type: 'mark' });
+  });
+  for (let index = 0; index < count; index += 1) {
+    await page.keyboard.press(index % 2 === 0 ? String(index % 10) : 'Backspace');
+    await page.waitForTimeout(70 + ((index * 37) % 90));
+  }
+  await page.waitForTimeout(1000);
+  const times = await page.evaluate(() =>
+    window.pressed.map((key) => window.paints.filter((at) => at > key).sort((a, b) => a - b)[2] - key),
+  );
+  await page.close();
+  return times.slice(20);
+}
+
+/** From a letter that is typed into the label of a button, at a screen that is at rest, until all three views have painted it, in ms. */
+async function letters(site, count) {
+  const page = await onDesk.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.origin}/sites/${site}/headers`);
+  await page.frameLocator('iframe[title="Phone view"]').locator('header').waitFor();
+  await listening(page, 'keydown');
+  await page
+    .getByRole('region', { name: 'Plan', exact: true })
+    .getByText(/^Button/)
+    .first()
+    .click();
+  await page
+    .getByRole('button', { name: /^Label, / })
+    .first()
+    .click();
+  await page.keyboard.press('End');
+  const times = [];
+  for (let index = 0; index < count; index += 1)
+    times.push(await acted(page, () => page.keyboard.press(index % 2 === 0 ? 'r' : 'Backspace')));
+  await page.close();
+  return times.slice(5).map(({ painted }) => painted);
+}
+
 /** From a move of the hand that drags a length in a view until all three views have painted it, in ms, measured in the browser. */
 async function drags(site, count) {
   const page = await onDesk.newPage({ viewport: { width: 1280, height: 800 } });
@@ -721,6 +775,8 @@ const sections = {
         `keystroke ${ratio(painted, 0.5)} times its floor at p50, ${ratio(painted, 0.95)} at p95 (budget 1.25 times at p95); the browser alone ${ratio(bare, 0.5)} and ${ratio(bare, 0.95)}`,
       );
     }
+    line('keys typed one after another, demo', await typed('hollin-sound', 120), 50);
+    line('letter of a label to repainted views, demo', await letters('hollin-sound', 25), 100);
   },
   async pointing() {
     const outlined = await outlines('hollin-sound', 60);

@@ -296,8 +296,12 @@ test('a text is typed where it stands, in the language of the view, and all view
   // The menu stands in the middle: its first item moves as it grows, and what one types in with it.
   const asked = desktop.locator('.menu-link', { hasText: 'Ask us' }).first();
   const from = [await item.boundingBox(), await field.boundingBox()].map((box) => box!.x);
+  // What is not typed into is left where it stands.
+  const other = desktop.locator('.header .button').first();
+  await other.evaluate((element) => element.setAttribute('data-left-alone', ''));
   await field.fill('Ask us');
   await expect(asked).toBeVisible();
+  await expect(other).toHaveAttribute('data-left-alone');
   const by = async () =>
     [await asked.boundingBox(), await field.boundingBox()].map((box, nth) => box!.x - from[nth]!);
   await expect.poll(async () => (await by()).every((px) => px < -4)).toBe(true);

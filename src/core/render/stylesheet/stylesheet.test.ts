@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { applyEdits } from '../../edit/apply';
 import { evenLetters } from '../../fit/even-letters.test-data';
+import { stylesheetText } from '../../markup/stylesheet';
 import { newPiece } from '../../site/defaults';
 import { sampleSite } from '../../site/sample.test-data';
 import type { Site } from '../../site/site';
@@ -30,6 +31,12 @@ test('a kind that stands alone needs no class of its own for that', () => {
   const alone = withPieces('language');
   expect(gapOf(alone, '.chooser-list')).toBe('12px');
   expect(gapOf(alone, '.language .chooser-list')).toBeNull();
+});
+
+test('a view holds no text twice: that would have all of a page laid out with every rule that is changed', () => {
+  const texts = viewStylesheet(sampleSite()).map((each) => stylesheetText([each]));
+  expect(texts.filter((text) => text.startsWith('@layer reset, '))).toHaveLength(1);
+  expect(new Set(texts).size).toBe(texts.length);
 });
 
 /** The sample with a first item that is called so, in a header with a rule by room. */
