@@ -28,25 +28,40 @@
   // Made anew in this document: a picture of one that is shown nowhere may not begin to load when it is taken over.
   const madeHere = (node) => document.importNode(node, true);
 
-  /** Makes of what stands here of one page what it is in another. What is the same in both is left alone, with all that was done to it since. */
-  const takeOver = (here, was, is) => {
+  const said = (node) => JSON.stringify([{ ...node.dataset }, node.getAttribute?.('class')]);
+  /** Whether what stands here of one page can become what it is in another. What scripts are told when it comes is told by coming. */
+  const becomes = (here, was, is) =>
+    was.isEqualNode(is) ||
+    (said(was) === said(is) &&
+      [here, was].every(
+        ({ nodeName, childNodes }) => nodeName === is.nodeName && childNodes.length === is.childNodes.length,
+      ));
+
+  /** Makes it that. What is the same in both is left alone, with all that was done to it since. */
+  const become = (here, was, is) => {
     if (was.isEqualNode(is)) return;
-    const [childrenHere, childrenWere, children] = [here, was, is].map(({ childNodes }) => [...childNodes]);
-    const alike = [here, was].every(
-      ({ nodeName, childNodes }) => nodeName === is.nodeName && childNodes.length === children.length,
-    );
-    if (!alike)
-      return here === document.body
-        ? here.replaceChildren(...children.map(madeHere))
-        : here.replaceWith(madeHere(is));
+    if (!becomes(here, was, is)) return here.replaceWith(madeHere(is));
     if (here.nodeType !== Node.ELEMENT_NODE) return (here.data = is.data);
     for (const { name } of was.attributes) if (!is.hasAttribute(name)) here.removeAttribute(name);
     for (const { name, value } of is.attributes)
       if (was.getAttribute(name) !== value) here.setAttribute(name, value);
-    for (const [nth, child] of children.entries()) takeOver(childrenHere[nth], childrenWere[nth], child);
+    const [children, were] = [here, was].map(({ childNodes }) => [...childNodes]);
+    for (const [nth, child] of [...is.childNodes].entries()) become(children[nth], were[nth], child);
   };
 
-  let stood = document.implementation.createHTMLDocument();
+  /** Puts the parts of a page in place of those of the one before: all of them where one comes, goes or is another, as scripts may have put marks behind them. */
+  const becomePage = (were, are) => {
+    const here = [...document.body.childNodes];
+    const stay =
+      were.length === are.length &&
+      here.length >= were.length &&
+      are.every((part, nth) => becomes(here[nth], were[nth], part));
+    if (!stay) return document.body.replaceChildren(...are.map(madeHere));
+    for (const [nth, part] of are.entries()) become(here[nth], were[nth], part);
+  };
+
+  /** The parts of the page that stands here, as they were sent. */
+  let stood = [];
   const replacePage = (html) => {
     const open = openToggles();
     const page = new DOMParser().parseFromString(html, 'text/html');
@@ -55,8 +70,9 @@
     for (const { name, value } of page.documentElement.attributes)
       if (documentElement.getAttribute(name) !== value) documentElement.setAttribute(name, value);
     document.title = page.title;
-    takeOver(document.body, stood.body, page.body);
-    stood = page;
+    const parts = [...page.body.childNodes];
+    becomePage(stood, parts);
+    stood = parts;
     reopen(open);
     for (const script of page.querySelectorAll('head script[src]')) {
       const src = script.getAttribute('src');
