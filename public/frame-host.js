@@ -106,11 +106,25 @@
     for (const [index, text] of texts) styles[index].textContent = rooted(text);
     return changed.every(([index, way, { declarations, media }]) => {
       const rule = ruleAt(styles[index].sheet.cssRules[0]?.cssRules, way);
-      if (media !== undefined && rule?.media) rule.media.mediaText = media;
+      if (media !== undefined && rule?.media) conditions.set(rule, media);
       if (declarations !== undefined && rule?.style) rule.style.cssText = rooted(declarations);
       return Boolean(media === undefined ? rule?.style : rule?.media);
     });
   };
+
+  // With a condition that is changed, browsers lay out all of the page: one of widths that holds as the one before it waits until there is time.
+  const conditions = new Map();
+  const ofWidths = (media) => media.startsWith('(width');
+  const takeConditions = (all) => {
+    for (const [rule, media] of conditions) {
+      const { mediaText } = rule.media;
+      const same = matchMedia(media).matches === matchMedia(mediaText).matches;
+      if (!all && same && ofWidths(media) && ofWidths(mediaText)) continue;
+      rule.media.mediaText = media;
+      conditions.delete(rule);
+    }
+  };
+  addEventListener('resize', () => takeConditions(true));
 
   // How the page looks to those who asked for less motion, which a frame cannot be made to ask for.
   const stillness = document.createElement('style');
@@ -178,6 +192,7 @@
     if (newPage) replacePage(html);
     // Told anew, the workbench sends all that there is.
     if (!css.every(takeStyles)) tell({ says: 'ready', file: file() });
+    takeConditions(false);
     if (still) document.head.append(stillness);
     else stillness.remove();
     if (newPage || drawer !== opened) showDrawer(drawer);
@@ -191,6 +206,7 @@
     painting = true;
     setTimeout(() => {
       painting = false;
+      requestIdleCallback(() => takeConditions(true));
       tell({ says: 'painted', round, at: performance.timeOrigin + performance.now() });
       follow();
     });
