@@ -333,6 +333,48 @@ test('a text is typed where it stands, in the language of the view, and all view
   await expect(undo).toBeDisabled();
 });
 
+test('what views were told edit by edit is what they are told anew', async ({ page }) => {
+  const held = () =>
+    Promise.all(
+      ['Desktop', 'Tablet', 'Phone'].map((name) =>
+        view(page, name)
+          .locator('body')
+          .evaluate((body) => ({
+            rules: [...document.styleSheets].flatMap(({ cssRules }) =>
+              [...cssRules].map(({ cssText }) => cssText),
+            ),
+            html: body.innerHTML,
+          })),
+      ),
+    );
+  const before = await held();
+  const label = view(page, 'Desktop').locator('.header .button').first();
+  await label.dblclick();
+  const field = page.getByRole('textbox', { name: 'Label, typed in the view' });
+  for (const text of ['Book a crossing now', 'Book now', 'Book a crossing today']) {
+    await field.fill(text);
+    await expect(view(page, 'Phone').locator('.header .button').first()).toHaveText(text);
+  }
+  await field.press('Enter');
+  await saved(page);
+  // Until nothing follows any more.
+  let told = before;
+  await expect
+    .poll(
+      async () => {
+        const [last, now] = [told, await held()];
+        told = now;
+        return JSON.stringify(now) === JSON.stringify(last);
+      },
+      { intervals: [600] },
+    )
+    .toBe(true);
+  expect(told.filter(({ rules }, nth) => rules.join() === before[nth]!.rules.join())).toEqual([]);
+  await page.reload();
+  await expect(chosen(page).first()).toBeVisible();
+  await expect.poll(held, { timeout: 15_000 }).toEqual(told);
+});
+
 test(
   'in a view that is scrolled, lengths are those of the scrolled header and are set for it alone',
   inAudit,

@@ -235,7 +235,15 @@ test('a breakpoint is dragged, in one stretch of undo, and moved by keys', async
   const dragged = Number(await edge.getAttribute('aria-valuenow'));
   expect(dragged).toBeGreaterThan(1100);
   await expect
-    .poll(async () => (await view(page, 'Desktop').locator('style').allTextContents()).join(''))
+    .poll(() =>
+      view(page, 'Desktop')
+        .locator('html')
+        .evaluate(() =>
+          [...document.styleSheets]
+            .flatMap(({ cssRules }) => [...cssRules].map(({ cssText }) => cssText))
+            .join(''),
+        ),
+    )
     .toContain(`@media (width < ${dragged / 16}em)`);
   await edge.focus();
   await page.keyboard.press('ArrowRight');
