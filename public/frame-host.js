@@ -95,8 +95,8 @@
   };
 
   // What stands outermost is in an element of its own each, so that fonts and layers that stay the same are not read again. A declaration
-  // or a condition that is changed where it stands lets the browser settle and lay out what it touches only; a new text makes it do so for the
-  // whole page, which takes ten times as long. False where a rule is not there: the browser read the stylesheet in another way.
+  // that is changed where it stands lets the browser settle and lay out what it touches only; a new text makes it do so for the whole page,
+  // which takes ten times as long. False where a rule is not there: the browser read the stylesheet in another way.
   const takeStyles = ({ count, texts, changed }) => {
     while (styles.length > count) styles.pop().remove();
     while (styles.length < count) {
@@ -112,7 +112,7 @@
     });
   };
 
-  // With a condition that is changed, browsers lay out all of the page: one of widths that holds as the one before it waits until there is time.
+  // A condition that is changed makes it do so too: one of widths that holds as the one before it waits until there is time.
   const conditions = new Map();
   const ofWidths = (media) => media.startsWith('(width');
   const takeConditions = (all) => {
