@@ -1,7 +1,19 @@
 import { readdirSync } from 'node:fs';
 
 /** The layers of src/ and of src/core, lowest first (docs/architecture.md). An arrow may only point down. */
-const layers = ['core', 'runtime', 'teller', 'server', 'workers', 'client', 'ui', 'features', 'app', 'cli'];
+const layers = [
+  'core',
+  'runtime',
+  'teller',
+  'frame',
+  'server',
+  'workers',
+  'client',
+  'ui',
+  'features',
+  'app',
+  'cli',
+];
 const coreLayers = [
   'ids',
   'markup',

@@ -1,9 +1,12 @@
 // Bundles the jobs that the server starts as processes of their own (src/server/jobs/job-process.ts): `.jobs/NAME.mjs`.
-// And the script of pages that are tried, `.jobs/tried.js`, and the scripts that sites are handed over with, with short names: `.jobs/scripts/NAME.js`.
+// And the scripts of pages that are tried and of views, `.jobs/tried.js` and `.jobs/frame-host.js`, and the scripts that sites are handed over with, with short names: `.jobs/scripts/NAME.js`.
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { build } from 'esbuild';
 import { bundleForNode, root } from './lib/bundle.mjs';
+
+/** What handed-over scripts run in (docs/handed-over.md). */
+const browsers = ['chrome111', 'firefox111', 'safari16.4'];
 
 const folder = path.join(root, 'src/server/jobs');
 
@@ -19,12 +22,13 @@ await bundleForNode({
 await bundleForNode({ entryPoints: [path.join(root, 'src/cli/main.ts')], outfile: '.jobs/cli.mjs' });
 
 await build({
-  entryPoints: [path.join(root, 'src/teller/tried.ts')],
-  outfile: path.join(root, '.jobs/tried.js'),
+  entryPoints: ['src/teller/tried.ts', 'src/frame/frame-host.ts'].map((script) => path.join(root, script)),
+  outdir: path.join(root, '.jobs'),
+  entryNames: '[name]',
   bundle: true,
   minify: true,
   format: 'iife',
-  target: ['chrome111', 'firefox111', 'safari16.4'],
+  target: browsers,
 });
 
 await build({
@@ -33,6 +37,5 @@ await build({
   ),
   outdir: path.join(root, '.jobs/scripts'),
   minify: true,
-  // What these browsers know (docs/handed-over.md).
-  target: ['chrome111', 'firefox111', 'safari16.4'],
+  target: browsers,
 });

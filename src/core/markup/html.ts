@@ -51,20 +51,29 @@ function escapeAttribute(text: string): string {
   return escapeText(text).replace(/"/g, '&quot;');
 }
 
+/** The value of an attribute as a page holds it once it is read, where one that stands without a value is empty (HTML, 13.1.2.3); null for one that is left out. */
+export function attributeRead(value: AttributeValue): string | null {
+  if (value === null || value === undefined || value === false) return null;
+  return value === true ? '' : String(value);
+}
+
 function writeAttributes(attributes: Attributes): string {
   let written = '';
   for (const name in attributes) {
-    const value = attributes[name];
-    if (value === true) written += ` ${name}`;
-    else if (value !== null && value !== undefined && value !== false)
-      written += ` ${name}="${escapeAttribute(String(value))}"`;
+    const value = attributeRead(attributes[name]);
+    if (attributes[name] === true) written += ` ${name}`;
+    else if (value !== null) written += ` ${name}="${escapeAttribute(value)}"`;
   }
   return written;
 }
 
-function isNode(node: Node): node is string | Element {
+/** Whether anything is written of a node. */
+export function isNode(node: Node): node is string | Element {
   return node !== null && node !== false && node !== '';
 }
+
+/** Whether an element stands in a place. */
+export const isElement = (node: Node): node is Element => isNode(node) && typeof node !== 'string';
 
 /** Whether nothing but text stands in a place. */
 function isText(node: Node): boolean {

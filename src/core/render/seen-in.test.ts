@@ -4,9 +4,10 @@ import { evenLetters } from '../fit/even-letters.test-data';
 import { sampleSite } from '../site/sample.test-data';
 import { settleNames } from './names';
 import { homePage } from './files';
-import { renderPage } from './page/page';
+import { pageElement } from './page/page';
+import { writeHtml } from '../markup/html';
 import { stylesheetText } from '../markup/stylesheet';
-import { htmlInPhase, stylesheetInState } from './seen-in';
+import { pageInPhase, stylesheetInState } from './seen-in';
 import { viewStylesheet } from './stylesheet/stylesheet';
 
 const site = sampleSite();
@@ -36,8 +37,8 @@ test('at rest nothing is otherwise, and a name that begins like another is not t
 test('a header is in a phase from the start', () => {
   const header = { ...site.headers.h!, values: { scrolling: { desktop: 'stays' } } };
   const phased = { ...site, headers: { h: header } };
-  const html = renderPage(phased, homePage(phased), { header, footer: null });
-  if (!html.includes('data-phase="top"')) throw new Error('The header has no phases.');
-  expect(htmlInPhase(html, 'scrolled')).toContain('data-phase="scrolled"');
-  expect(htmlInPhase(html, 'top')).toBe(html);
+  const page = pageElement(phased, homePage(phased), { header, footer: null });
+  if (!writeHtml(page).includes('data-phase="top"')) throw new Error('The header has no phases.');
+  expect(writeHtml(pageInPhase(page, 'scrolled'))).toContain('data-phase="scrolled"');
+  expect(pageInPhase(page, 'top')).toBe(page);
 });

@@ -2,13 +2,19 @@ import type { Phase } from '../properties/phases';
 import { stateSuffix } from '../properties/dress';
 import type { State } from '../properties/states';
 import { HOVERING } from '../markup/css';
+import { isElement, type Element, type Node } from '../markup/html';
 import { isWrittenBlock, type Stylesheet, type Written } from '../markup/stylesheet';
 
 /** A page whose header is in a phase of scrolling, and stays in it, without anyone scrolling. */
-export function htmlInPhase(html: string, phase: Phase): string {
-  if (phase === 'top') return html;
-  // One that returns would do so at once.
-  return html.replace(' data-phase="top"', ` data-phase="${phase}"`).replace(/ data-returns(?:="")?/, '');
+export function pageInPhase(page: Element, phase: Phase): Element {
+  if (phase === 'top') return page;
+  const held = (node: Node): Node => {
+    if (!isElement(node)) return node;
+    if (node.attributes['data-phase'] !== 'top') return { ...node, children: node.children.map(held) };
+    // One that returns would do so at once.
+    return { ...node, attributes: { ...node.attributes, 'data-phase': phase, 'data-returns': false } };
+  };
+  return { ...page, children: page.children.map(held) };
 }
 
 /** Selects whatever is there, and counts as much as what it stands for (Selectors 4, 17). */

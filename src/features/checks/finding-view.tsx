@@ -6,9 +6,9 @@ import type { Finding } from '@/core/checks/finding';
 import { assemblyKinds } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { onWorkbench, placedOnPage, renderPage, shownOn } from '@/core/render/page/page';
+import { onWorkbench, placedOnPage, pageElement, shownOn } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
-import { stylesheetInState, htmlInPhase } from '@/core/render/seen-in';
+import { stylesheetInState, pageInPhase } from '@/core/render/seen-in';
 import { phaseLabels } from '@/core/properties/phases';
 import { stateLabels } from '@/core/properties/states';
 import { firstPageOf } from '@/core/site/placing';
@@ -54,7 +54,7 @@ function drawnOf(own: Site, { lead, seen }: Finding, advances: Advances): Drawn 
   return {
     file: fileOf(site, shown),
     content: {
-      html: htmlInPhase(renderPage(site, page, on, language, advances), seen.phase ?? 'top'),
+      page: pageInPhase(pageElement(site, page, on, language, advances), seen.phase ?? 'top'),
       css: piece && seen.state ? stylesheetInState(css, piece, seen.state) : css,
       drawer: kind === 'drawers' && assembly ? names.get(assembly.id)! : null,
       atEnd: kind === 'footers',

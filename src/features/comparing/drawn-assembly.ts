@@ -1,7 +1,7 @@
 import { assemblyKinds, type AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { onWorkbench, renderPage, shownOn } from '@/core/render/page/page';
+import { onWorkbench, pageElement, shownOn } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Page } from '@/core/site/page';
@@ -31,7 +31,7 @@ export function drawnAssembly(site: Site, { kind, id }: AssemblyOf, advances: Ad
   const page = pageOf(site, { kind, id });
   const on = onWorkbench(site, { page, language: site.languages[0]! }, kind, assembly);
   return {
-    html: renderPage(site, page, on, site.languages[0], advances),
+    page: pageElement(site, page, on, site.languages[0], advances),
     css: viewStylesheet(site, advances, shownOn(on)),
     drawer: kind === 'drawers' ? settleNames(site).get(id)! : null,
     atEnd: kind === 'footers',

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { applyEdits } from '@/core/edit/apply';
+import { writeHtml } from '@/core/markup/html';
 import { stylesheetText } from '@/core/markup/stylesheet';
 import { orderInBand } from '@/core/menus/band-order';
 import { newItem, newMenu } from '@/core/site/defaults';
@@ -109,7 +110,8 @@ test('a specimen shows the menu alone, in the band that is asked for', () => {
     ['phone', [4000, 3999, 0]],
   ] as const)
     expect(bandsSeenAs(bands, band).map((each) => each.from)).toEqual(from);
-  const { html, css } = menuSpecimen(site, 'm', site.pages.small!, 'phone');
+  const { page, css } = menuSpecimen(site, 'm', site.pages.small!, 'phone');
+  const html = writeHtml(page);
   expect(html).toContain('Little ones');
   expect(html).not.toContain('class="logo');
   expect(html).toMatch(/aria-current="page"[^>]*>Little ones/);

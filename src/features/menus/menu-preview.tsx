@@ -36,11 +36,8 @@ interface ViewProps {
 /** The menu in one band; each is drawn on its own, so that typing never waits for all of them. */
 const View = memo(function View({ site, menu, page, band, width, onFile }: ViewProps) {
   const { notification } = App.useApp();
-  const { html, css } = useMemo(
-    () => menuSpecimen(site, menu.id, page, band.id),
-    [site, menu.id, page, band.id],
-  );
-  const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
+  const specimen = useMemo(() => menuSpecimen(site, menu.id, page, band.id), [site, menu.id, page, band.id]);
+  const content = useMemo(() => ({ ...specimen, drawer: null, atEnd: false }), [specimen]);
   return (
     <div>
       <span>{band.name}</span>

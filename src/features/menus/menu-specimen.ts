@@ -1,6 +1,7 @@
+import type { Element } from '@/core/markup/html';
 import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { Band } from '@/core/bands/band';
-import { renderPage } from '@/core/render/page/page';
+import { pageElement } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { newAssembly, newPiece } from '@/core/site/defaults';
 import type { Assembly } from '@/core/site/assembly';
@@ -42,7 +43,7 @@ function specimen(site: Site, menu: Id): Assembly {
 }
 
 /** A menu as it stands on a page in a band, as HTML and CSS for a narrow view: nothing of the site but this menu. */
-export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html: string; css: Stylesheet } {
+export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { page: Element; css: Stylesheet } {
   const header = specimen(site, menu);
   const gutter = { [site.bands[0]!.id]: GUTTER };
   const seen: Site = {
@@ -52,5 +53,5 @@ export function menuSpecimen(site: Site, menu: Id, page: Page, band: Id): { html
     headers: { [header.id]: header },
     footers: {},
   };
-  return { html: renderPage(seen, page, { header, footer: null }), css: viewStylesheet(seen) };
+  return { page: pageElement(seen, page, { header, footer: null }), css: viewStylesheet(seen) };
 }

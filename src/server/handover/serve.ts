@@ -93,7 +93,7 @@ const frameHost = `<!doctype html>
 </html>
 `;
 
-/** The page of a preview frame, which waits for the workbench to send what to show (public/frame-host.js). */
+/** The page of a preview frame, which waits for the workbench to send what to show (src/frame). */
 function serveFrame(request: Request): Response {
   const headers = {
     ...sandboxHeaders(request, { styles: "'unsafe-inline'" }),

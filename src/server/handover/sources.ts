@@ -25,9 +25,6 @@ export const viewScripts = (): Scripts => ({
   notices: shippedScript('notices'),
 });
 
-/** The script of pages that are tried, which no hand-over holds. */
-export const tellerScript = (): string => readFileSync(root('.jobs', 'tried.js'), 'utf8');
-
 /** The bytes of a shipped font. */
 export function shippedFontBytes(font: ShippedFile): Buffer {
   return readFileSync(path.join(fontFolder(font.family), 'files', shippedFileName(font)));

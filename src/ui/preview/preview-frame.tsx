@@ -9,13 +9,25 @@ import {
   useState,
   type Ref,
 } from 'react';
+import type { Element } from '@/core/markup/html';
+import { pageChange } from '@/core/markup/page-change';
 import { stylesheetChange, type Stylesheet } from '@/core/markup/stylesheet';
+import type {
+  FrameAsked,
+  FrameBox,
+  FrameChain,
+  FrameDimension,
+  FramePlace,
+  FramePoint,
+  FramePointers,
+  FrameSaid,
+  FrameTarget,
+} from '@/frame/messages';
 import styles from './preview-frame.module.css';
-import { textChange } from './text-change';
 
 /** What a frame shows: the very page and stylesheet that would be handed over, and which drawer stands open. */
 export interface FrameContent {
-  html: string;
+  page: Element;
   css: Stylesheet;
   /** The id of the open drawer's element. */
   drawer: string | null;
@@ -27,71 +39,23 @@ export interface FrameContent {
   still?: boolean;
 }
 
-/** Where something stands in the window of a frame, in CSS px of its page. */
-export interface FrameBox {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-}
-
-/** An element that a frame tells of: what it is, which item of a menu it is where it is one, and where it stands. */
-export interface FrameElement {
-  tag: string;
-  classes: readonly string[];
-  nth: number | null;
-  box: FrameBox;
-}
-
-/** What is found in a frame by a selector, or of items of menus by the ways to them in it. */
-interface FrameTarget {
-  selector: string;
-  items: readonly { within: string | null; way: readonly number[] }[] | null;
-}
-
-/** A point in the window of a frame, in CSS px of its page, and which way that runs. */
-export interface FramePoint {
-  x: number;
-  y: number;
-  rightToLeft: boolean;
-}
-
-/** A line in a frame, in CSS px of its page: from the end that stays where a length changes to the one that moves (x, y, x, y). */
-export type FrameLine = readonly [number, number, number, number];
-
-/** Where the target of a frame stands, the lines of the lengths that were asked for, null for one that is not seen, how far it is from what is beside it, and where texts and pictures are drawn around all of them. */
-export interface FramePlace {
-  target: FrameTarget | null;
-  box: FrameBox | null;
-  lines: readonly ({ stretch: string; lines: readonly FrameLine[] } | null)[];
-  free: readonly FrameLine[];
-  ink: readonly FrameBox[];
-  /** How its header stands on the page: at the top, or as scrolled. */
-  phase: string;
-}
-
 /** What makes a frame say what is pointed at and clicked, in place of following links. */
-export interface FramePointing {
-  /** The selectors of items of menus, and of what they are counted in. */
-  items: string;
-  holders: string;
-  /** The keys that it hands on, with Alt and Shift where they are held with it, such as `Alt+ArrowUp`. */
-  keys: readonly string[];
+export interface FramePointing extends FramePointers {
   /** What it says the place of. */
   target: FrameTarget | null;
   /** The lengths whose lines it says: the selectors of what each is seen on, and as which stretch. */
-  dimensions: readonly (readonly { selector: string; stretch: string }[])[];
+  dimensions: readonly FrameDimension[];
   /** The element under the pointer and what it stands in, outwards; null when the pointer left. */
-  onPointed(chain: readonly FrameElement[] | null): void;
+  onPointed(chain: FrameChain | null): void;
   /** With `more`, beside what was clicked before. */
-  onClicked(chain: readonly FrameElement[], more: boolean): void;
+  onClicked(chain: FrameChain, more: boolean): void;
   /** What was clicked twice, with the text that stands there. */
-  onDoubled(chain: readonly FrameElement[], text: string): void;
+  onDoubled(chain: FrameChain, text: string): void;
   /** Where the target stands now. */
   onPlaced(place: FramePlace): void;
   onPressed(combo: string): void;
   /** Something is dragged: what it is, where the pointer is, and where it was let go of; null where it was not. */
-  onGrasped(chain: readonly FrameElement[]): void;
+  onGrasped(chain: FrameChain): void;
   onDragged(at: FramePoint): void;
   onDropped(at: FramePoint | null): void;
   /** What it says the boxes of, once, by selectors; null for nothing. */
@@ -99,29 +63,9 @@ export interface FramePointing {
   onMeasured(boxes: readonly (FrameBox | null)[]): void;
 }
 
-/** What a frame says (public/frame-host.js). */
-type FrameMessage =
-  | { says: 'pointed'; chain: readonly FrameElement[] | null }
-  | { says: 'clicked'; chain: readonly FrameElement[]; more: boolean }
-  | { says: 'doubled'; chain: readonly FrameElement[]; text: string }
-  | ({ says: 'placed' } & FramePlace)
-  | { says: 'pressed'; combo: string }
-  | { says: 'grasped'; chain: readonly FrameElement[] }
-  | { says: 'dragged'; at: FramePoint }
-  | { says: 'dropped'; at: FramePoint | null }
-  | { says: 'measured'; boxes: readonly (FrameBox | null)[] }
-  | { says: 'ready'; file: string }
-  | { says: 'heard'; round: number }
-  | { says: 'painted'; round: number; at: number }
-  | { says: 'drawer'; drawer: string | null }
-  | { says: 'leaves'; href: string }
-  | { says: 'opened'; opened: boolean }
-  | { says: 'escape' }
-  | { says: 'scrolled'; top: number; most: number };
-
 /** What is done with each thing that a frame says. */
 type Heard = {
-  [Says in FrameMessage['says']]: (data: Extract<FrameMessage, { says: Says }>) => void;
+  [Says in FrameSaid['says']]: (said: Extract<FrameSaid, { says: Says }>) => void;
 };
 
 interface PreviewFrameProps {
@@ -165,7 +109,7 @@ export interface FrameHandle {
 }
 
 /** What a frame holds before it was sent anything. */
-const NOTHING: Pick<FrameContent, 'html' | 'css'> = { html: '', css: [] };
+const NOTHING: { page: Element | null; css: Stylesheet } = { page: null, css: [] };
 
 /** After how long a frame that was sent something and did not hear it is taken to have stopped, in ms. */
 const SILENCE = 10_000;
@@ -220,6 +164,8 @@ export function PreviewFrame({
     return () => clearTimeout(timer);
   }, [silent]);
 
+  const ask = useCallback((asked: FrameAsked) => port.current?.postMessage(asked), []);
+
   /** What sends the frame all that it does not hold yet. */
   const sending = useCallback((): (() => void) => {
     const { file: wanted, content: shown } = latest.current;
@@ -233,16 +179,16 @@ export function PreviewFrame({
     // One that does not keep up, as where it is not in sight, keeps nothing else waiting.
     if (painted.current === round.current) painting.current = latest.current.on.onPainting?.() ?? null;
     round.current += 1;
-    const { html, css, drawer, dropDown = null, atEnd, still = false } = shown;
+    const { page, css, drawer, dropDown = null, atEnd, still = false } = shown;
     const changes = {
-      html: textChange(sent.current.html, html),
+      page: pageChange(sent.current.page, page),
       css: stylesheetChange(sent.current.css, css),
     };
-    sent.current = { html, css };
-    const message = { ...changes, drawer, dropDown, atEnd, still, round: round.current };
+    sent.current = { page, css };
+    const told = { ...changes, drawer, dropDown, atEnd, still, round: round.current };
     waiting.current ??= setTimeout(giveUp, SILENCE);
-    return () => port.current?.postMessage(message);
-  }, [root, giveUp]);
+    return () => ask({ asks: 'show', ...told });
+  }, [root, giveUp, ask]);
   const send = useCallback(() => sending()(), [sending]);
 
   // Before the workbench itself is painted: the views wait for nothing.
@@ -251,18 +197,17 @@ export function PreviewFrame({
   });
 
   const sendPointing = useCallback(() => {
-    const { pointing: asked } = latest.current;
-    if (!asked || ready.current === null) return;
-    const { items, holders, keys, target, dimensions } = asked;
-    const pointed = { items, holders, keys };
-    port.current?.postMessage({ pointing: pointed, target, dimensions });
-  }, []);
+    const { pointing: by } = latest.current;
+    if (!by || ready.current === null) return;
+    const { items, holders, keys, target, dimensions } = by;
+    ask({ asks: 'point', pointers: { items, holders, keys }, target, dimensions });
+  }, [ask]);
   useEffect(sendPointing, [sendPointing, pointing?.target, pointing?.dimensions]);
 
   const measure = pointing?.measure ?? null;
   useEffect(() => {
-    if (measure !== null) port.current?.postMessage({ measure });
-  }, [measure]);
+    if (measure !== null) ask({ asks: 'measure', selectors: measure });
+  }, [ask, measure]);
 
   useLayoutEffect(send, [send, file, content]);
 
@@ -277,11 +222,11 @@ export function PreviewFrame({
   useImperativeHandle(handle, () => ({ style }), [style]);
 
   useEffect(() => {
-    if (scrollTo !== undefined) port.current?.postMessage({ scrollTo });
-  }, [scrollTo]);
+    if (scrollTo !== undefined) ask({ asks: 'scroll', to: scrollTo });
+  }, [ask, scrollTo]);
 
   useEffect(() => {
-    const hear = ({ data }: MessageEvent<FrameMessage>) => {
+    const hear = ({ data }: MessageEvent<FrameSaid>) => {
       const { file: wanted, on: told, pointing: asked } = latest.current;
       const heard: Heard = {
         heard({ round: last }) {
@@ -317,11 +262,11 @@ export function PreviewFrame({
         dropped: ({ at }) => asked?.onDropped(at),
         measured: ({ boxes }) => asked?.onMeasured(boxes),
       };
-      (heard[data.says] as (said: FrameMessage) => void)(data);
+      (heard[data.says] as (said: FrameSaid) => void)(data);
     };
     if (port.current) port.current.onmessage = hear;
     // A page that has come to stand in the frame says so with a port, through which all else is said.
-    const listen = (event: MessageEvent<FrameMessage>) => {
+    const listen = (event: MessageEvent<FrameSaid>) => {
       const [given] = event.ports;
       if (event.source !== frame.current?.contentWindow || !given) return;
       port.current?.close();

@@ -11,7 +11,7 @@ import { standsAt } from '../../site/placing';
 import { type Slot } from '../../site/placing-schema';
 import type { Site } from '../../site/site';
 import { pageWords } from '../../site/page-words';
-import { unmeasured, type Advances } from '../../text/advances';
+import { unmeasured } from '../../text/advances';
 import { settleNames } from '../names';
 import { barsHtml } from './bars';
 import { folderOf } from './folder';
@@ -164,17 +164,6 @@ function ownContent(state: PageState): Node {
   return page.path === NOT_FOUND_PATH ? el('p', {}, pageWords(site, language).notFoundSays) : null;
 }
 
-/** A whole page as HTML in a language of the site, with everything that it links to relative to its own file. What is known of the widths of texts decides where a menu is split by them. */
-export function renderPage(
-  site: Site,
-  page: Page,
-  on?: OnPage,
-  language?: string,
-  advances?: Advances,
-): string {
-  return pagePieces(site, page, on, language, advances).join('');
-}
-
 /** The parts of a page: what is designed here, and what stands in for its content. */
 export interface PageParts {
   head: Node[];
@@ -232,14 +221,14 @@ export function pageParts(
   return { head, skip, header, content, footer, opened, icons };
 }
 
-/** A whole page in pieces; those that pages have in common are the very same strings. */
-export function pagePieces(
+/** A whole page in a language of the site, with everything that it links to relative to its own file. What is known of the widths of texts decides where a menu is split by them. */
+export function pageElement(
   site: Site,
   page: Page,
   placed?: OnPage,
   language = site.languages[0]!,
   advances = unmeasured,
-): string[] {
+): Element {
   const { head, skip, header, content, footer, opened, icons } = pageParts(
     site,
     page,
@@ -247,11 +236,18 @@ export function pagePieces(
     language,
     advances,
   );
-  const html = el(
+  return el(
     'html',
     { lang: language, dir: directionOf(language) === 'rtl' && 'rtl' },
     el('head', {}, ...head),
     el('body', {}, skip, ...header, content, ...footer, ...opened, icons),
   );
-  return ['<!doctype html>\n', ...htmlPieces(html)];
 }
+
+/** The same as HTML in pieces; those that pages have in common are the very same strings. */
+export function pagePieces(...of: Parameters<typeof pageElement>): string[] {
+  return ['<!doctype html>\n', ...htmlPieces(pageElement(...of))];
+}
+
+/** The same as one text. */
+export const renderPage = (...of: Parameters<typeof pageElement>): string => pagePieces(...of).join('');

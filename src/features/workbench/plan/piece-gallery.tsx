@@ -9,7 +9,8 @@ import type { Values } from '@/core/properties/property';
 import { pieceKind, pieceKindsIn } from '@/core/pieces';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { renderPage } from '@/core/render/page/page';
+import { writeHtml } from '@/core/markup/html';
+import { pageElement } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { newBay } from '@/core/site/defaults';
@@ -63,9 +64,9 @@ function pageOf(site: Site, piece: Piece, bar: Bar, advances: Advances): FrameCo
     headers: { [header.id]: header },
     footers: {},
   };
-  const html = renderPage(seen, homePage(site), { header, footer: null }, site.languages[0], advances);
-  if (!html.includes(settleNames(seen).get(piece.id)!)) return null;
-  return { html, css: viewStylesheet(seen, advances), drawer: null, atEnd: false, still: true };
+  const page = pageElement(seen, homePage(site), { header, footer: null }, site.languages[0], advances);
+  if (!writeHtml(page).includes(settleNames(seen).get(piece.id)!)) return null;
+  return { page, css: viewStylesheet(seen, advances), drawer: null, atEnd: false, still: true };
 }
 
 /** A page with a piece of a kind as it is put in, else with what the site has for it to show; null where there is nothing. */

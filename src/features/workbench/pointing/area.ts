@@ -1,4 +1,4 @@
-import type { FrameBox } from '@/ui/preview/preview-frame';
+import type { FrameBox } from '@/frame/messages';
 
 /** What something takes of a view, in px of the screen. */
 export interface Area {

@@ -16,7 +16,7 @@ import { sameData } from '@/core/ids/same-data';
 import { tenthsText } from '@/core/lengths/length';
 import type { Edge } from '@/core/pointing/edges';
 import type { Site } from '@/core/site/site';
-import type { FrameLine } from '@/ui/preview/preview-frame';
+import type { FrameLine } from '@/frame/messages';
 import styles from './pointing.module.css';
 import type { Point } from './figure-room';
 import { runOf } from './run-of-line';

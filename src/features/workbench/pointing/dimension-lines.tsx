@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import type { Dimension } from '@/core/pointing/dimensions';
 import type { Edge } from '@/core/pointing/edges';
-import type { FrameLine, FramePlace } from '@/ui/preview/preview-frame';
+import type { FrameLine, FramePlace } from '@/frame/messages';
 import { Hint } from '../../hints/hint';
 import type { Area } from './area';
 import { DimensionLine, type LitCell } from './dimension-line';

@@ -1,4 +1,4 @@
-import type { FrameBox } from '@/ui/preview/preview-frame';
+import type { FrameBox } from '@/frame/messages';
 import type { DragDrawing as Drawing } from './use-dragging';
 import styles from './pointing.module.css';
 

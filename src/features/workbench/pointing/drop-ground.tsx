@@ -1,5 +1,5 @@
 import type { DragEvent } from 'react';
-import type { FramePoint } from '@/ui/preview/preview-frame';
+import type { FramePoint } from '@/frame/messages';
 import styles from './pointing.module.css';
 
 /** Lies over a view while something is carried to it: browsers let nothing be dropped into a frame of another origin. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { FrameBox, FrameLine } from '@/ui/preview/preview-frame';
+import type { FrameBox, FrameLine } from '@/frame/messages';
 import { inkAreas, overlap } from './area';
 import { figurePlaces } from './figure-room';
 import { namePlace } from './name-place';

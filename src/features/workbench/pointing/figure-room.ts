@@ -1,4 +1,4 @@
-import type { FrameLine } from '@/ui/preview/preview-frame';
+import type { FrameLine } from '@/frame/messages';
 import { overlap, type Area } from './area';
 import { runOf } from './run-of-line';
 

@@ -1,4 +1,4 @@
-import type { FrameBox } from '@/ui/preview/preview-frame';
+import type { FrameBox } from '@/frame/messages';
 import { overlap, type Area } from './area';
 
 /** How high a name is, how wide about for each of its characters and each of its figures, and beside them, in px of the screen. */

@@ -1,4 +1,4 @@
-import type { FrameLine } from '@/ui/preview/preview-frame';
+import type { FrameLine } from '@/frame/messages';
 
 /** How a line runs: down or across, which way (1 with the coordinates, -1 against them), how long in CSS px, and its middle. */
 export function runOf([x1, y1, x2, y2]: FrameLine) {

@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import { useEdit } from '@/client/open-site-context';
 import type { WordsAt } from '@/core/pointing/words-at';
-import type { FrameBox } from '@/ui/preview/preview-frame';
+import type { FrameBox } from '@/frame/messages';
 import styles from './pointing.module.css';
 
 interface TypedWordsProps {

@@ -8,7 +8,7 @@ import { dropAt, placedBays, type Drop, type SeenBay } from '@/core/pointing/dro
 import { pointedKey, type Pointed } from '@/core/pointing/pointed';
 import { targetOf } from '@/core/pointing/target';
 import type { Site } from '@/core/site/site';
-import type { FrameBox, FramePoint } from '@/ui/preview/preview-frame';
+import type { FrameBox, FramePoint } from '@/frame/messages';
 
 /** What is dragged, and the selectors of all bays and pieces of its assembly, of which the view tells the boxes. */
 interface Dragging {

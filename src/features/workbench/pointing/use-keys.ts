@@ -19,7 +19,7 @@ const actions: Readonly<Record<string, KeyAction>> = {
   '?': { does: 'why' },
 };
 
-/** The keys that views hand on, as a frame names them (public/frame-host.js). */
+/** The keys that views hand on, as a frame names them (src/frame/clicked.ts). */
 export const handedKeys: readonly string[] = Object.keys(actions);
 
 /** What a key does, by the name that a frame has for it. */

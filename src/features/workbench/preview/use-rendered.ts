@@ -2,10 +2,11 @@
 
 import { useMemo } from 'react';
 import { useAdvances } from '@/client/open-site-context';
+import type { Element } from '@/core/markup/html';
 import type { Stylesheet } from '@/core/markup/stylesheet';
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage, renderedPages } from '@/core/render/files';
-import { onWorkbench, renderPage, shownOn } from '@/core/render/page/page';
+import { onWorkbench, pageElement, shownOn } from '@/core/render/page/page';
 import { languageFolder, pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Scheme } from '@/core/properties/schemes';
@@ -38,7 +39,7 @@ export const fileOf = (site: Site, { page, language }: ShownPage): string =>
 /** A page of the site with its stylesheet, ready for the frames. */
 export interface Rendered {
   css: Stylesheet;
-  html: string;
+  page: Element;
 }
 
 /** A page as it stands on the workbench in a scheme; null where that is not wanted, and as long as nothing is known of texts. */
@@ -56,9 +57,9 @@ export function useRendered(
   const seen = wanted && advances !== unmeasured ? inScheme(site, scheme) : null;
   const on = useMemo(() => onWorkbench(site, shown, kind, assembly), [site, shown, kind, assembly]);
   const css = useMemo(() => seen && viewStylesheet(seen, advances, shownOn(on)), [seen, advances, on]);
-  const html = useMemo(
-    () => seen && renderPage(seen, shown.page, on, shown.language, advances),
+  const page = useMemo(
+    () => seen && pageElement(seen, shown.page, on, shown.language, advances),
     [seen, shown, on, advances],
   );
-  return useMemo(() => (css === null || html === null ? null : { css, html }), [css, html]);
+  return useMemo(() => (css === null || page === null ? null : { css, page }), [css, page]);
 }

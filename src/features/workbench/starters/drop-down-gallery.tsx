@@ -10,7 +10,7 @@ import { usually } from '@/core/fit/heights';
 import { pieceKind } from '@/core/pieces';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { renderPage } from '@/core/render/page/page';
+import { pageElement } from '@/core/render/page/page';
 import { pageFile } from '@/core/render/page/paths';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Assembly, Piece } from '@/core/site/assembly';
@@ -62,7 +62,7 @@ function formPage(
     (each) => each.piece === piece.id,
   );
   return {
-    html: renderPage(seen, homePage(site), { header: own, footer: null }, site.languages[0], advances),
+    page: pageElement(seen, homePage(site), { header: own, footer: null }, site.languages[0], advances),
     css: viewStylesheet(seen, advances),
     drawer: null,
     dropDown: first ? `.${settleNames(seen).get(piece.id)!} ${first.selector}` : null,

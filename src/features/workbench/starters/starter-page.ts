@@ -1,7 +1,7 @@
 import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import { homePage } from '@/core/render/files';
 import { settleNames } from '@/core/render/names';
-import { placedOnPage, renderPage } from '@/core/render/page/page';
+import { placedOnPage, pageElement } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import type { Site } from '@/core/site/site';
 import { startAssembly, type Starter } from '@/core/starters/starter';
@@ -41,7 +41,7 @@ export function starterPage(
     ? { header: placed, footer: null, drawers: [assembly.id] }
     : { header: isFooter ? null : assembly, footer: isFooter ? assembly : null };
   return {
-    html: renderPage(seen, homePage(site), on, site.languages[0], advances),
+    page: pageElement(seen, homePage(site), on, site.languages[0], advances),
     css: viewStylesheet(seen, advances),
     drawer: isDrawer ? settleNames(seen).get(assembly.id)! : null,
     atEnd: isFooter,

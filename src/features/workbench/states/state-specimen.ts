@@ -1,3 +1,4 @@
+import type { Element } from '@/core/markup/html';
 import type { Stylesheet } from '@/core/markup/stylesheet';
 import { bandChain } from '@/core/bands/band';
 import type { AssemblyPlace } from '@/core/edit/place';
@@ -6,7 +7,7 @@ import type { Property, Values } from '@/core/properties/property';
 import type { State, StatedPart } from '@/core/properties/states';
 import { stateLabels } from '@/core/properties/states';
 import { barHeights, usually } from '@/core/fit/heights';
-import { renderPage } from '@/core/render/page/page';
+import { pageElement } from '@/core/render/page/page';
 import { viewStylesheet } from '@/core/render/stylesheet/stylesheet';
 import { resolveAssembly } from '@/core/resolve/assembly';
 import { settledValue, settledValues } from '@/core/resolve/settled-values';
@@ -95,7 +96,7 @@ export function stateSpecimen(
   part: StatedPart,
   width: number,
   advances: Advances,
-): { html: string; css: Stylesheet; height: number } {
+): { page: Element; css: Stylesheet; height: number } {
   const assembly = site[at.in][at.assembly]!;
   const piece = assembly.pieces[pieceId]!;
   const bar = Object.values(assembly.bars).find((each) =>
@@ -149,7 +150,7 @@ export function stateSpecimen(
   const header = headerOf(height);
   const shown = { ...seen, headers: { [header.id]: header } };
   return {
-    html: renderPage(shown, other, { header, footer: null }),
+    page: pageElement(shown, other, { header, footer: null }),
     css: viewStylesheet(shown),
     height,
   };

@@ -104,11 +104,11 @@ function leastRingOf(
 const PartStates = memo(function PartStates({ site, at, piece, part, standings, settled }: PartStatesProps) {
   const advances = useAdvances();
   const labels = useMemo(() => labelsOf(site, settled, part), [site, settled, part]);
-  const { html, css, height } = useMemo(
+  const { page, css, height } = useMemo(
     () => stateSpecimen(site, at, piece, part, WIDTH / SCALE, advances),
     [site, at, piece, part, advances],
   );
-  const content = useMemo(() => ({ html, css, drawer: null, atEnd: false }), [html, css]);
+  const content = useMemo(() => ({ page, css, drawer: null, atEnd: false }), [page, css]);
   const whole = part.states.length * height;
   return (
     <section className={styles.part} aria-label={`States of ${part.label}`}>
