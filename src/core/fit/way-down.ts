@@ -1,4 +1,5 @@
-import type { AssemblyKind } from '../properties/assembly-kind';
+import type { Id } from '../ids/id';
+import { assemblyKinds, type AssemblyKind } from '../properties/assembly-kind';
 import type { Stage } from '../resolve/stage';
 import { levelId } from '../resolve/turns';
 import type { Assembly } from '../site/assembly';
@@ -91,6 +92,13 @@ function untilMeasured(assembly: Assembly, outcomes: readonly RuleOutcome[]): Ru
   });
 }
 
+/** The way of an assembly, where it was worked out before. */
+function knownWay(site: Site, advances: Advances, assembly: Assembly): WayDown | undefined {
+  const around = surroundingsOf(site);
+  const kept = known.get(assembly) ?? [];
+  return kept.find((each) => sameItems(each.around, around) && holds(each.holdsFor, advances))?.way;
+}
+
 /**
  * The way of an assembly from the widest viewport to the narrowest: its bands, and its collapse rules where they begin. As long as
  * a text is not measured, rules that wait for their bar to stop fitting begin where they last did, or have not begun.
@@ -98,11 +106,8 @@ function untilMeasured(assembly: Assembly, outcomes: readonly RuleOutcome[]): Ru
 export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assembly: Assembly): WayDown {
   // Colours decide nothing of it.
   const site = inEveryScheme(of);
-  const around = surroundingsOf(site);
-  const kept = known
-    .get(assembly)
-    ?.find((each) => sameItems(each.around, around) && holds(each.holdsFor, advances));
-  if (kept) return kept.way;
+  const kept = knownWay(site, advances, assembly);
+  if (kept) return kept;
   const rules = untilMeasured(assembly, ruleBeginnings({ site, advances, kind, assembly }));
   const way = { stages: stagesOf(site, rules), rules };
   takeWay(site, advances, assembly, way);
@@ -130,4 +135,19 @@ export function takeWay(site: Site, advances: Advances, assembly: Assembly, way:
     const outcome = way.rules.find((each) => each.rule === rule.id);
     if (outcome && outcome.reason !== 'unmeasured') lastBegun.set(rule, outcome);
   }
+}
+
+/** A site whose assemblies go down the ways that are known of them in an earlier state of it: what is shown of it at once waits for nothing to be solved. */
+export function withWaysOf(earlier: Site, site: Site, advances: Advances): Site {
+  const copied = <T extends object>(all: Readonly<Record<Id, T>>): Record<Id, T> =>
+    Object.fromEntries(Object.entries(all).map(([id, each]) => [id, { ...each }]));
+  const { headers, drawers, footers } = site;
+  const ahead = { ...site, headers: copied(headers), drawers: copied(drawers), footers: copied(footers) };
+  for (const kind of assemblyKinds)
+    for (const [id, assembly] of Object.entries(earlier[kind])) {
+      const way = knownWay(earlier, advances, assembly);
+      const same = ahead[kind][id];
+      if (way && same) takeWay(ahead, advances, same, way);
+    }
+  return ahead;
 }

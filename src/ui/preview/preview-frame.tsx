@@ -98,14 +98,14 @@ interface PreviewFrameProps {
   pointing?: FramePointing;
   /** Hears that something is about to be painted, and gives what hears that it was. */
   onPainting?(): () => void;
-  /** Takes what shows a stylesheet before its content is drawn with it. */
+  /** Takes what shows something before its content is drawn with it. */
   handle?: Ref<FrameHandle>;
 }
 
 /** Shows a frame something ahead of its next content. */
 export interface FrameHandle {
   /** Gives what sends it: several frames that are told in one go paint it in the same picture. */
-  style(css: Stylesheet): () => void;
+  show(ahead: Pick<FrameContent, 'page' | 'css'>): () => void;
 }
 
 /** What a frame holds before it was sent anything. */
@@ -211,15 +211,15 @@ export function PreviewFrame({
 
   useLayoutEffect(send, [send, file, content]);
 
-  const style = useCallback(
-    (css: Stylesheet) => {
+  const show = useCallback(
+    ({ page, css }: Pick<FrameContent, 'page' | 'css'>) => {
       const { content: shown } = latest.current;
-      latest.current.content = shown && { ...shown, css };
+      latest.current.content = shown && { ...shown, page, css };
       return sending();
     },
     [sending],
   );
-  useImperativeHandle(handle, () => ({ style }), [style]);
+  useImperativeHandle(handle, () => ({ show }), [show]);
 
   useEffect(() => {
     if (scrollTo !== undefined) ask({ asks: 'scroll', to: scrollTo });

@@ -85,11 +85,13 @@ test('values that are set one after another are in effect as the stylesheet says
   fc.assert(
     fc.property(fc.array(edit, { minLength: 1, maxLength: 4 }), (edits) => {
       let now = said;
+      let made = now;
       let shown = viewStylesheet(now, evenLetters);
       for (const [property, cell, value] of edits) {
         const next = edited(now, setBar(property, cell, value));
-        const ahead = stylesheetAhead(shown, now, next, evenLetters);
+        const ahead = stylesheetAhead(shown, { made, before: now, after: next }, evenLetters);
         told += ahead ? 1 : 0;
+        made = ahead ? made : next;
         shown = ahead ?? viewStylesheet(next, evenLetters);
         now = next;
         expect(inEffect(shown, name)).toEqual(inEffect(viewStylesheet(now, evenLetters), name));
@@ -103,12 +105,8 @@ test('values that are set one after another are in effect as the stylesheet says
 test('nothing but the declarations that were set is other', () => {
   const before = edited(site, setBar('leastHeight', 'desktop', 90));
   const shown = viewStylesheet(before, evenLetters);
-  const ahead = stylesheetAhead(
-    shown,
-    before,
-    edited(before, setBar('leastHeight', 'desktop', 91)),
-    evenLetters,
-  )!;
+  const after = edited(before, setBar('leastHeight', 'desktop', 91));
+  const ahead = stylesheetAhead(shown, { made: before, before, after }, evenLetters)!;
   const [old, now] = [shown, ahead].map((each) => stylesheetText(each).split('\n'));
   const other = now!.filter((line, index) => line !== old![index]);
   expect(other).toHaveLength(1);
@@ -119,12 +117,14 @@ test('nothing but the declarations that were set is other', () => {
 test('what is written once for several bays is not told ahead', () => {
   const first = edited(said, setBar('across', 'phone', 'start'));
   const second = edited(first, setBar('across', 'phone', 'center'));
-  expect(stylesheetAhead(viewStylesheet(first, evenLetters), first, second, evenLetters)).toBeNull();
+  const steps = { made: first, before: first, after: second };
+  expect(stylesheetAhead(viewStylesheet(first, evenLetters), steps, evenLetters)).toBeNull();
 });
 
 test('what changes more than declarations is not told ahead', () => {
   const shown = viewStylesheet(site, evenLetters);
-  const ahead = (edit: Edit) => stylesheetAhead(shown, site, edited(site, edit), evenLetters);
+  const ahead = (...edits: Edit[]) =>
+    stylesheetAhead(shown, { made: site, before: site, after: edited(site, ...edits) }, evenLetters);
   const [piece] = Object.keys(site.headers.h!.pieces);
   expect(ahead({ edit: 'renameAssembly', at, name: 'Other' } as Edit)).toBeNull();
   expect(ahead({ edit: 'removePiece', at, piece: piece! } as Edit)).toBeNull();
@@ -137,5 +137,5 @@ test('what changes more than declarations is not told ahead', () => {
       value: 'hidden',
     }),
   ).toBeNull();
-  expect(stylesheetAhead(shown, site, site, evenLetters)).toBeNull();
+  expect(ahead()).toBeNull();
 });

@@ -3,60 +3,15 @@ import { wayDown, type WayStage } from '../../fit/way-down';
 import type { Id } from '../../ids/id';
 import { AS_IT_COMES, changedRules, HOVERING, type Rules } from '../../markup/css';
 import { isWrittenBlock, type Stylesheet, type Written, type WrittenRule } from '../../markup/stylesheet';
-import { assemblyKinds, type AssemblyKind } from '../../properties/assembly-kind';
 import { resolveAssembly, settledPieces, type SettledAssembly } from '../../resolve/assembly';
 import type { Assembly } from '../../site/assembly';
+import { revalued, type Revalued } from '../../site/other-values';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import { settleNames } from '../names';
 import { cssNames } from './css-names';
 import { layerAt } from './stylesheet';
 import { saidOfBar, saidOfPiece, type SaidInput } from './values-css';
-
-/** Whether two things are the same but for what is named: each part the very same object. */
-function sameBut<T extends object>(one: T, other: T, ...named: readonly (keyof T)[]): boolean {
-  const parts = [...new Set([...Object.keys(one), ...Object.keys(other)])] as (keyof T)[];
-  return parts.every((part) => named.includes(part) || one[part] === other[part]);
-}
-
-/** The entries of a record that are other than before; null where there are others, or they differ in more than their values. */
-function otherValues<T extends { values: object }>(
-  before: Readonly<Record<Id, T>>,
-  after: Readonly<Record<Id, T>>,
-): Id[] | null {
-  if (before === after) return [];
-  const ids = Object.keys(after);
-  if (ids.length !== Object.keys(before).length) return null;
-  const changed = ids.filter((id) => before[id] !== after[id]);
-  return changed.every((id) => before[id] && sameBut(before[id], after[id]!, 'values')) ? changed : null;
-}
-
-/** An assembly in which bars and pieces have other values. */
-interface Revalued {
-  kind: AssemblyKind;
-  was: Assembly;
-  is: Assembly;
-  bars: readonly Id[];
-  pieces: readonly Id[];
-}
-
-/** What has other values in a site; null where anything else has changed. */
-function revalued(before: Site, after: Site): Revalued[] | null {
-  if (!sameBut(before, after, ...assemblyKinds)) return null;
-  const changed = assemblyKinds.flatMap((kind): (Revalued | null)[] => {
-    if (before[kind] === after[kind]) return [];
-    const ids = [...new Set([...Object.keys(before[kind]), ...Object.keys(after[kind])])];
-    return ids
-      .filter((id) => before[kind][id] !== after[kind][id])
-      .map((id) => {
-        const [was, is] = [before[kind][id], after[kind][id]];
-        if (!was || !is || !sameBut(was, is, 'bars', 'pieces')) return null;
-        const [bars, pieces] = [otherValues(was.bars, is.bars), otherValues(was.pieces, is.pieces)];
-        return bars && pieces && { kind, was, is, bars, pieces };
-      });
-  });
-  return changed.includes(null) ? null : (changed as Revalued[]);
-}
 
 /** What is said of something at each stage, before and after. */
 interface Said {
@@ -197,8 +152,12 @@ function saidOf(
   return [...barsSaid, ...piecesSaid].map(([old, now]) => ({ before: old!, after: now! }));
 }
 
-/** Of which site the stages are that a stylesheet is written by, where it was made of another one: they stay as they were. */
-const stagesOf = new WeakMap<Stylesheet, Site>();
+/** A site before an edit and after it, and the one that a stylesheet or a page was last made of as a whole: its stages stay until the edit is worked out. */
+export interface Steps {
+  made: Site;
+  before: Site;
+  after: Site;
+}
 
 /**
  * The stylesheet of a site after bars or pieces got other values, made of the one before: what these values say is other in it at once, while
@@ -207,27 +166,26 @@ const stagesOf = new WeakMap<Stylesheet, Site>();
  */
 export function stylesheetAhead(
   stylesheet: Stylesheet,
-  before: Site,
-  after: Site,
+  { made, before, after }: Steps,
   advances: Advances,
 ): Stylesheet | null {
   const changed = revalued(before, after);
   if (changed === null || changed.length === 0) return null;
-  const solved = stagesOf.get(stylesheet) ?? before;
-  const names = settleNames(solved);
+  const names = settleNames(made);
   const input = (site: Site): SaidInput => ({ site, names, css: cssNames(site).css });
   const layer = stylesheet.findLastIndex((each) => isBlockAt(each, layerAt('values')));
   const block = stylesheet[layer];
   if (!block || !isWrittenBlock(block)) return null;
   let inside: Stylesheet | null = block.inside;
   for (const each of changed) {
-    const { stages } = wayDown(solved, advances, each.kind, solved[each.kind][each.was.id]!);
+    const own = made[each.kind][each.was.id];
+    // It may have come since.
+    if (!own) return null;
+    const { stages } = wayDown(made, advances, each.kind, own);
     const courses = saidOf(input, [before, after], each, stages)?.map(changedCourses) ?? [null];
     for (const course of courses.flatMap((some) => some ?? [null]))
       inside = inside && course && withCourse(inside, stages, course);
   }
   if (inside === null || inside === block.inside) return null;
-  const made = stylesheet.with(layer, { ...block, inside });
-  stagesOf.set(made, solved);
-  return made;
+  return stylesheet.with(layer, { ...block, inside });
 }

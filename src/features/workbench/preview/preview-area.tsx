@@ -150,7 +150,7 @@ function Views({
           GAP,
         )
       : 1;
-  const frames = useFramesAhead(onAhead, rendered);
+  const frames = useFramesAhead(onAhead, rendered, { site, kind, assembly: assembly.id, page: shownPage });
   const anyOpened = shown.some(({ key }) => opened[key]);
   useEffect(() => onOpened(anyOpened), [anyOpened, onOpened]);
   useEffect(() => {
