@@ -333,6 +333,32 @@ test('a text is typed where it stands, in the language of the view, and all view
   await expect(undo).toBeDisabled();
 });
 
+test('what is typed is never taken back in a view, whatever is measured meanwhile', async ({ page }) => {
+  const label = view(page, 'Tablet').locator('.header .button').first();
+  await view(page, 'Desktop').locator('.header .button').first().dblclick();
+  const field = page.getByRole('textbox', { name: 'Label, typed in the view' });
+  await field.press('End');
+  await label.evaluate((element) => {
+    const header = element.closest('header')!;
+    const seen = [element.textContent];
+    const look = () => {
+      const text = header.querySelector('.button')!.textContent;
+      if (text !== seen.at(-1)) seen.push(text);
+      window.name = JSON.stringify(seen);
+    };
+    new MutationObserver(look).observe(document, { subtree: true, childList: true, characterData: true });
+  });
+  // Words that were never measured, with a rest now and then in which what follows is worked out.
+  await field.pressSequentially(' for qu', { delay: 60 });
+  await field.pressSequentially('xyz vw', { delay: 170 });
+  await field.pressSequentially('jkbrdg', { delay: 110 });
+  await expect(label).toHaveText('Book a crossing for quxyz vwjkbrdg');
+  await saved(page);
+  const seen: string[] = JSON.parse(await label.evaluate(() => window.name));
+  expect(seen.length).toBeGreaterThan(12);
+  expect(seen.filter((text, nth) => nth > 0 && !text.startsWith(seen[nth - 1]!))).toEqual([]);
+});
+
 test('what views were told edit by edit is what they are told anew', async ({ page }) => {
   const held = () =>
     Promise.all(

@@ -1,13 +1,8 @@
 import { assemblyKinds, type AssemblyKind } from '../properties/assembly-kind';
 import type { Id } from '../ids/id';
+import { sameBut } from '../ids/same-but';
 import type { Assembly } from './assembly';
 import type { Site } from './site';
-
-/** Whether two things are the same but for what is named: each part the very same object. */
-export function sameBut<T extends object>(one: T, other: T, ...named: readonly (keyof T)[]): boolean {
-  const parts = [...new Set([...Object.keys(one), ...Object.keys(other)])] as (keyof T)[];
-  return parts.every((part) => named.includes(part) || one[part] === other[part]);
-}
 
 /** The entries of a record that are other than before; null where there are others, or they differ in more than what is named. */
 export function otherIn<T extends object>(

@@ -9,6 +9,7 @@ import {
   useState,
   type Ref,
 } from 'react';
+import { sameBut } from '@/core/ids/same-but';
 import type { Element } from '@/core/markup/html';
 import { pageChange } from '@/core/markup/page-change';
 import { stylesheetChange, type Stylesheet } from '@/core/markup/stylesheet';
@@ -21,6 +22,7 @@ import type {
   FramePoint,
   FramePointers,
   FrameSaid,
+  FrameShown,
   FrameTarget,
 } from '@/frame/messages';
 import styles from './preview-frame.module.css';
@@ -104,12 +106,20 @@ interface PreviewFrameProps {
 
 /** Shows a frame something ahead of its next content. */
 export interface FrameHandle {
-  /** Gives what sends it: several frames that are told in one go paint it in the same picture. */
-  show(ahead: Pick<FrameContent, 'page' | 'css'>): () => void;
+  /** Shows it until it is told otherwise, with null its content again. Gives what sends it: several frames that are told in one go paint it in the same picture. */
+  show(ahead: Ahead | null): () => void;
 }
 
+/** What is shown ahead of a content, in its place. */
+type Ahead = Pick<FrameContent, 'page' | 'css'>;
+
 /** What a frame holds before it was sent anything. */
-const NOTHING: { page: Element | null; css: Stylesheet } = { page: null, css: [] };
+const NOTHING: Omit<FrameContent, 'page'> & { page: Element | null } = {
+  page: null,
+  css: [],
+  drawer: null,
+  atEnd: false,
+};
 
 /** After how long a frame that was sent something and did not hear it is taken to have stopped, in ms. */
 const SILENCE = 10_000;
@@ -139,6 +149,7 @@ export function PreviewFrame({
   const painting = useRef<(() => void) | null>(null);
   // What the frame holds already.
   const sent = useRef(NOTHING);
+  const ahead = useRef<Ahead | null>(null);
 
   // What is sent is heard at once; a frame in which nothing hears any more is loaded anew, and that is said for a while.
   const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
@@ -168,24 +179,31 @@ export function PreviewFrame({
 
   /** What sends the frame all that it does not hold yet. */
   const sending = useCallback((): (() => void) => {
-    const { file: wanted, content: shown } = latest.current;
+    const { file: wanted, content: drawn } = latest.current;
     const inside = frame.current?.contentWindow;
-    if (!inside || ready.current === null || shown === null) return () => {};
+    if (!inside || ready.current === null || drawn === null) return () => {};
     if (ready.current !== wanted) {
       ready.current = null;
       inside.location.replace(new URL(`${root}/${wanted}`, window.location.href).href);
       return () => {};
     }
+    const holds = sent.current;
+    const shown = { ...drawn, ...ahead.current };
+    if (sameBut(holds, shown)) return () => {};
+    sent.current = shown;
     // One that does not keep up, as where it is not in sight, keeps nothing else waiting.
     if (painted.current === round.current) painting.current = latest.current.on.onPainting?.() ?? null;
     round.current += 1;
     const { page, css, drawer, dropDown = null, atEnd, still = false } = shown;
-    const changes = {
-      page: pageChange(sent.current.page, page),
-      css: stylesheetChange(sent.current.css, css),
+    const told: FrameShown = {
+      page: pageChange(holds.page, page),
+      css: stylesheetChange(holds.css, css),
+      drawer,
+      dropDown,
+      atEnd,
+      still,
+      round: round.current,
     };
-    sent.current = { page, css };
-    const told = { ...changes, drawer, dropDown, atEnd, still, round: round.current };
     waiting.current ??= setTimeout(giveUp, SILENCE);
     return () => ask({ asks: 'show', ...told });
   }, [root, giveUp, ask]);
@@ -212,9 +230,9 @@ export function PreviewFrame({
   useLayoutEffect(send, [send, file, content]);
 
   const show = useCallback(
-    ({ page, css }: Pick<FrameContent, 'page' | 'css'>) => {
-      const { content: shown } = latest.current;
-      latest.current.content = shown && { ...shown, page, css };
+    (told: Ahead | null) => {
+      if (told === ahead.current) return () => {};
+      ahead.current = told;
       return sending();
     },
     [sending],

@@ -1,8 +1,9 @@
 import { withWaysOf } from '../../fit/way-down';
+import { sameBut } from '../../ids/same-but';
 import { pieceKind } from '../../pieces';
 import type { Piece } from '../../site/assembly';
 import type { Menu } from '../../site/menu';
-import { otherIn, revalued, sameBut } from '../../site/other-values';
+import { otherIn, revalued } from '../../site/other-values';
 import type { Site } from '../../site/site';
 import type { Advances } from '../../text/advances';
 import type { Steps } from '../stylesheet/ahead';
