@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { wayDown } from '@/core/fit/way-down';
 import { sampleSite } from '@/core/site/sample.test-data';
 import type { Site } from '@/core/site/site';
 import { nothingMeasured } from '@/core/text/measuring';
@@ -37,6 +38,18 @@ test('the first question brings the whole document, the next one what changed', 
   asked[0]!.answer();
   ask(known({ ...site, name: 'Other' }), place, wish, () => {});
   expect(asked[1]!.question.change).toEqual({ set: { name: 'Other' }, inside: {}, gone: [] });
+});
+
+test('where rules begin is told as views have solved it; before they are drawn it is not solved for the question', () => {
+  const { asked, ask } = byHand();
+  const site = sampleSite();
+  ask(known(site), place, wish, () => {});
+  expect(asked[0]!.question.way).toBeNull();
+  asked[0]!.answer();
+  const drawn = { ...site, name: 'Other' };
+  const way = wayDown(drawn, texts.getState().advances, 'headers', drawn.headers.h!);
+  ask(known(drawn), place, wish, () => {});
+  expect(asked[1]!.question.way).toBe(way);
 });
 
 test('while one is worked out, only the newest survey and the newest forecast wait, the survey first', () => {

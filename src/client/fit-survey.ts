@@ -13,7 +13,7 @@ import type { AssemblyKind } from '@/core/properties/assembly-kind';
 import type { Id } from '@/core/ids/id';
 import { firstPageOf } from '@/core/site/placing';
 import type { Site } from '@/core/site/site';
-import { solvedWay, takeWay } from '@/core/fit/way-down';
+import { takeWay, waySolvedBefore } from '@/core/fit/way-down';
 import { unmeasured } from '@/core/text/advances';
 import { changeBetween } from '@/workers/document-change';
 import type {
@@ -71,8 +71,8 @@ export function fitSurveys(ask: AskFit = fitWorker()) {
       const page = firstPageOf(site, place.assembly)?.id ?? null;
       const language = site.languages[0]!;
       const assembly = site[place.kind][place.assembly]!;
-      // What comes to be known of texts later is no reason to ask anew. The views have solved it already.
-      const way = solvedWay(site, texts.getState().advances, place.kind, assembly);
+      // What comes to be known of texts later is no reason to ask anew. Where views are drawn, they have solved it already.
+      const way = waySolvedBefore(site, texts.getState().advances, assembly);
       ask(
         { number, change, texts: known, ...place, way, wish, page, language, root: ROOT_TEXT_PX },
         (answer) => {
@@ -104,6 +104,21 @@ const taken = new WeakMap<Site, Taken>();
 /** Takes over what was worked out elsewhere of an assembly of the very same site: it is told at once, and asked here when nothing else is to be done. */
 export function takeSurveys(site: Site, place: FitPlace, answers: Partial<FitAnswers>): void {
   taken.set(site, { ...place, answers });
+}
+
+/**
+ * Has an assembly surveyed before its site is drawn: by then it is known how wide its texts are, where its rules begin and how it stands. Ends
+ * when that is so; not where a newer one is asked about meanwhile.
+ */
+export function surveyAhead(site: Site, texts: AdvancesStore, place: FitPlace): Promise<void> {
+  shared ??= fitSurveys();
+  const ask = shared;
+  return new Promise((resolve) =>
+    ask({ site, texts }, place, { what: 'survey' }, ({ survey }) => {
+      if (survey?.complete) takeSurveys(site, place, { survey });
+      resolve();
+    }),
+  );
 }
 
 /** The answer to a wish, and whether a newer one is being worked out. */

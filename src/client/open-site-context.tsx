@@ -143,14 +143,14 @@ export function LaterSite({ children }: { children: ReactNode }) {
   return <LaterSiteContext value={later}>{children}</LaterSiteContext>;
 }
 
-/** How long a hand has to rest until what was shown ahead is worked out, and after how long that is done in any case, in ms. */
+/** How long a hand has to rest until what was shown ahead is drawn, and after how long that is done in any case, in ms. */
 const AHEAD = { rest: 120, most: 400 };
 
 /**
  * The open document at once, also inside `LaterSite`: for what shows an edit first. What `ahead` shows by itself is drawn when the hand
- * rests, so that this keeps no hand waiting.
+ * rests and what it gives has ended, which works out elsewhere what is then drawn: so this keeps no hand waiting. It gives null for what it does not show.
  */
-export function useSiteNow(ahead: (before: Site, after: Site) => boolean): Site {
+export function useSiteNow(ahead: (before: Site, after: Site) => Promise<void> | null): Site {
   const store = useOpenSiteStore();
   const [site, setSite] = useState(() => store.getState().site);
   const told = useRef(ahead);
@@ -158,30 +158,39 @@ export function useSiteNow(ahead: (before: Site, after: Site) => boolean): Site 
     told.current = ahead;
   });
   useLayoutEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | undefined;
+    let resting: ReturnType<typeof setTimeout> | undefined;
+    let longest: ReturnType<typeof setTimeout> | undefined;
+    let newest: Promise<void> | null = null;
     let callOff: (() => void) | null = null;
-    let since: number | null = null;
     const callAllOff = () => {
-      clearTimeout(timer);
+      clearTimeout(resting);
+      clearTimeout(longest);
+      longest = undefined;
+      newest = null;
       callOff?.();
       callOff = null;
     };
     const draw = () => {
       callAllOff();
-      since = null;
       setSite(store.getState().site);
+    };
+    const drawSoon = () => {
+      callAllOff();
+      callOff = afterPainting(draw);
     };
     const unsubscribe = store.subscribe(({ site: now }, { site: before }) => {
       if (now === before) return;
-      if (!told.current(before, now)) return draw();
+      const working = told.current(before, now);
+      if (working === null) return draw();
       // What is about to be drawn is drawn with it.
       if (callOff) return;
-      since ??= performance.now();
-      clearTimeout(timer);
-      timer = setTimeout(
-        () => (callOff = afterPainting(draw)),
-        Math.min(AHEAD.rest, Math.max(0, since + AHEAD.most - performance.now())),
-      );
+      longest ??= setTimeout(drawSoon, AHEAD.most);
+      clearTimeout(resting);
+      const rests = new Promise<void>((resolve) => (resting = setTimeout(resolve, AHEAD.rest)));
+      newest = working;
+      void Promise.all([rests, working]).then(() => {
+        if (newest === working) drawSoon();
+      });
     });
     // It may be another by now.
     draw();

@@ -114,6 +114,12 @@ export function wayDown(of: Site, advances: Advances, kind: AssemblyKind, assemb
   return way;
 }
 
+/** The way of an assembly where it was worked out before, and none of its rules waits for a text to be measured; else null. */
+export function waySolvedBefore(site: Site, advances: Advances, assembly: Assembly): WayDown | null {
+  const way = knownWay(inEveryScheme(site), advances, assembly);
+  return way && isAllSolved(way) ? way : null;
+}
+
 /** The way of an assembly where none of its rules waits for a text to be measured, else null. */
 export function solvedWay(
   site: Site,

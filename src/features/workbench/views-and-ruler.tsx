@@ -2,8 +2,8 @@
 
 import { own } from '@/core/ids/id';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
-import { useAdvances, useEdit, useSite, useSiteNow } from '@/client/open-site-context';
+import { surveyAhead, useFitSurvey, useOpenedSurvey } from '@/client/fit-survey';
+import { useAdvances, useAdvancesStore, useEdit, useSite, useSiteNow } from '@/client/open-site-context';
 import { stepped } from '@/core/pointing/steps';
 import { Ruler } from '@/ui/ruler/ruler';
 import { Hint } from '../hints/hint';
@@ -53,7 +53,10 @@ export const Views = memo(function Views({
   const takeAhead = useCallback((shows: ShowsAhead) => {
     ahead.current = shows;
   }, []);
-  const site = useSiteNow((before, after) => ahead.current?.(before, after) ?? false);
+  const texts = useAdvancesStore();
+  const site = useSiteNow((before, after) =>
+    ahead.current?.(before, after) ? surveyAhead(after, texts, { kind, assembly: assemblyId }) : null,
+  );
   const edit = useEdit();
   const [widths, setWidth] = useViewWidths(site.id);
   const views = viewsOf(site.bands, widths);
