@@ -354,6 +354,11 @@ test('what is typed is never taken back in a view, whatever is measured meanwhil
   await field.pressSequentially('jkbrdg', { delay: 110 });
   await expect(label).toHaveText('Book a crossing for quxyz vwjkbrdg');
   await saved(page);
+  // As long as it has got, all of what is typed is seen in the view.
+  const [around, at] = [await page.getByTitle('Desktop view').boundingBox(), await field.boundingBox()];
+  expect(at!.x).toBeGreaterThanOrEqual(around!.x);
+  expect(at!.x + at!.width).toBeLessThanOrEqual(around!.x + around!.width + 0.5);
+  expect(await field.evaluate(({ scrollWidth, clientWidth }) => scrollWidth - clientWidth)).toBeLessThan(2);
   const seen: string[] = JSON.parse(await label.evaluate(() => window.name));
   expect(seen.length).toBeGreaterThan(12);
   expect(seen.filter((text, nth) => nth > 0 && !text.startsWith(seen[nth - 1]!))).toEqual([]);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useRef, useState, type CSSProperties } from 'react';
 import { useEdit } from '@/client/open-site-context';
 import type { WordsAt } from '@/core/pointing/words-at';
 import type { FrameBox } from '@/frame/messages';
@@ -53,27 +53,29 @@ export function TypedWords({ words, box, scale, onDone }: TypedWordsProps) {
   return (
     <div
       className={styles.typing}
-      style={{ insetInlineStart: box.x * scale, insetBlockStart: box.y * scale }}
+      style={{ '--stands-at': `${box.x * scale}px`, insetBlockStart: box.y * scale } as CSSProperties}
     >
-      <input
-        aria-label={`${words.what}, typed in the view`}
-        className={styles.typedWords}
-        defaultValue={words.text}
-        autoFocus
-        onFocus={(event) => event.currentTarget.select()}
-        onChange={(event) => type(event.currentTarget.value)}
-        onBlur={done}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === 'Escape') back();
-          if (event.key === 'Enter' && said === null) done();
-        }}
-      />
-      {said !== null && (
-        <b role="alert" className={styles.reason}>
-          {said}
-        </b>
-      )}
+      <div className={styles.typedWithin}>
+        <input
+          aria-label={`${words.what}, typed in the view`}
+          className={styles.typedWords}
+          defaultValue={words.text}
+          autoFocus
+          onFocus={(event) => event.currentTarget.select()}
+          onChange={(event) => type(event.currentTarget.value)}
+          onBlur={done}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+            if (event.key === 'Escape') back();
+            if (event.key === 'Enter' && said === null) done();
+          }}
+        />
+        {said !== null && (
+          <b role="alert" className={styles.reason}>
+            {said}
+          </b>
+        )}
+      </div>
     </div>
   );
 }
