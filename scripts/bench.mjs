@@ -195,7 +195,7 @@ async function typed(site, count) {
   return times.slice(20);
 }
 
-/** From a letter that is typed into the label of a button, at a screen that is at rest, until all three views have painted it, in ms. */
+/** From a letter that is typed into the label of a button until all three views have painted it, and until all that follows was drawn, in ms. */
 async function letters(site, count) {
   const page = await onDesk.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${server.origin}/sites/${site}/headers`);
@@ -215,7 +215,7 @@ async function letters(site, count) {
   for (let index = 0; index < count; index += 1)
     times.push(await acted(page, () => page.keyboard.press(index % 2 === 0 ? 'r' : 'Backspace')));
   await page.close();
-  return times.slice(5).map(({ painted }) => painted);
+  return times.slice(5);
 }
 
 /** From a move of the hand that drags a length in a view until all three views have painted it, in ms, measured in the browser. */
@@ -776,7 +776,17 @@ const sections = {
       );
     }
     line('keys typed one after another, demo', await typed('hollin-sound', 120), 50);
-    line('letter of a label to repainted views, demo', await letters('hollin-sound', 25), 100);
+    const label = await letters('hollin-sound', 25);
+    line(
+      'letter of a label to repainted views, demo',
+      label.map(({ painted }) => painted),
+      100,
+    );
+    line(
+      'until rules begin elsewhere by it and all that follows is drawn',
+      label.map(({ followed }) => followed),
+      500,
+    );
   },
   async pointing() {
     const outlined = await outlines('hollin-sound', 60);
