@@ -24,6 +24,7 @@ import type {
   FitQuestion,
   FitWish,
 } from '@/workers/fit-messages';
+import { afterPainting } from './after-painting';
 import { useAdvancesStore } from './open-site-context';
 import type { AdvancesStore } from './text-advances';
 import { whenSettled } from './when-settled';
@@ -106,19 +107,26 @@ export function takeSurveys(site: Site, place: FitPlace, answers: Partial<FitAns
   taken.set(site, { ...place, answers });
 }
 
+/** Calls off the survey that is about to be asked for. */
+let callOff = () => {};
+
 /**
- * Has an assembly surveyed before its site is drawn: by then it is known how wide its texts are, where its rules begin and how it stands. Ends
- * when that is so; not where a newer one is asked about meanwhile.
+ * Has an assembly surveyed before its site is drawn: by then it is known how wide its texts are, where its rules begin and how it stands. The
+ * views that show it ahead are painted first, which the worker would take the machine from. Ends when that is so; not where a newer one is
+ * asked about meanwhile.
  */
 export function surveyAhead(site: Site, texts: AdvancesStore, place: FitPlace): Promise<void> {
   shared ??= fitSurveys();
   const ask = shared;
-  return new Promise((resolve) =>
-    ask({ site, texts }, place, { what: 'survey' }, ({ survey }) => {
-      if (survey?.complete) takeSurveys(site, place, { survey });
-      resolve();
-    }),
-  );
+  callOff();
+  return new Promise((resolve) => {
+    callOff = afterPainting(() =>
+      ask({ site, texts }, place, { what: 'survey' }, ({ survey }) => {
+        if (survey?.complete) takeSurveys(site, place, { survey });
+        resolve();
+      }),
+    );
+  });
 }
 
 /** The answer to a wish, and whether a newer one is being worked out. */
