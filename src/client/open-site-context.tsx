@@ -148,7 +148,8 @@ const AHEAD = { rest: 120, most: 400 };
 
 /**
  * The open document at once, also inside `LaterSite`: for what shows an edit first. What `ahead` shows by itself is drawn when the hand
- * rests and what it gives has ended, which works out elsewhere what is then drawn: so this keeps no hand waiting. It gives null for what it does not show.
+ * rests and the work has ended that `ahead` gives, which finds elsewhere what the drawing needs: so this keeps no hand waiting. Where it
+ * shows nothing, it gives null.
  */
 export function useSiteNow(ahead: (before: Site, after: Site) => Promise<void> | null): Site {
   const store = useOpenSiteStore();

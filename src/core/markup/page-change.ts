@@ -73,13 +73,6 @@ function changedElement(before: Element, after: Element, way: ElementWay): Chang
   return names.length === 0 ? inside : [[way, { attributes }], ...inside];
 }
 
-/** The elements of a kind that stand somewhere in another. */
-function elementsIn({ children }: Element, tag: string): Element[] {
-  return children
-    .filter(isElement)
-    .flatMap((child) => [...(child.tag === tag ? [child] : []), ...elementsIn(child, tag)]);
-}
-
 /** The head and the body of a page. */
 function partsOf({ children }: Element): readonly [head: Element, body: Element] {
   const [head, body] = children.filter(isElement);
@@ -96,14 +89,15 @@ const NOTHING = {};
 export const pageChange = ofPair(
   (before: Element | null, after: Element): PageChange => {
     const [head, body] = partsOf(after);
+    const inHead = (tag: string) => head.children.filter(isElement).filter((each) => each.tag === tag);
     const changed = before && changedInside(partsOf(before)[1], body, []);
     const stays = changed !== null && !changed.some(([way, is]) => way.length === 1 && 'html' in is);
     return {
       attributes: otherAttributes(before?.attributes ?? {}, after.attributes),
-      title: elementsIn(head, 'title')
+      title: inHead('title')
         .flatMap(({ children }) => children)
         .join(''),
-      scripts: elementsIn(head, 'script').map(({ attributes }) => String(attributes.src)),
+      scripts: inHead('script').map(({ attributes }) => String(attributes.src)),
       body: stays ? null : body.children.map(writeHtml).join(''),
       changed: stays ? changed : [],
     };
