@@ -216,8 +216,8 @@ try {
     // Frames, fonts and what workers find out come after the page itself.
     await page.waitForTimeout(4000);
     await before?.(page);
-    // Frames and fonts come after the page itself.
-    await page.waitForTimeout(1000);
+    // And of what was done there, what is surveyed and looked ahead to.
+    await page.waitForTimeout(2500);
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
     await page.close();
   }
